@@ -1,0 +1,25 @@
+package honeststack.app;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+
+/** The application. */
+@SpringBootApplication
+public class HonestStack {
+  private static final Logger LOG = LoggerFactory.getLogger(HonestStack.class);
+
+  public static void main(String[] arguments) {
+    SpringApplication.run(HonestStack.class, arguments);
+  }
+
+  /** Says where to look once the application can be used. */
+  @EventListener
+  void ready(ApplicationReadyEvent event) {
+    String port = event.getApplicationContext().getEnvironment().getProperty("local.server.port");
+    LOG.info("Honest Stack is ready at http://127.0.0.1:{}/", port);
+  }
+}

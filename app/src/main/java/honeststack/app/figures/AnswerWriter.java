@@ -1,0 +1,151 @@
+package honeststack.app.figures;
+
+import honeststack.app.figures.FiguresAnswer.ComponentAnswer;
+import honeststack.app.figures.FiguresAnswer.FieldProblemAnswer;
+import honeststack.app.figures.FiguresAnswer.FigureAnswer;
+import honeststack.app.figures.FiguresAnswer.FoodName;
+import honeststack.app.figures.FiguresAnswer.LineAnswer;
+import honeststack.app.figures.FiguresAnswer.Range;
+import honeststack.app.figures.FiguresAnswer.RowAnswer;
+import honeststack.app.figures.FiguresAnswer.SourceAnswer;
+import honeststack.app.figures.FiguresAnswer.UnderstoodAnswer;
+import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Source;
+import honeststack.core.estimate.SourceBook;
+import honeststack.core.estimate.Total;
+import honeststack.core.food.Allergen;
+import honeststack.core.food.Component;
+import honeststack.core.food.Food;
+import honeststack.core.food.Packing;
+import honeststack.core.serving.Basis;
+import honeststack.core.serving.Figures;
+import honeststack.core.serving.RecipeReading;
+import honeststack.core.serving.RecipeReading.LineReading;
+import honeststack.core.serving.RecipeReading.NotUnderstood;
+import honeststack.core.serving.RecipeReading.Understood;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Writes figures down as one answer. */
+final class AnswerWriter {
+  private static final double LEAST_SHARE = 0.001;
+
+  private final Map<Source, Integer> places;
+  private final List<Source> sources;
+
+  AnswerWriter(SourceBook book) {
+    this.sources = book.sources();
+    this.places = new HashMap<>(2 * sources.size());
+    for (int i = 0; i < sources.size(); i++) {
+      places.put(sources.get(i), i);
+    }
+  }
+
+  FiguresAnswer write(RecipeReading reading, Figures figures, List<Component> components) {
+    List<FigureAnswer> answers = new ArrayList<>();
+    for (Basis basis : figures.bases()) {
+      for (Component component : components) {
+        answers.add(figure(basis, component, figures.total(basis, component)));
+      }
+    }
+    return new FiguresAnswer(
+        reading.lines().stream().map(AnswerWriter::line).toList(),
+        range(figures.batterMass()),
+        range(figures.batterShare()),
+        components.stream().map(c -> new ComponentAnswer(c, c.words(), c.unit())).toList(),
+        sources.stream().map(s -> new SourceAnswer(s.key(), s.scope(), s.words())).toList(),
+        figures.rows().stream().map(row -> row(row, figures, components)).toList(),
+        answers,
+        reading.problems().stream()
+            .map(
+                p ->
+                    new FieldProblemAnswer(
+                        p.field(),
+                        p.refusal().offending(),
+                        p.refusal().problem(),
+                        p.refusal().accepted()))
+            .toList(),
+        reading.findings(),
+        "energy as in each food's own table row (specific factors)",
+        "total carbohydrate by difference, fibre included");
+  }
+
+  private static LineAnswer line(LineReading line) {
+    if (line instanceof NotUnderstood refused) {
+      return new LineAnswer(
+          refused.id(),
+          refused.station(),
+          null,
+          refused.refusal(),
+          refused.nearest().stream().map(f -> new FoodName(f.id(), f.name())).toList());
+    }
+    Understood read = (Understood) line;
+    Food food = read.food();
+    Packing packing = read.measure().packing();
+    return new LineAnswer(
+        read.id(),
+        read.station(),
+        new UnderstoodAnswer(
+            read.measure().words(),
+            packing == Packing.NOT_SAID ? "" : packing.name().toLowerCase(Locale.ROOT),
+            food.id(),
+            food.name(),
+            read.general(),
+            range(read.mass()),
+            food.allergens().stream().sorted().map(Allergen::words).toList(),
+            food.provenance()),
+        null,
+        List.of());
+  }
+
+  private static RowAnswer row(Figures.Row row, Figures figures, List<Component> components) {
+    List<Double> values = new ArrayList<>(components.size());
+    List<Double> u = new ArrayList<>(components.size());
+    List<Double> shares = new ArrayList<>(components.size());
+    for (Component component : components) {
+      boolean known = row.measured().food().composition().knows(component);
+      Estimate part = row.served().get(component).estimate();
+      values.add(known ? part.value() : null);
+      u.add(known ? part.u() : null);
+      shares.add(figures.shareOfServing(row, component));
+    }
+    return new RowAnswer(
+        row.measured().id(),
+        row.station(),
+        row.measured().food().name(),
+        row.servedMass().value(),
+        values,
+        u,
+        shares);
+  }
+
+  private FigureAnswer figure(Basis basis, Component component, Total total) {
+    Estimate estimate = total.estimate();
+    List<Integer> at = new ArrayList<>();
+    List<Double> shares = new ArrayList<>();
+    for (Estimate.Share share : estimate.budget()) {
+      if (share.share() < LEAST_SHARE) {
+        break;
+      }
+      at.add(places.get(share.source()));
+      shares.add(share.share());
+    }
+    return new FigureAnswer(
+        basis,
+        component,
+        estimate.value(),
+        estimate.u(),
+        estimate.low(),
+        estimate.high(),
+        total.bound(),
+        at,
+        shares);
+  }
+
+  private static Range range(Estimate estimate) {
+    return new Range(estimate.value(), estimate.u(), estimate.low(), estimate.high());
+  }
+}

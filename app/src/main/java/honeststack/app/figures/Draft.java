@@ -1,0 +1,112 @@
+package honeststack.app.figures;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.http.BadInputException;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.serving.Recipe;
+import honeststack.core.serving.Recipe.Portioning;
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** A recipe as the bench sends it: inputs only, texts as typed. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record Draft(
+    @NotNull Kind kind,
+    @NotNull MeasuringSystem system,
+    @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> bowl,
+    @NotNull @Valid DraftGriddle griddle,
+    @NotNull @Valid DraftPlate plate) {
+
+  static final int MOST_LINES = 200;
+
+  /** What is baked. */
+  public enum Kind {
+    PANCAKE,
+    WAFFLE
+  }
+
+  /**
+   * @param foodId set where the food was picked by hand
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftLine(
+      @NotNull @Size(min = 1, max = 60) String id,
+      @NotNull @Size(max = 300) String text,
+      @Nullable @Size(max = 60) String foodId) {
+    Recipe.Line line() {
+      return new Recipe.Line(id, text, Optional.ofNullable(foodId));
+    }
+  }
+
+  /**
+   * @param pieces that came out, those thrown away included
+   * @param left batter left in the bowl, a weight as text
+   * @param panFatLeft what stayed in the pan, a weight as text; blank if not measured
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftGriddle(
+      @Nullable Integer pieces,
+      int discarded,
+      @NotNull Portioning portioning,
+      @NotNull @Size(max = 100) String left,
+      @NotNull @Valid DraftLine panFat,
+      @NotNull @Size(max = 100) String panFatLeft) {}
+
+  /**
+   * @param pieces in a serving
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftPlate(
+      @Nullable Double pieces,
+      @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> toppings) {}
+
+  /**
+   * Makes sure that each line has an identity of its own.
+   *
+   * @throws BadInputException if two share one
+   */
+  public void check() {
+    Set<String> seen = new HashSet<>();
+    Stream.of(bowl.stream(), Stream.of(griddle.panFat), plate.toppings.stream())
+        .flatMap(lines -> lines)
+        .filter(line -> !seen.add(line.id()))
+        .findFirst()
+        .ifPresent(
+            line -> {
+              throw new BadInputException(
+                  "id",
+                  line.id(),
+                  "Two lines have the identity “" + line.id() + "”.",
+                  "an identity of its own for each line");
+            });
+  }
+
+  /**
+   * The draft as the core takes it.
+   *
+   * @throws BadInputException if two lines share an identity
+   */
+  Recipe recipe() {
+    check();
+    return new Recipe(
+        system,
+        bowl.stream().map(DraftLine::line).toList(),
+        new Recipe.AtTheGriddle(
+            Optional.ofNullable(griddle.pieces),
+            griddle.discarded,
+            griddle.portioning,
+            griddle.left,
+            Optional.of(griddle.panFat.line()),
+            griddle.panFatLeft),
+        new Recipe.OnThePlate(
+            Optional.ofNullable(plate.pieces),
+            plate.toppings.stream().map(DraftLine::line).toList()));
+  }
+}

@@ -1,0 +1,103 @@
+package honeststack.app.figures;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.core.estimate.Bound;
+import honeststack.core.estimate.Source;
+import honeststack.core.food.Component;
+import honeststack.core.food.Provenance;
+import honeststack.core.measure.Refusal;
+import honeststack.core.serving.Basis;
+import honeststack.core.serving.Figures.Station;
+import jakarta.annotation.Nullable;
+import java.util.List;
+
+/**
+ * All that the bench shows of a draft. The matrix is {@code rows} × {@code components}; the budget
+ * of a figure names its sources by their place in {@code sources}.
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record FiguresAnswer(
+    List<LineAnswer> lines,
+    Range batterMass,
+    Range batterShare,
+    List<ComponentAnswer> components,
+    List<SourceAnswer> sources,
+    List<RowAnswer> rows,
+    List<FigureAnswer> figures,
+    List<FieldProblemAnswer> problems,
+    List<String> findings,
+    String energySchool,
+    String carbohydrateSchool) {
+
+  /** A value with its shown range, value ± 2u, never below 0. */
+  public record Range(double value, double u, double low, double high) {}
+
+  /** A component, in the order of the matrix. */
+  public record ComponentAnswer(Component tag, String words, String unit) {}
+
+  /** A source of uncertainty. */
+  public record SourceAnswer(String key, Source.Scope scope, String words) {}
+
+  /** One line that is not blank: understood (with grams) or refused (with a problem). */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record LineAnswer(
+      String id,
+      Station station,
+      @Nullable UnderstoodAnswer understood,
+      @Nullable Refusal problem,
+      List<FoodName> nearest) {}
+
+  /**
+   * @param amount amount and unit in words
+   * @param general the name was a general one, taken for this food
+   * @param grams as measured
+   */
+  public record UnderstoodAnswer(
+      String amount,
+      String packing,
+      String foodId,
+      String food,
+      boolean general,
+      Range grams,
+      List<String> allergens,
+      Provenance provenance) {}
+
+  /** A food that can be picked. */
+  public record FoodName(String id, String name) {}
+
+  /**
+   * What one measured food brings to a serving, one value for each component; null where the food's
+   * composition does not know it.
+   *
+   * @param shares of the serving's figure, 0 to 1
+   */
+  public record RowAnswer(
+      String lineId,
+      Station station,
+      String food,
+      double grams,
+      List<Double> values,
+      List<Double> u,
+      List<Double> shares) {}
+
+  /**
+   * One figure.
+   *
+   * @param sources places in the answer's list of sources, largest share first
+   * @param shares of u², 0 to 1; shares under one in a thousand are left out
+   */
+  public record FigureAnswer(
+      Basis basis,
+      Component component,
+      double value,
+      double u,
+      double low,
+      double high,
+      Bound bound,
+      List<Integer> sources,
+      List<Double> shares) {}
+
+  /** Something wrong in a field that is not a line. */
+  public record FieldProblemAnswer(
+      String field, String offending, String problem, String accepted) {}
+}

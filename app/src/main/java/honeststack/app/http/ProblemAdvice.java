@@ -1,0 +1,134 @@
+package honeststack.app.http;
+
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+
+/** Every refusal is a problem document (RFC 9457) that names the field and quotes what it held. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+  @ExceptionHandler
+  ProblemDetail badInput(BadInputException bad) {
+    return fields(bad.getMessage(), List.of(bad.fieldProblem()));
+  }
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFoundException missing) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, missing.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail conflict(ConflictException conflict) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(StaleException stale) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, stale.getMessage());
+    problem.setProperty("current", stale.current());
+    return problem;
+  }
+
+  @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
+  ProblemDetail databaseAway(RuntimeException away) {
+    LOG.warn("The database did not answer: {}", away.toString());
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "The database does not answer, so nothing was saved. Figures go on; saving is tried again.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException invalid,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldProblem> problems =
+        invalid.getBindingResult().getFieldErrors().stream()
+            .map(
+                error ->
+                    new FieldProblem(
+                        error.getField(),
+                        shortened(String.valueOf(error.getRejectedValue())),
+                        "“" + error.getField() + "” " + error.getDefaultMessage() + ".",
+                        String.valueOf(error.getDefaultMessage())))
+            .toList();
+    ProblemDetail problem =
+        fields(problems.stream().map(FieldProblem::problem).findFirst().orElse(""), problems);
+    return handleExceptionInternal(invalid, problem, headers, status, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException unreadable,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem = fields("The request is not JSON that can be read.", List.of());
+    if (unreadable.getCause() instanceof JacksonException jackson) {
+      String field = path(jackson);
+      String value =
+          jackson instanceof InvalidFormatException format
+              ? shortened(String.valueOf(format.getValue()))
+              : "";
+      String accepted =
+          jackson instanceof InvalidFormatException format
+              ? accepted(format.getTargetType())
+              : "JSON as described at /v3/api-docs";
+      String sentence =
+          value.isEmpty()
+              ? "“" + field + "” cannot be read: " + jackson.getOriginalMessage()
+              : "“" + value + "” is not accepted for “" + field + "”.";
+      problem = fields(sentence, List.of(new FieldProblem(field, value, sentence, accepted)));
+    }
+    return handleExceptionInternal(unreadable, problem, headers, status, request);
+  }
+
+  private static String path(JacksonException jackson) {
+    StringBuilder path = new StringBuilder();
+    jackson
+        .getPath()
+        .forEach(
+            step ->
+                path.append(
+                    step.getPropertyName() == null
+                        ? "[" + step.getIndex() + "]"
+                        : (path.isEmpty() ? "" : ".") + step.getPropertyName()));
+    return path.toString();
+  }
+
+  private static String accepted(Class<?> type) {
+    if (type.isEnum()) {
+      return "one of " + List.of(type.getEnumConstants());
+    }
+    return Number.class.isAssignableFrom(type) || type.isPrimitive() ? "a number" : "text";
+  }
+
+  private static String shortened(String value) {
+    return value.length() <= 120 ? value : value.substring(0, 119) + "…";
+  }
+
+  private static ProblemDetail fields(String detail, List<FieldProblem> problems) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail);
+    problem.setProperty("fields", problems);
+    return problem;
+  }
+}

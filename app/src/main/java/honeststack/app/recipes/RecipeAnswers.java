@@ -1,0 +1,59 @@
+package honeststack.app.recipes;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.figures.Draft;
+import honeststack.app.figures.FiguresAnswer;
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+
+/** What the shelf and the bench read and send. */
+final class RecipeAnswers {
+  static final int LONGEST_NAME = 120;
+
+  private RecipeAnswers() {}
+
+  /** A recipe on the shelf. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record ShelfEntry(
+      String id, String name, Draft.Kind kind, Instant savedAt, List<VersionEntry> versions) {}
+
+  /** A kept version, without its figures. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record VersionEntry(
+      String id, int number, @Nullable String parentId, String reason, Instant keptAt) {}
+
+  /** A recipe on the bench. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record RecipeAnswer(
+      String id,
+      String name,
+      int revision,
+      @Nullable String parentId,
+      Instant savedAt,
+      Draft draft,
+      List<VersionEntry> versions) {}
+
+  /** A kept version with the figures of its pins. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record VersionAnswer(
+      String id,
+      String recipeId,
+      String recipeName,
+      int number,
+      @Nullable String parentId,
+      String reason,
+      Instant keptAt,
+      Draft draft,
+      FiguresAnswer figures) {}
+
+  /** A named draft, to start a recipe or to save one. */
+  record NamedDraft(@NotBlank @Size(max = LONGEST_NAME) String name, @NotNull @Valid Draft draft) {}
+
+  /** Why a version is kept. */
+  record KeepRequest(@NotBlank @Size(max = 300) String reason) {}
+}

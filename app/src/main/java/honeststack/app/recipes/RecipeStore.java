@@ -1,0 +1,191 @@
+package honeststack.app.recipes;
+
+import static honeststack.app.db.Tables.DRAFT;
+import static honeststack.app.db.Tables.RECIPE;
+import static honeststack.app.db.Tables.VERSION;
+import static org.jooq.impl.DSL.max;
+
+import honeststack.app.recipes.RecipeAnswers.VersionEntry;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** Recipes, their drafts and the rows of their versions. Times are UTC. */
+@Repository
+class RecipeStore {
+  private final DSLContext sql;
+
+  RecipeStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /** A stored draft with its recipe. */
+  record StoredDraft(
+      String recipeId, String name, int revision, String parentId, String body, Instant savedAt) {}
+
+  /** A stored version with its recipe's name; the pins are {@link PinStore}'s. */
+  record StoredVersion(
+      String id,
+      String recipeId,
+      String recipeName,
+      int number,
+      String parentId,
+      String reason,
+      Instant keptAt,
+      String body) {}
+
+  void insert(String id, String name, String body, Instant now) {
+    sql.insertInto(RECIPE, RECIPE.ID, RECIPE.NAME, RECIPE.CREATED_AT)
+        .values(id, name, utc(now))
+        .execute();
+    sql.insertInto(DRAFT, DRAFT.RECIPE_ID, DRAFT.REVISION, DRAFT.BODY, DRAFT.SAVED_AT)
+        .values(id, 1, body, utc(now))
+        .execute();
+  }
+
+  /** False if the draft is at another revision. */
+  boolean save(String id, int expected, String name, String body, Instant now) {
+    int changed =
+        sql.update(DRAFT)
+            .set(DRAFT.REVISION, expected + 1)
+            .set(DRAFT.BODY, body)
+            .set(DRAFT.SAVED_AT, utc(now))
+            .where(DRAFT.RECIPE_ID.eq(id))
+            .and(DRAFT.REVISION.eq(expected))
+            .execute();
+    if (changed == 0) {
+      return false;
+    }
+    sql.update(RECIPE).set(RECIPE.NAME, name).where(RECIPE.ID.eq(id)).execute();
+    return true;
+  }
+
+  void setParent(String recipeId, String versionId) {
+    sql.update(DRAFT).set(DRAFT.PARENT_ID, versionId).where(DRAFT.RECIPE_ID.eq(recipeId)).execute();
+  }
+
+  boolean delete(String id) {
+    return sql.deleteFrom(RECIPE).where(RECIPE.ID.eq(id)).execute() > 0;
+  }
+
+  boolean isEmpty() {
+    return !sql.fetchExists(RECIPE);
+  }
+
+  Optional<StoredDraft> draft(String recipeId) {
+    return sql.select(
+            RECIPE.ID, RECIPE.NAME, DRAFT.REVISION, DRAFT.PARENT_ID, DRAFT.BODY, DRAFT.SAVED_AT)
+        .from(RECIPE)
+        .join(DRAFT)
+        .on(DRAFT.RECIPE_ID.eq(RECIPE.ID))
+        .where(RECIPE.ID.eq(recipeId))
+        .fetchOptional(
+            row ->
+                new StoredDraft(
+                    row.value1(),
+                    row.value2(),
+                    row.value3(),
+                    row.value4(),
+                    row.value5(),
+                    instant(row.value6())));
+  }
+
+  List<StoredDraft> drafts() {
+    return sql.select(
+            RECIPE.ID, RECIPE.NAME, DRAFT.REVISION, DRAFT.PARENT_ID, DRAFT.BODY, DRAFT.SAVED_AT)
+        .from(RECIPE)
+        .join(DRAFT)
+        .on(DRAFT.RECIPE_ID.eq(RECIPE.ID))
+        .orderBy(RECIPE.CREATED_AT, RECIPE.NAME)
+        .fetch(
+            row ->
+                new StoredDraft(
+                    row.value1(),
+                    row.value2(),
+                    row.value3(),
+                    row.value4(),
+                    row.value5(),
+                    instant(row.value6())));
+  }
+
+  int nextNumber(String recipeId) {
+    Integer last =
+        sql.select(max(VERSION.NUMBER))
+            .from(VERSION)
+            .where(VERSION.RECIPE_ID.eq(recipeId))
+            .fetchOne(max(VERSION.NUMBER));
+    return last == null ? 1 : last + 1;
+  }
+
+  List<VersionEntry> versions(String recipeId) {
+    return versions().getOrDefault(recipeId, List.of());
+  }
+
+  /** All versions, by recipe, oldest first. */
+  Map<String, List<VersionEntry>> versions() {
+    Map<String, List<VersionEntry>> versions = new LinkedHashMap<>();
+    sql.select(
+            VERSION.RECIPE_ID,
+            VERSION.ID,
+            VERSION.NUMBER,
+            VERSION.PARENT_ID,
+            VERSION.REASON,
+            VERSION.KEPT_AT)
+        .from(VERSION)
+        .orderBy(VERSION.RECIPE_ID, VERSION.NUMBER)
+        .forEach(
+            row ->
+                versions
+                    .computeIfAbsent(row.value1(), id -> new ArrayList<>())
+                    .add(
+                        new VersionEntry(
+                            row.value2(),
+                            row.value3(),
+                            row.value4(),
+                            row.value5(),
+                            instant(row.value6()))));
+    return versions;
+  }
+
+  Optional<StoredVersion> version(String id) {
+    return sql.select(
+            VERSION.ID,
+            VERSION.RECIPE_ID,
+            RECIPE.NAME,
+            VERSION.NUMBER,
+            VERSION.PARENT_ID,
+            VERSION.REASON,
+            VERSION.KEPT_AT,
+            VERSION.BODY)
+        .from(VERSION)
+        .join(RECIPE)
+        .on(RECIPE.ID.eq(VERSION.RECIPE_ID))
+        .where(VERSION.ID.eq(id))
+        .fetchOptional(
+            row ->
+                new StoredVersion(
+                    row.value1(),
+                    row.value2(),
+                    row.value3(),
+                    row.value4(),
+                    row.value5(),
+                    row.value6(),
+                    instant(row.value7()),
+                    row.value8()));
+  }
+
+  static LocalDateTime utc(Instant instant) {
+    return LocalDateTime.ofInstant(instant, ZoneOffset.UTC);
+  }
+
+  private static Instant instant(LocalDateTime utc) {
+    return utc.toInstant(ZoneOffset.UTC);
+  }
+}

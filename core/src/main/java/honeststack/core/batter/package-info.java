@@ -1,0 +1,2 @@
+/** Batter lines and their totals. */
+package honeststack.core.batter;

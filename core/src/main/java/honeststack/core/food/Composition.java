@@ -1,0 +1,124 @@
+package honeststack.core.food;
+
+import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Source;
+import honeststack.core.estimate.SourceBook;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+
+/**
+ * One revision of what 100 g of the edible portion of a food hold. A component that is missing is
+ * unknown, not zero. Immutable: an edit makes a new revision.
+ */
+public final class Composition {
+  private static final int COMPONENTS = Component.values().length;
+
+  private final String foodId;
+  private final int revision;
+  private final double doubtFactor;
+  private final double[] per100g = new double[COMPONENTS];
+  private final Source[] sources = new Source[COMPONENTS];
+
+  private Composition(
+      String foodId,
+      String foodName,
+      int revision,
+      double doubtFactor,
+      Map<Component, Double> values) {
+    this.foodId = foodId;
+    this.revision = revision;
+    this.doubtFactor = doubtFactor;
+    for (Component component : Component.values()) {
+      Double value = values.get(component);
+      if (value != null && !(value >= 0 && Double.isFinite(value))) {
+        throw new IllegalArgumentException(
+            foodName + ": " + component + " must be 0 or more per 100 g, not " + value);
+      }
+      per100g[component.ordinal()] = value == null ? Double.NaN : value;
+      sources[component.ordinal()] =
+          Source.shared(
+              "composition:" + foodId + ":" + component,
+              "the " + component.words() + " of " + foodName + " in the food table");
+    }
+  }
+
+  /**
+   * @param foodId the food it belongs to; two revisions of one food share their sources
+   * @param revision from 1
+   * @param doubtFactor multiplies the table doubt of every component; 1 for a food-table row
+   * @param values per 100 g, in each component's unit; absent means unknown
+   * @throws IllegalArgumentException if a value is negative or not finite
+   */
+  public static Composition of(
+      String foodId,
+      String foodName,
+      int revision,
+      double doubtFactor,
+      Map<Component, Double> values) {
+    Objects.requireNonNull(foodId, "foodId");
+    if (revision < 1 || !(doubtFactor >= 0)) {
+      throw new IllegalArgumentException(
+          foodName
+              + ": revision "
+              + revision
+              + " and doubt factor "
+              + doubtFactor
+              + " are not valid");
+    }
+    return new Composition(foodId, foodName, revision, doubtFactor, values);
+  }
+
+  public String foodId() {
+    return foodId;
+  }
+
+  public int revision() {
+    return revision;
+  }
+
+  public double doubtFactor() {
+    return doubtFactor;
+  }
+
+  public boolean knows(Component component) {
+    return !Double.isNaN(per100g[component.ordinal()]);
+  }
+
+  /** Per 100 g, in the component's unit; empty if unknown. */
+  public OptionalDouble value(Component component) {
+    return knows(component)
+        ? OptionalDouble.of(per100g[component.ordinal()])
+        : OptionalDouble.empty();
+  }
+
+  /** Relative standard uncertainty of the component. */
+  public double relativeDoubt(Component component) {
+    return doubtFactor * component.tableDoubt();
+  }
+
+  /**
+   * Per 100 g with its uncertainty.
+   *
+   * @throws IllegalStateException if the component is unknown
+   */
+  public Estimate per100g(Component component, SourceBook book) {
+    double value = per100g[component.ordinal()];
+    if (Double.isNaN(value)) {
+      throw new IllegalStateException(foodId + " has no value for " + component);
+    }
+    return book.input(value, value * relativeDoubt(component), sources[component.ordinal()]);
+  }
+
+  /** The known values. */
+  public Map<Component, Double> values() {
+    Map<Component, Double> known = new EnumMap<>(Component.class);
+    for (Component component : Component.values()) {
+      if (knows(component)) {
+        known.put(component, per100g[component.ordinal()]);
+      }
+    }
+    return known;
+  }
+}

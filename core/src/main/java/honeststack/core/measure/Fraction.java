@@ -1,0 +1,51 @@
+package honeststack.core.measure;
+
+/** The vulgar fractions that have a sign of their own in Unicode. */
+enum Fraction {
+  QUARTER('¼', 1, 4),
+  HALF('½', 1, 2),
+  THREE_QUARTERS('¾', 3, 4),
+  THIRD('⅓', 1, 3),
+  TWO_THIRDS('⅔', 2, 3),
+  FIFTH('⅕', 1, 5),
+  TWO_FIFTHS('⅖', 2, 5),
+  THREE_FIFTHS('⅗', 3, 5),
+  FOUR_FIFTHS('⅘', 4, 5),
+  SIXTH('⅙', 1, 6),
+  FIVE_SIXTHS('⅚', 5, 6),
+  EIGHTH('⅛', 1, 8),
+  THREE_EIGHTHS('⅜', 3, 8),
+  FIVE_EIGHTHS('⅝', 5, 8),
+  SEVEN_EIGHTHS('⅞', 7, 8);
+
+  private final char sign;
+  private final int over;
+  private final int under;
+
+  Fraction(char sign, int over, int under) {
+    this.sign = sign;
+    this.over = over;
+    this.under = under;
+  }
+
+  char sign() {
+    return sign;
+  }
+
+  double value() {
+    return (double) over / under;
+  }
+
+  /** The text with every sign written out: "1½" becomes "1 1/2". */
+  static String spellOut(String text) {
+    String spelt = text.replace('⁄', '/');
+    for (Fraction fraction : values()) {
+      if (spelt.indexOf(fraction.sign) >= 0) {
+        spelt =
+            spelt.replace(
+                String.valueOf(fraction.sign), " " + fraction.over + "/" + fraction.under + " ");
+      }
+    }
+    return spelt;
+  }
+}

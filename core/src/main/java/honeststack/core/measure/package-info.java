@@ -1,0 +1,2 @@
+/** From what the cook typed to grams: amounts, units, packing, and the doubt of each. */
+package honeststack.core.measure;

@@ -1,0 +1,11 @@
+package honeststack.core.serving;
+
+/** What a figure is stated for. */
+public enum Basis {
+  /** A serving with its toppings. */
+  AS_SERVED,
+  /** One piece with its pan fat, without toppings. */
+  PER_PIECE,
+  /** 100 g of raw batter: no pan fat, no toppings. */
+  PER_100G_RAW
+}

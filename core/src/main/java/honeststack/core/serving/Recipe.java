@@ -1,0 +1,80 @@
+package honeststack.core.serving;
+
+import honeststack.core.measure.DoubtTable.Way;
+import honeststack.core.measure.MeasuringSystem;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A recipe as the cook states it, in the order of the work. Texts may still be empty or wrong;
+ * {@link RecipeReader} says which.
+ *
+ * @param system what its cups and spoons hold
+ * @param bowl what went into the batter
+ * @param griddle what came out
+ * @param plate what is put before one person
+ */
+public record Recipe(
+    MeasuringSystem system, List<Line> bowl, AtTheGriddle griddle, OnThePlate plate) {
+
+  public Recipe {
+    Objects.requireNonNull(system, "system");
+    bowl = List.copyOf(bowl);
+  }
+
+  /**
+   * One stated amount of a food.
+   *
+   * @param id identity within the recipe; it stays when the text changes
+   * @param text "¾ cup rye flour, spooned"
+   * @param picked a food picked by hand, whatever the text calls it
+   */
+  public record Line(String id, String text, Optional<String> picked) {
+    boolean isBlank() {
+      return text.isBlank();
+    }
+  }
+
+  /** How the pieces were made alike. */
+  public enum Portioning {
+    LADLE(Way.PIECES_LADLE),
+    SCOOP(Way.PIECES_SCOOP),
+    SPOON(Way.PIECES_SPOON);
+
+    private final Way way;
+
+    Portioning(Way way) {
+      this.way = way;
+    }
+
+    Way way() {
+      return way;
+    }
+  }
+
+  /**
+   * @param pieces that came out, those thrown away included; empty if nobody counted
+   * @param discarded thrown away
+   * @param left batter left in the bowl, a weight; empty for none
+   * @param panFat what went into the pan; empty for nothing said
+   * @param panFatLeft what stayed in the pan, a weight; empty if nobody measured
+   */
+  public record AtTheGriddle(
+      Optional<Integer> pieces,
+      int discarded,
+      Portioning portioning,
+      String left,
+      Optional<Line> panFat,
+      String panFatLeft) {}
+
+  /**
+   * @param pieces in a serving; empty if not said
+   * @param toppings for one serving
+   */
+  public record OnThePlate(Optional<Double> pieces, List<Line> toppings) {
+    public OnThePlate {
+      toppings = List.copyOf(toppings);
+    }
+  }
+}

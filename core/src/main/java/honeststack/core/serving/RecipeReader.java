@@ -1,0 +1,229 @@
+package honeststack.core.serving;
+
+import static honeststack.core.measure.Refusal.Reason.BAD_AMOUNT;
+
+import honeststack.core.batter.Batter;
+import honeststack.core.batter.MeasuredFood;
+import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.measure.DoubtTable;
+import honeststack.core.measure.LineReader;
+import honeststack.core.measure.MassText;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Refusal;
+import honeststack.core.measure.RefusedException;
+import honeststack.core.measure.Weights;
+import honeststack.core.serving.Figures.Station;
+import honeststack.core.serving.Recipe.AtTheGriddle;
+import honeststack.core.serving.Recipe.Line;
+import honeststack.core.serving.Recipe.OnThePlate;
+import honeststack.core.serving.RecipeReading.FieldProblem;
+import honeststack.core.serving.RecipeReading.LineReading;
+import honeststack.core.serving.RecipeReading.NotUnderstood;
+import honeststack.core.serving.RecipeReading.Understood;
+import honeststack.core.yield.Griddle;
+import honeststack.core.yield.PanFat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads a whole recipe into grams. What cannot be read is said, and stays out of the numbers. */
+public final class RecipeReader {
+  private static final int MOST_NEAREST = 4;
+  private static final int MOST_PIECES = 1000;
+
+  private final Foods foods;
+  private final DoubtTable doubt;
+  private final LineReader reader;
+
+  public RecipeReader(Foods foods, DoubtTable doubt) {
+    this.foods = foods;
+    this.doubt = doubt;
+    this.reader = new LineReader(foods);
+  }
+
+  /** Never throws for what the recipe says; see {@link RecipeReading}. */
+  public RecipeReading read(Recipe recipe, SourceBook book) {
+    return new Pass(recipe, new Weights(doubt, recipe.system(), book), book).read();
+  }
+
+  /** One reading of one recipe. */
+  private final class Pass {
+    private final Recipe recipe;
+    private final Weights weights;
+    private final SourceBook book;
+    private final List<LineReading> lines = new ArrayList<>();
+    private final List<FieldProblem> problems = new ArrayList<>();
+    private final List<String> findings = new ArrayList<>();
+
+    Pass(Recipe recipe, Weights weights, SourceBook book) {
+      this.recipe = recipe;
+      this.weights = weights;
+      this.book = book;
+    }
+
+    RecipeReading read() {
+      Measured bowl = measured(recipe.bowl(), Station.BOWL);
+      Batter batter = new Batter(bowl.foods(), bowl.gaps());
+      Optional<Griddle> griddle = griddle(recipe.griddle(), batter);
+      Measured toppings = measured(recipe.plate().toppings(), Station.PLATE);
+      Optional<Plate> plate = plate(recipe.plate(), griddle, toppings);
+      return new RecipeReading(
+          new Made(batter, griddle, plate),
+          List.copyOf(lines),
+          List.copyOf(problems),
+          List.copyOf(findings));
+    }
+
+    private record Measured(List<MeasuredFood> foods, boolean gaps) {}
+
+    private Measured measured(List<Line> stated, Station station) {
+      List<MeasuredFood> measured = new ArrayList<>();
+      boolean gaps = false;
+      for (Line line : stated) {
+        if (!line.isBlank()) {
+          Optional<MeasuredFood> food = measured(line, station);
+          food.ifPresent(measured::add);
+          gaps |= food.isEmpty();
+        }
+      }
+      return new Measured(measured, gaps);
+    }
+
+    private Optional<MeasuredFood> measured(Line line, Station station) {
+      try {
+        Optional<Food> picked = line.picked().flatMap(foods::byId);
+        LineReader.Line read =
+            picked.isPresent() ? reader.read(line.text(), picked.get()) : reader.read(line.text());
+        Estimate mass = weights.of(read.measure(), read.food(), line.id());
+        lines.add(
+            new Understood(line.id(), station, read.measure(), read.food(), read.general(), mass));
+        return Optional.of(new MeasuredFood(line.id(), read.food(), mass));
+      } catch (RefusedException refused) {
+        Refusal refusal = refused.refusal();
+        List<Food> nearest =
+            refusal.reason() == Refusal.Reason.UNKNOWN_FOOD
+                ? foods.nearest(refusal.offending(), MOST_NEAREST)
+                : List.of();
+        lines.add(new NotUnderstood(line.id(), station, refusal, nearest));
+        findings.add("Not in the numbers: “" + line.text().strip() + "”.");
+        return Optional.empty();
+      }
+    }
+
+    private Optional<Griddle> griddle(AtTheGriddle stated, Batter batter) {
+      Estimate left =
+          mass("griddle.left", stated.left(), "the batter left in the bowl").orElse(Estimate.ZERO);
+      if (left.value() > 0 && left.value() >= batter.mass().value()) {
+        refuse(
+            "griddle.left",
+            stated.left(),
+            "“%s” left in the bowl, but the batter weighs %.0f g."
+                .formatted(stated.left().strip(), batter.mass().value()),
+            "less than the batter");
+        left = Estimate.ZERO;
+      }
+      Optional<Line> said = stated.panFat().filter(line -> !line.isBlank());
+      Optional<MeasuredFood> in = said.flatMap(line -> measured(line, Station.PAN));
+      Optional<PanFat> panFat = in.map(fat -> panFat(fat, stated.panFatLeft()));
+      if (stated.pieces().isEmpty()) {
+        return Optional.empty();
+      }
+      if (said.isEmpty()) {
+        findings.add("No pan fat is in the numbers.");
+      }
+      int pieces = stated.pieces().get();
+      if (pieces < 1 || pieces > MOST_PIECES) {
+        refuse(
+            "griddle.pieces",
+            String.valueOf(pieces),
+            "“" + pieces + "” pieces cannot have come out.",
+            "a whole number from 1 to " + MOST_PIECES);
+        return Optional.empty();
+      }
+      int discarded = stated.discarded();
+      if (discarded < 0 || discarded > pieces) {
+        refuse(
+            "griddle.discarded",
+            String.valueOf(discarded),
+            "“" + discarded + "” thrown away of " + pieces + " pieces.",
+            "a whole number from 0 to " + pieces);
+        discarded = 0;
+      }
+      return Optional.of(
+          new Griddle(
+              pieces,
+              discarded,
+              doubt.of(stated.portioning().way()).perUse(),
+              left,
+              panFat,
+              said.isPresent() && in.isEmpty(),
+              "griddle"));
+    }
+
+    private PanFat panFat(MeasuredFood in, String leftText) {
+      Optional<Estimate> weighed = mass("griddle.panFatLeft", leftText, "what stayed in the pan");
+      if (weighed.isEmpty()) {
+        return PanFat.leftNotMeasured(in, in.id() + ":left", book);
+      }
+      Estimate left = weighed.get();
+      if (left.value() > in.mass().value()) {
+        refuse(
+            "griddle.panFatLeft",
+            leftText,
+            "“%s” stayed in the pan, but only %.1f g went in."
+                .formatted(leftText.strip(), in.mass().value()),
+            "no more than went in");
+        return PanFat.leftNotMeasured(in, in.id() + ":left", book);
+      }
+      return PanFat.of(in, left);
+    }
+
+    private Optional<Plate> plate(OnThePlate stated, Optional<Griddle> griddle, Measured toppings) {
+      if (stated.pieces().isEmpty()) {
+        return Optional.empty();
+      }
+      double pieces = stated.pieces().get();
+      if (!(pieces > 0 && pieces <= MOST_PIECES)) {
+        refuse(
+            "plate.pieces",
+            String.valueOf(pieces),
+            "“" + pieces + "” pieces cannot be a serving.",
+            "a number over 0, up to " + MOST_PIECES + "; half a piece is 0.5");
+        return Optional.empty();
+      }
+      griddle
+          .filter(g -> pieces > g.kept())
+          .ifPresent(
+              g ->
+                  findings.add(
+                      "A serving is %s pieces, but only %d were kept."
+                          .formatted(plain(pieces), g.kept())));
+      return Optional.of(new Plate(pieces, toppings.foods(), toppings.gaps()));
+    }
+
+    private static String plain(double pieces) {
+      return pieces == Math.rint(pieces) ? String.valueOf((long) pieces) : String.valueOf(pieces);
+    }
+
+    /** A weight stated on its own; empty if it is blank or was refused. */
+    private Optional<Estimate> mass(String field, String text, String what) {
+      if (text.isBlank()) {
+        return Optional.empty();
+      }
+      try {
+        Measure measure = MassText.read(text);
+        return Optional.of(weights.weighed(measure, what, field));
+      } catch (RefusedException refused) {
+        problems.add(new FieldProblem(field, refused.refusal()));
+        return Optional.empty();
+      }
+    }
+
+    private void refuse(String field, String offending, String problem, String accepted) {
+      problems.add(new FieldProblem(field, new Refusal(BAD_AMOUNT, offending, problem, accepted)));
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** What came out of the batter: pieces, what was left, pan fat. */
+package honeststack.core.yield;

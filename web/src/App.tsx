@@ -1,0 +1,48 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
+import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
+import { BenchPage } from './pages/BenchPage';
+import { ShelfPage } from './pages/ShelfPage';
+import { VersionPage } from './pages/VersionPage';
+import { useTheme } from './theme';
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
+
+export function App() {
+  const theme = useTheme();
+  return (
+    <ConfigProvider theme={theme}>
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <header className="masthead">
+            <Link to="/" className="brand">
+              Honest Stack
+            </Link>
+            <nav aria-label="Pages">
+              <NavLink to="/" end>
+                Shelf
+              </NavLink>
+            </nav>
+          </header>
+          <Routes>
+            <Route path="/" element={<ShelfPage />} />
+            <Route path="/bench/:id" element={<BenchPage />} />
+            <Route path="/version/:id" element={<VersionPage />} />
+            <Route
+              path="*"
+              element={
+                <main className="page">
+                  <p>
+                    There is no such page. <Link to="/">To the shelf</Link>
+                  </p>
+                </main>
+              }
+            />
+          </Routes>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ConfigProvider>
+  );
+}

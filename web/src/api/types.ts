@@ -1,0 +1,20 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Draft = Schemas['Draft'];
+export type DraftLine = Schemas['DraftLine'];
+export type DraftGriddle = Schemas['DraftGriddle'];
+export type Figures = Schemas['FiguresAnswer'];
+export type Figure = Schemas['FigureAnswer'];
+export type Line = Schemas['LineAnswer'];
+export type Row = Schemas['RowAnswer'];
+export type Range = Schemas['Range'];
+export type FieldProblem = Schemas['FieldProblemAnswer'];
+export type Recipe = Schemas['RecipeAnswer'];
+export type ShelfEntry = Schemas['ShelfEntry'];
+export type Version = Schemas['VersionAnswer'];
+export type VersionEntry = Schemas['VersionEntry'];
+export type NamedDraft = Schemas['NamedDraft'];
+export type Component = Figure['component'];
+export type Basis = Figure['basis'];

@@ -1,0 +1,49 @@
+import type { Draft, FieldProblem, Line } from '../../api/types';
+import { LineList } from '../../ui/LineList';
+import { Stepper } from '../../ui/Stepper';
+
+/** Third station: what is put before one person. */
+export function Plate(props: {
+  draft: Draft;
+  readings: Map<string, Line>;
+  problems: FieldProblem[];
+  onChange: (what: string, draft: Draft) => void;
+}) {
+  const { draft, readings, problems, onChange } = props;
+  const problem = problems.find((one) => one.field === 'plate.pieces');
+  return (
+    <section className="station plate" aria-labelledby="plate-title">
+      <header>
+        <h2 id="plate-title">Plate</h2>
+      </header>
+      <div className="field beside">
+        <p className="field-label">Pieces in a serving</p>
+        <Stepper
+          label="Pieces in a serving"
+          value={draft.plate.pieces ?? undefined}
+          least={0.5}
+          most={100}
+          step={0.5}
+          onChange={(pieces) =>
+            onChange('plate:pieces', { ...draft, plate: { ...draft.plate, pieces } })
+          }
+        />
+        {problem && (
+          <p className="reading refused" role="status">
+            {problem.problem} <span className="quiet">Accepted: {problem.accepted}.</span>
+          </p>
+        )}
+      </div>
+      <p className="field-label">On top of each serving</p>
+      <LineList
+        name="Toppings"
+        lines={draft.plate.toppings}
+        readings={readings}
+        placeholder="1 tbsp maple syrup"
+        onChange={(what, toppings) =>
+          onChange(what, { ...draft, plate: { ...draft.plate, toppings } })
+        }
+      />
+    </section>
+  );
+}

@@ -1,0 +1,82 @@
+import type { Component, Figures, Row } from '../../api/types';
+
+/** One ingredient of the picture, with the bands that it fills. */
+export interface Layer {
+  id: string;
+  name: string;
+  value: number;
+  share: number;
+  topping: boolean;
+  bands: { top: number; height: number; piece: number }[];
+}
+
+export interface Picture {
+  layers: Layer[];
+  pieces: { top: number; height: number }[];
+  top: number;
+}
+
+const GAP = 3;
+
+/**
+ * Lays a serving out as a stack, from the plate up: each piece holds the same strata, pan fat
+ * lowest, and the toppings lie above. A band is as thick as its share of the chosen component.
+ *
+ * @param bottom y of the plate
+ * @param scale pixels for one unit of the component
+ */
+export function layOut(
+  figures: Figures,
+  component: Component,
+  pieces: number,
+  bottom: number,
+  scale: number,
+): Picture {
+  const at = figures.components.findIndex((one) => one.tag === component);
+  const layer = (row: Row): Layer => ({
+    id: row.lineId,
+    name: row.station === 'PAN' ? `${row.food}, from the pan` : row.food,
+    value: row.values[at] ?? 0,
+    share: row.shares[at] ?? 0,
+    topping: row.station === 'PLATE',
+    bands: [],
+  });
+  const pan = figures.rows.filter((row) => row.station === 'PAN').map(layer);
+  const bowl = figures.rows.filter((row) => row.station === 'BOWL').map(layer);
+  const toppings = figures.rows.filter((row) => row.station === 'PLATE').map(layer);
+  const strata = [...pan, ...bowl];
+  const outlines: Picture['pieces'] = [];
+  let y = bottom;
+  for (let piece = 0; piece < Math.ceil(pieces); piece++) {
+    const part = Math.min(1, pieces - piece) / pieces;
+    const from = y;
+    for (const stratum of strata) {
+      const height = stratum.value * part * scale;
+      y -= height;
+      stratum.bands.push({ top: y, height, piece });
+    }
+    outlines.push({ top: y, height: from - y });
+    y -= GAP;
+  }
+  for (const topping of toppings) {
+    const height = topping.value * scale;
+    y -= height;
+    topping.bands.push({ top: y, height, piece: -1 });
+    y -= 1;
+  }
+  return { layers: [...strata, ...toppings], pieces: outlines, top: y };
+}
+
+/** Room for labels beside the stack: each as near to its wish as its neighbours allow. */
+export function spread(wishes: number[], least: number, bottom: number): number[] {
+  const places = [...wishes];
+  for (let i = 1; i < places.length; i++) {
+    places[i] = Math.max(places[i] ?? 0, (places[i - 1] ?? 0) + least);
+  }
+  let limit = bottom;
+  for (let i = places.length - 1; i >= 0; i--) {
+    places[i] = Math.min(places[i] ?? 0, limit);
+    limit = (places[i] ?? 0) - least;
+  }
+  return places;
+}

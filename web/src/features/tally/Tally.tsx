@@ -1,0 +1,98 @@
+import type { Basis, Component, Figure, Figures } from '../../api/types';
+import { colourOf } from '../../ui/components';
+import { Mark } from '../../ui/Mark';
+import { decimals, plain, rangeText, valueText } from '../../ui/numbers';
+
+const BASES: { basis: Basis; head: string }[] = [
+  { basis: 'AS_SERVED', head: 'as served' },
+  { basis: 'PER_PIECE', head: 'per piece' },
+  { basis: 'PER_100G_RAW', head: '100 g raw' },
+];
+
+/** The five figures on their three bases. Choosing one turns the stack picture to it. */
+export function Tally(props: {
+  figures: Figures;
+  chosen: Component;
+  onChoose: (component: Component) => void;
+}) {
+  const { figures, chosen, onChoose } = props;
+  const find = (basis: Basis, component: Component) =>
+    figures.figures.find((one) => one.basis === basis && one.component === component);
+  return (
+    <table className="tally" aria-label="Tally">
+      <thead>
+        <tr>
+          <th scope="col">
+            <span className="sr-only">component</span>
+          </th>
+          {BASES.map(({ basis, head }) => (
+            <th scope="col" key={basis}>
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {figures.components.map(({ tag, words, unit }) => (
+          <tr key={tag} className={tag === chosen ? 'chosen' : undefined}>
+            <th scope="row">
+              <button type="button" aria-pressed={tag === chosen} onClick={() => onChoose(tag)}>
+                <Mark component={tag} />
+                <span>
+                  {words} <span className="unit">{unit}</span>
+                </span>
+              </button>
+            </th>
+            {BASES.map(({ basis }) => (
+              <td key={basis} className={basis === 'AS_SERVED' ? 'main' : undefined}>
+                <FigureText figure={find(basis, tag)} />
+                {basis === 'AS_SERVED' && (
+                  <Whisker figure={find(basis, tag)} colour={colourOf(tag)} />
+                )}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function FigureText({ figure }: { figure: Figure | undefined }) {
+  if (!figure) return <span className="quiet">—</span>;
+  if (figure.bound === 'NOT_KNOWN') return <span className="quiet">not known</span>;
+  return (
+    <span className="both">
+      <span className="value">
+        {figure.bound === 'AT_LEAST' && <span className="bound">at least </span>}
+        {figure.bound === 'AT_MOST' && <span className="bound">at most </span>}
+        {valueText(figure)}
+      </span>
+      <span className="range">
+        {figure.bound === 'AT_LEAST'
+          ? `${plain(figure.low, decimals(figure.value, figure.u))} and up`
+          : rangeText(figure)}
+      </span>
+    </span>
+  );
+}
+
+/** The range drawn from 0: the wider the line, the less is known. */
+function Whisker({ figure, colour }: { figure: Figure | undefined; colour: string }) {
+  if (!figure || figure.high === 0 || figure.bound === 'NOT_KNOWN') return null;
+  const at = (x: number) => (92 * x) / figure.high;
+  return (
+    <svg className="whisker" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+      <line x1="0" x2="100" y1="5" y2="5" className="axis" />
+      <rect
+        x={at(figure.low)}
+        width={at(figure.high) - at(figure.low)}
+        y="3"
+        height="4"
+        fill={colour}
+        opacity="0.35"
+      />
+      <rect x={at(figure.value) - 0.8} width="1.6" y="0" height="10" fill={colour} />
+    </svg>
+  );
+}

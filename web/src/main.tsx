@@ -1,0 +1,19 @@
+import '@fontsource-variable/commissioner';
+import '@fontsource-variable/vollkorn';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './App';
+import './styles.css';
+import './features/bench/bench.css';
+import './features/shelf/shelf.css';
+import './features/stack/stack.css';
+import './features/tally/tally.css';
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  );
+}

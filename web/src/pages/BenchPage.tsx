@@ -1,0 +1,183 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api } from '../api/client';
+import type { Component, Draft, NamedDraft, Recipe } from '../api/types';
+import { backup } from '../features/bench/backup';
+import { Conflict } from '../features/bench/Conflict';
+import { Keep } from '../features/bench/Keep';
+import { useAutosave, type SaveState } from '../features/bench/useAutosave';
+import { useFigures } from '../features/bench/useFigures';
+import { useHistory } from '../features/bench/useHistory';
+import { Bowl } from '../features/bowl/Bowl';
+import { Griddle } from '../features/griddle/Griddle';
+import { Plate } from '../features/plate/Plate';
+import { StackPicture } from '../features/stack/StackPicture';
+import { Tally } from '../features/tally/Tally';
+import { Caution } from '../ui/Caution';
+import { Notice } from '../ui/Notice';
+
+/** The way of the batter: bowl, griddle, plate, and the tally of it. */
+export function BenchPage() {
+  const { id = '' } = useParams();
+  const recipe = useQuery({
+    queryKey: ['recipe', id],
+    queryFn: () => api.recipe(id),
+    refetchOnWindowFocus: false,
+    gcTime: 0,
+  });
+  if (recipe.error) {
+    return (
+      <main className="page">
+        <Notice>{recipe.error.message}</Notice>
+      </main>
+    );
+  }
+  return recipe.data ? (
+    <Bench key={recipe.data.id} recipe={recipe.data} />
+  ) : (
+    <main className="page quiet">Laying out the bench …</main>
+  );
+}
+
+function Bench({ recipe }: { recipe: Recipe }) {
+  const client = useQueryClient();
+  const history = useHistory<NamedDraft>(
+    backup.get(recipe.id)?.named ?? { name: recipe.name, draft: recipe.draft },
+  );
+  const named = history.present;
+  const { draft } = named;
+  const { figures, readings, failure } = useFigures(draft);
+  const { save, flush, settle, revision } = useAutosave(recipe, named);
+  const [versions, setVersions] = useState(recipe.versions);
+  const [component, setComponent] = useState<Component>('ENERC');
+  const [keeping, setKeeping] = useState<{ open: boolean; busy: boolean; failure?: string }>({
+    open: false,
+    busy: false,
+  });
+  const change = (what: string, to: Draft) => history.change(what, { ...named, draft: to });
+  const problems = figures?.problems ?? [];
+
+  const keep = async (reason: string) => {
+    setKeeping({ open: true, busy: true });
+    try {
+      if (!(await flush())) throw new Error('The draft is not saved yet; try again in a moment.');
+      const version = await api.keep(recipe.id, revision.current, reason);
+      setVersions((before) => [...before, version]);
+      setKeeping({ open: false, busy: false });
+      await client.invalidateQueries({ queryKey: ['shelf'] });
+    } catch (refused) {
+      setKeeping({
+        open: true,
+        busy: false,
+        failure: refused instanceof Error ? refused.message : 'It was not kept.',
+      });
+    }
+  };
+
+  return (
+    <main className="bench">
+      <header className="bench-head">
+        <Input
+          className="recipe-name"
+          variant="borderless"
+          aria-label="Recipe name"
+          value={named.name}
+          maxLength={120}
+          onChange={(event) => history.change('name', { ...named, name: event.target.value })}
+        />
+        <Saved save={save} />
+        {versions.length > 0 && (
+          <nav className="kept-row" aria-label="Kept versions">
+            kept
+            {versions.map((version) => (
+              <Link key={version.id} to={`/version/${version.id}`} title={version.reason}>
+                {version.number}
+              </Link>
+            ))}
+          </nav>
+        )}
+        <Button type="primary" onClick={() => setKeeping({ open: true, busy: false })}>
+          Keep this version
+        </Button>
+      </header>
+      <div className="stations">
+        <Bowl draft={draft} readings={readings} figures={figures} onChange={change} />
+        <div className="middle">
+          <Griddle draft={draft} readings={readings} problems={problems} onChange={change} />
+          <Plate draft={draft} readings={readings} problems={problems} onChange={change} />
+        </div>
+        <section className="station tally-station" aria-labelledby="tally-title">
+          <header>
+            <h2 id="tally-title">Tally</h2>
+          </header>
+          {failure && <Notice>{failure.message}</Notice>}
+          {figures && figures.batterMass.value > 0 ? (
+            <>
+              <Tally figures={figures} chosen={component} onChoose={setComponent} />
+              <StackPicture
+                figures={figures}
+                component={component}
+                pieces={draft.plate.pieces ?? 1}
+                kind={draft.kind}
+              />
+              <ul className="findings">
+                {figures.findings.map((finding) => (
+                  <li key={finding}>{finding}</li>
+                ))}
+                {draft.griddle.pieces === undefined && (
+                  <li>Say at the griddle how many came out, and the serving has figures.</li>
+                )}
+                <li className="quiet">
+                  Ranges are ± 2 standard uncertainties. {sentence(figures.energySchool)}{' '}
+                  {sentence(figures.carbohydrateSchool)}
+                </li>
+              </ul>
+              <Caution />
+            </>
+          ) : (
+            <p className="empty">
+              The figures appear here as soon as something with a weight is in the bowl.
+            </p>
+          )}
+        </section>
+      </div>
+      <Keep
+        {...keeping}
+        failure={keeping.failure}
+        onKeep={(reason) => void keep(reason)}
+        onClose={() => setKeeping({ open: false, busy: false })}
+      />
+      <Conflict
+        mine={named}
+        theirs={save.state === 'conflict' ? save.theirs : undefined}
+        onChoose={(keepTheirs) => {
+          if (save.state !== 'conflict') return;
+          if (keepTheirs) history.replace({ name: save.theirs.name, draft: save.theirs.draft });
+          settle(save.theirs, keepTheirs);
+        }}
+      />
+    </main>
+  );
+}
+
+function sentence(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+}
+
+function Saved({ save }: { save: SaveState }) {
+  const text =
+    save.state === 'saved'
+      ? 'saved'
+      : save.state === 'saving'
+        ? 'saving …'
+        : save.state === 'waiting'
+          ? `not saved: ${save.why}`
+          : 'not saved: saved elsewhere in the meantime';
+  return (
+    <p className={`save-state ${save.state}`} role="status">
+      {text}
+    </p>
+  );
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input, Popconfirm } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { ShelfEntry } from '../api/types';
+import { emptyDraft } from '../features/shelf/emptyDraft';
+import { MiniStack } from '../features/shelf/MiniStack';
+import { Glyph } from '../ui/Glyph';
+import { Notice } from '../ui/Notice';
+
+/** All recipes and what was kept of them. */
+export function ShelfPage() {
+  const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
+  const [name, setName] = useState('');
+  const navigate = useNavigate();
+  const start = useMutation({
+    mutationFn: () => api.start({ name: name.trim(), draft: emptyDraft() }),
+    onSuccess: (recipe) => void navigate(`/bench/${recipe.id}`),
+  });
+  return (
+    <main className="shelf">
+      <h1>Shelf</h1>
+      <form
+        className="start"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) start.mutate();
+        }}
+      >
+        <Input
+          aria-label="Name of a new recipe"
+          placeholder="A new recipe: what is it called?"
+          value={name}
+          maxLength={120}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <Button type="primary" htmlType="submit" disabled={!name.trim()} loading={start.isPending}>
+          Start it
+        </Button>
+      </form>
+      {start.error && <Notice>{start.error.message}</Notice>}
+      {shelf.error && <Notice>{shelf.error.message}</Notice>}
+      {shelf.isPending && <p className="quiet">Looking at the shelf …</p>}
+      {shelf.data?.length === 0 && (
+        <p className="empty">
+          The shelf is empty. Name a recipe above and type what goes into the bowl.
+        </p>
+      )}
+      <ul className="recipes">
+        {shelf.data?.map((entry) => (
+          <Entry key={entry.id} entry={entry} />
+        ))}
+      </ul>
+    </main>
+  );
+}
+
+function Entry({ entry }: { entry: ShelfEntry }) {
+  const client = useQueryClient();
+  const remove = useMutation({
+    mutationFn: () => api.remove(entry.id),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
+  });
+  const newest = entry.versions.at(-1);
+  return (
+    <li>
+      {newest ? <MiniStack versionId={newest.id} /> : <div className="mini" />}
+      <div className="about">
+        <h2>
+          <Link to={`/bench/${entry.id}`}>{entry.name}</Link>
+        </h2>
+        <p className="quiet">
+          {entry.kind === 'WAFFLE' ? 'Waffles' : 'Pancakes'} · draft saved{' '}
+          {new Date(entry.savedAt).toLocaleString('en-GB', {
+            dateStyle: 'medium',
+            timeStyle: 'short',
+          })}
+        </p>
+        <ol className="kept">
+          {entry.versions.map((version) => (
+            <li key={version.id}>
+              <Link to={`/version/${version.id}`}>
+                <span className="number">{version.number}</span> {version.reason}
+              </Link>
+            </li>
+          ))}
+        </ol>
+        {remove.error && <Notice>{remove.error.message}</Notice>}
+      </div>
+      <Popconfirm
+        title={`Remove “${entry.name}”?`}
+        description={`Its draft and ${entry.versions.length} kept version${entry.versions.length === 1 ? '' : 's'} go with it. This cannot be undone.`}
+        okText="Remove"
+        cancelText="Leave it"
+        onConfirm={() => remove.mutate()}
+      >
+        <button type="button" className="plain" aria-label={`Remove ${entry.name}`}>
+          <Glyph of="remove" />
+        </button>
+      </Popconfirm>
+    </li>
+  );
+}

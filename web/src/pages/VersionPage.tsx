@@ -1,0 +1,101 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api } from '../api/client';
+import type { Component, DraftLine, Line, Version } from '../api/types';
+import { StackPicture } from '../features/stack/StackPicture';
+import { Tally } from '../features/tally/Tally';
+import { Caution } from '../ui/Caution';
+import { Notice } from '../ui/Notice';
+import { Grams, Reading } from '../ui/Reading';
+
+/** A kept version: it only shows. */
+export function VersionPage() {
+  const { id = '' } = useParams();
+  const version = useQuery({
+    queryKey: ['version', id],
+    queryFn: () => api.version(id),
+    staleTime: Infinity,
+  });
+  if (version.error) {
+    return (
+      <main className="page">
+        <Notice>{version.error.message}</Notice>
+      </main>
+    );
+  }
+  return version.data ? (
+    <Kept version={version.data} />
+  ) : (
+    <main className="page quiet">Fetching the version …</main>
+  );
+}
+
+function Kept({ version }: { version: Version }) {
+  const [component, setComponent] = useState<Component>('ENERC');
+  const { draft, figures } = version;
+  const readings = new Map(figures.lines.map((line) => [line.id, line]));
+  const { griddle, plate } = draft;
+  return (
+    <main className="bench kept-version">
+      <header className="bench-head">
+        <h1>
+          <Link to={`/bench/${version.recipeId}`}>{version.recipeName}</Link>, version{' '}
+          {version.number}
+        </h1>
+        <p className="quiet">
+          kept{' '}
+          {new Date(version.keptAt).toLocaleString('en-GB', {
+            dateStyle: 'long',
+            timeStyle: 'short',
+          })}
+          : <em>{version.reason}</em>
+        </p>
+      </header>
+      <div className="stations two">
+        <section className="station" aria-label="What was made">
+          <h2>Bowl</h2>
+          <Lines lines={draft.bowl} readings={readings} />
+          <h2>Griddle</h2>
+          <p>
+            {griddle.pieces ?? 'No'} {draft.kind === 'WAFFLE' ? 'waffles' : 'pancakes'} came out
+            {griddle.discarded > 0 && `, ${griddle.discarded} thrown away`}; left in the bowl:{' '}
+            {griddle.left || 'nothing'}.
+          </p>
+          <Lines lines={[griddle.panFat]} readings={readings} />
+          <h2>Plate</h2>
+          <p>{plate.pieces ?? 'No'} pieces in a serving.</p>
+          <Lines lines={plate.toppings} readings={readings} />
+        </section>
+        <section className="station tally-station" aria-label="Figures">
+          <Tally figures={figures} chosen={component} onChoose={setComponent} />
+          <StackPicture
+            figures={figures}
+            component={component}
+            pieces={plate.pieces ?? 1}
+            kind={draft.kind}
+          />
+          <Caution />
+        </section>
+      </div>
+    </main>
+  );
+}
+
+function Lines({ lines, readings }: { lines: DraftLine[]; readings: Map<string, Line> }) {
+  return (
+    <ol className="read-lines">
+      {lines
+        .filter((line) => line.text.trim())
+        .map((line) => (
+          <li key={line.id}>
+            <div className="line-top">
+              <span>{line.text}</span>
+              <Grams line={readings.get(line.id)} />
+            </div>
+            <Reading line={readings.get(line.id)} />
+          </li>
+        ))}
+    </ol>
+  );
+}

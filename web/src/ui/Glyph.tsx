@@ -1,0 +1,23 @@
+const PATHS = {
+  up: 'M3 10l5-5 5 5',
+  down: 'M3 6l5 5 5-5',
+  remove: 'M4 4l8 8M12 4l-8 8',
+  plus: 'M8 3v10M3 8h10',
+  minus: 'M3 8h10',
+  back: 'M10 3L5 8l5 5',
+};
+
+/** A line drawing for a button; the button itself carries the words. */
+export function Glyph({ of }: { of: keyof typeof PATHS }) {
+  return (
+    <svg className="glyph" viewBox="0 0 16 16" aria-hidden="true">
+      <path
+        d={PATHS[of]}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.8"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}

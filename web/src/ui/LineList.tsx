@@ -1,0 +1,128 @@
+import { Input, type InputRef } from 'antd';
+import { useRef, useState, type KeyboardEvent } from 'react';
+import type { DraftLine, Line } from '../api/types';
+import { Glyph } from './Glyph';
+import { Grams, Reading } from './Reading';
+
+type Change = (what: string, lines: DraftLine[]) => void;
+
+/** Lines as they are typed, each with its reading; the last field adds one. */
+export function LineList(props: {
+  name: string;
+  lines: DraftLine[];
+  readings: Map<string, Line>;
+  placeholder: string;
+  onChange: Change;
+}) {
+  const { name, lines, readings, placeholder, onChange } = props;
+  const list = useRef<HTMLDivElement>(null);
+  const entry = useRef<InputRef>(null);
+  const [entered, setEntered] = useState('');
+
+  const replace = (index: number, line: DraftLine) =>
+    onChange(
+      `${name}:${line.id}`,
+      lines.map((other, i) => (i === index ? line : other)),
+    );
+  const remove = (index: number) =>
+    onChange(
+      `${name}:remove`,
+      lines.filter((_, i) => i !== index),
+    );
+  const add = () => {
+    if (!entered.trim()) return;
+    onChange(`${name}:add`, [...lines, { id: crypto.randomUUID(), text: entered.trim() }]);
+    setEntered('');
+  };
+  const focus = (index: number) =>
+    list.current?.querySelectorAll<HTMLInputElement>('input')[index]?.focus();
+  const move = (index: number, by: -1 | 1) => {
+    const to = index + by;
+    const line = lines[index];
+    const other = lines[to];
+    if (!line || !other) return;
+    const moved = [...lines];
+    moved[index] = other;
+    moved[to] = line;
+    onChange(`${name}:move`, moved);
+    focus(to);
+  };
+  const onKey = (index: number, event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    if (by !== 0) {
+      event.preventDefault();
+      if (event.altKey) move(index, by);
+      else focus(index + by);
+    } else if (event.key === 'Enter' && index < lines.length) {
+      focus(index + 1);
+    }
+  };
+
+  return (
+    <div className="lines" ref={list}>
+      <ol aria-label={name}>
+        {lines.map((line, index) => (
+          <li key={line.id} className={readings.get(line.id)?.problem ? 'refused-line' : undefined}>
+            <div className="line-top">
+              <Input
+                variant="borderless"
+                aria-label={`${name}, line ${index + 1}`}
+                value={line.text}
+                maxLength={300}
+                status={readings.get(line.id)?.problem ? 'error' : undefined}
+                onChange={(event) => replace(index, { id: line.id, text: event.target.value })}
+                onKeyDown={(event) => onKey(index, event)}
+              />
+              <Grams line={readings.get(line.id)} />
+            </div>
+            <div className="line-under">
+              <Reading
+                line={readings.get(line.id)}
+                onPick={(foodId) => replace(index, { ...line, foodId })}
+              />
+              <span className="line-tools">
+                <button
+                  type="button"
+                  aria-label={`Move up: ${line.text}`}
+                  disabled={index === 0}
+                  onClick={() => move(index, -1)}
+                >
+                  <Glyph of="up" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Move down: ${line.text}`}
+                  disabled={index === lines.length - 1}
+                  onClick={() => move(index, 1)}
+                >
+                  <Glyph of="down" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Remove: ${line.text}`}
+                  onClick={() => remove(index)}
+                >
+                  <Glyph of="remove" />
+                </button>
+              </span>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <div className="entry">
+        <Input
+          ref={entry}
+          variant="borderless"
+          aria-label={`${name}: new line`}
+          placeholder={placeholder}
+          value={entered}
+          maxLength={300}
+          onChange={(event) => setEntered(event.target.value)}
+          onPressEnter={add}
+          onBlur={add}
+          onKeyDown={(event) => onKey(lines.length, event)}
+        />
+      </div>
+    </div>
+  );
+}

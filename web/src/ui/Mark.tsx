@@ -1,0 +1,12 @@
+import type { Component } from '../api/types';
+import { LOOK } from './components';
+
+/** The component's mark beside its name. */
+export function Mark({ component }: { component: Component }) {
+  const look = LOOK[component];
+  return look ? (
+    <svg className="mark" viewBox="0 0 16 16" aria-hidden="true">
+      <path d={look.mark} fill={look.colour} />
+    </svg>
+  ) : null;
+}
