@@ -19,6 +19,7 @@ final class AmountReader {
   private static final Pattern THOUSANDS = Pattern.compile("^\\d{1,3}(?:[.,]\\d{3})+(?![\\d])");
   private static final Pattern WORD =
       Pattern.compile("^\\s*(\\p{L}+\\.?)(?:\\s+(oz|ounces?)\\b\\.?)?");
+  private static final Pattern LEVEL = Pattern.compile("^\\s*level\\b", Pattern.CASE_INSENSITIVE);
   private static final Map<String, Unit> UNITS = units();
 
   /** Amount, unit and what follows them. */
@@ -72,7 +73,8 @@ final class AmountReader {
       decimals = point < 0 ? 0 : decimal.length() - point - 1;
       amount = Double.parseDouble(decimal);
     }
-    return unit(amount, decimals, spelt.substring(number.end()));
+    String rest = LEVEL.matcher(spelt.substring(number.end())).replaceFirst("");
+    return unit(amount, decimals, rest);
   }
 
   private static Front unit(double amount, int decimals, String rest) {

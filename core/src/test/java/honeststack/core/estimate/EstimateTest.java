@@ -1,0 +1,149 @@
+package honeststack.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class EstimateTest {
+  private final SourceBook book = SourceBook.firstOrder();
+
+  private Estimate input(double value, double u, String key) {
+    return book.input(value, u, Source.perUse(key, key));
+  }
+
+  /**
+   * JCGM 100:2008, example H.2 (from memory, recomputed): five simultaneous readings of voltage and
+   * current, correlated with r = −0.36; Z = V/I = 254.260 Ω, u = 0.236 Ω.
+   */
+  @Test
+  void impedanceOfGumH2() {
+    double[] volts = {5.007, 4.994, 5.005, 4.990, 4.999};
+    double[] milliamperes = {19.663, 19.639, 19.640, 19.685, 19.678};
+    double r = -0.36;
+    Estimate voltage = input(mean(volts), uOfMean(volts), "a");
+    double u = uOfMean(milliamperes) / 1000;
+    Estimate current =
+        Estimate.exact(mean(milliamperes) / 1000)
+            .plus(input(0, u, "a").times(r))
+            .plus(input(0, u, "b").times(Math.sqrt(1 - r * r)));
+
+    Estimate impedance = voltage.dividedBy(current);
+
+    assertThat(impedance.value()).isCloseTo(254.260, within(5e-4));
+    assertThat(impedance.u()).isCloseTo(0.236, within(1e-3));
+  }
+
+  private static double mean(double[] readings) {
+    return Arrays.stream(readings).average().orElseThrow();
+  }
+
+  private static double uOfMean(double[] readings) {
+    double mean = mean(readings);
+    double squares = Arrays.stream(readings).map(x -> (x - mean) * (x - mean)).sum();
+    return Math.sqrt(squares / (readings.length - 1) / readings.length);
+  }
+
+  /** JCGM 100:2008, 4.3.7 and 4.3.9: a/√3 and a/√6. */
+  @Test
+  void typeBHalfWidths() {
+    assertThat(Distribution.rectangular(1)).isCloseTo(0.577350, within(1e-6));
+    assertThat(Distribution.triangular(1)).isCloseTo(0.408248, within(1e-6));
+  }
+
+  @Test
+  void aSharedSourceCancelsInADifferenceAndAddsInASum() {
+    Estimate a = input(100, 3, "cup");
+    Estimate b = input(60, 2, "cup");
+    assertThat(a.minus(b).u()).isCloseTo(1, within(1e-12));
+    assertThat(a.plus(b).u()).isCloseTo(5, within(1e-12));
+    assertThat(a.covariance(b)).isCloseTo(6, within(1e-12));
+  }
+
+  @Test
+  void independentSourcesAddAsSquares() {
+    Estimate sum = input(100, 3, "a").plus(input(60, 4, "b"));
+    assertThat(sum.u()).isCloseTo(5, within(1e-12));
+    assertThat(sum.budget()).extracting(Estimate.Share::share).containsExactly(0.64, 0.36);
+    assertThat(sum.low()).isCloseTo(150, within(1e-12));
+    assertThat(sum.high()).isCloseTo(170, within(1e-12));
+  }
+
+  @Test
+  void theShownRangeNeverGoesBelowZero() {
+    assertThat(input(1, 3, "a").low()).isZero();
+  }
+
+  @Test
+  void relativeUncertaintiesOfAProductAddAsSquares() {
+    Estimate product = input(200, 6, "a").times(input(50, 2, "b"));
+    assertThat(product.u() / product.value()).isCloseTo(Math.hypot(0.03, 0.04), within(1e-12));
+    assertThat(product.dividedBy(input(50, 2, "b")).u()).isCloseTo(6, within(1e-9));
+  }
+
+  @Test
+  void booksDoNotMix() {
+    Estimate foreign = SourceBook.firstOrder().input(1, 1, Source.perUse("x", "x"));
+    assertThatIllegalArgumentException().isThrownBy(() -> input(1, 1, "a").plus(foreign));
+    assertThatIllegalArgumentException().isThrownBy(() -> input(1, -1, "a"));
+    assertThatIllegalArgumentException().isThrownBy(() -> input(Double.NaN, 1, "a"));
+  }
+
+  @Test
+  void aKeptBudgetRestoresTheEstimate() {
+    Estimate before = input(100, 3, "a").minus(input(60, 4, "b"));
+    SourceBook later = SourceBook.firstOrder();
+    Estimate after = later.restore(before.value(), before.budget());
+    assertThat(after.u()).isCloseTo(before.u(), within(1e-12));
+    assertThat(after.covariance(later.input(0, 1, Source.perUse("b", "b")))).isEqualTo(-4);
+  }
+
+  @Test
+  void drawsHaveMeanZeroAndVarianceOne() {
+    Random random = new Random(7);
+    for (Distribution distribution : Distribution.values()) {
+      double sum = 0;
+      double squares = 0;
+      int n = 200_000;
+      for (int i = 0; i < n; i++) {
+        double x = distribution.draw(random);
+        sum += x;
+        squares += x * x;
+      }
+      assertThat(sum / n).as(distribution.name()).isCloseTo(0, within(0.01));
+      assertThat(squares / n).as(distribution.name()).isCloseTo(1, within(0.02));
+    }
+  }
+
+  @Property
+  void aSumIsTheSameInAnyOrderAndAllAtOnce(
+      @ForAll @Size(min = 2, max = 12) List<@DoubleRange(min = -50, max = 50) Double> values) {
+    Estimate forwards = Estimate.ZERO;
+    Estimate backwards = Estimate.ZERO;
+    Estimate.Sum atOnce = new Estimate.Sum();
+    for (int i = 0; i < values.size(); i++) {
+      int j = values.size() - 1 - i;
+      forwards = forwards.plus(input(values.get(i), Math.abs(values.get(i)), "s" + i % 5));
+      backwards = backwards.plus(input(values.get(j), Math.abs(values.get(j)), "s" + j % 5));
+      atOnce.add(input(values.get(i), Math.abs(values.get(i)), "s" + i % 5), 1);
+    }
+    assertThat(backwards.value()).isCloseTo(forwards.value(), within(1e-9));
+    assertThat(backwards.u()).isCloseTo(forwards.u(), within(1e-9));
+    assertThat(atOnce.total().u()).isCloseTo(forwards.u(), within(1e-9));
+  }
+
+  @Test
+  void whatIsLackingGivesADirection() {
+    assertThat(Bound.AT_LEAST.plus(Bound.COMPLETE)).isEqualTo(Bound.AT_LEAST);
+    assertThat(Bound.AT_LEAST.plus(Bound.AT_LEAST.negated())).isEqualTo(Bound.NOT_KNOWN);
+    assertThat(Bound.COMPLETE.plus(Bound.AT_MOST)).isEqualTo(Bound.AT_MOST);
+  }
+}

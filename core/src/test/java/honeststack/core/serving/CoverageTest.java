@@ -1,0 +1,118 @@
+package honeststack.core.serving;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeststack.core.TestFoods;
+import honeststack.core.estimate.Distribution;
+import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Component;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.serving.Recipe.Line;
+import honeststack.core.serving.Recipe.Portioning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+/**
+ * First order against JCGM 101:2008 (Monte Carlo): the same computation with every source drawn
+ * from its own distribution falls into the shown range as often as it should.
+ */
+class CoverageTest {
+  private static final int RECIPES = 60;
+  private static final int TRIALS = 1500;
+  private static final double DOMINATING = 0.35;
+  private static final List<Component> FIVE =
+      List.of(Component.ENERC, Component.PROCNT, Component.CHOCDF, Component.FIBTG, Component.FAT);
+  private static final List<String> MEASURES =
+      List.of(
+          "%d g flour",
+          "%d cups flour",
+          "%d cups flour, spooned",
+          "%d cups milk",
+          "%d g milk",
+          "%d large eggs",
+          "%d tbsp oil",
+          "%d tsp oil",
+          "%d cups sugar",
+          "%d g sugar",
+          "%d pears");
+
+  private final RecipeReader reader = new RecipeReader(new TestFoods(), TestFoods.doubt());
+  private final Random random = new Random(20);
+
+  @Test
+  void shownRangesCover() {
+    int pooled = 0;
+    int pooledInside = 0;
+    for (int i = 0; i < RECIPES; i++) {
+      Recipe recipe = recipe();
+      SourceBook book = SourceBook.firstOrder();
+      Figures figures = Figures.of(reader.read(recipe, book).made(), FIVE, book);
+      int[] inside = inside(recipe, figures, new SplittableRandom(i));
+      for (int c = 0; c < FIVE.size(); c++) {
+        Estimate figure = figures.total(Basis.AS_SERVED, FIVE.get(c)).estimate();
+        assertThat(inside[c] / (double) TRIALS)
+            .as("coverage of %s in recipe %d: %s", FIVE.get(c), i, recipe)
+            .isGreaterThanOrEqualTo(0.93);
+        if (!dominatedByNonNormal(figure)) {
+          pooled += TRIALS;
+          pooledInside += inside[c];
+        }
+      }
+    }
+    assertThat(pooled).isGreaterThan(RECIPES * TRIALS);
+    assertThat(pooledInside / (double) pooled).isBetween(0.93, 0.97);
+  }
+
+  private int[] inside(Recipe recipe, Figures figures, SplittableRandom draws) {
+    int[] inside = new int[FIVE.size()];
+    for (int trial = 0; trial < TRIALS; trial++) {
+      SourceBook drawn = SourceBook.drawing(draws);
+      Figures once = Figures.of(reader.read(recipe, drawn).made(), FIVE, drawn);
+      for (int c = 0; c < inside.length; c++) {
+        Estimate shown = figures.total(Basis.AS_SERVED, FIVE.get(c)).estimate();
+        double value = once.total(Basis.AS_SERVED, FIVE.get(c)).estimate().value();
+        if (value >= shown.value() - 2 * shown.u() && value <= shown.value() + 2 * shown.u()) {
+          inside[c]++;
+        }
+      }
+    }
+    return inside;
+  }
+
+  private static boolean dominatedByNonNormal(Estimate figure) {
+    return figure.budget().stream()
+        .anyMatch(
+            share ->
+                share.source().distribution() != Distribution.NORMAL && share.share() > DOMINATING);
+  }
+
+  private Recipe recipe() {
+    List<Line> bowl = new ArrayList<>();
+    int lines = 3 + random.nextInt(12);
+    bowl.add(new Line("flour", "300 g flour", Optional.empty()));
+    for (int i = 0; i < lines; i++) {
+      String measure = MEASURES.get(random.nextInt(MEASURES.size()));
+      int amount = measure.startsWith("%d g") ? 20 + random.nextInt(300) : 1 + random.nextInt(3);
+      bowl.add(new Line("bowl" + i, measure.formatted(amount), Optional.empty()));
+    }
+    int pieces = 4 + random.nextInt(12);
+    return new Recipe(
+        MeasuringSystem.US,
+        bowl,
+        new Recipe.AtTheGriddle(
+            Optional.of(pieces),
+            0,
+            Portioning.values()[random.nextInt(3)],
+            random.nextBoolean() ? "40 g" : "",
+            Optional.of(new Line("pan", "1 tbsp oil", Optional.empty())),
+            random.nextBoolean() ? "3 g" : ""),
+        new Recipe.OnThePlate(
+            Optional.of(1.0 + random.nextInt(3)),
+            List.of(new Line("top", "2 tbsp sugar", Optional.empty()))));
+  }
+}
