@@ -38,7 +38,11 @@ export function useTheme(): ThemeConfig {
         },
     components: {
       Input: { activeShadow: 'none' },
-      Segmented: { trackBg: dark ? '#2e2722' : '#efe6d6' },
+      Segmented: {
+        trackBg: dark ? '#2e2722' : '#efe6d6',
+        itemColor: dark ? '#cdbfb0' : '#5b4d43',
+        itemSelectedBg: dark ? '#4a3f37' : '#fffdf8',
+      },
       Modal: { titleFontSize: 22 },
     },
   };

@@ -14,7 +14,7 @@ import { Bowl } from '../features/bowl/Bowl';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
 import { StackPicture } from '../features/stack/StackPicture';
-import { Tally } from '../features/tally/Tally';
+import { Tally, TallyStrip } from '../features/tally/Tally';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 
@@ -44,7 +44,7 @@ export function BenchPage() {
 function Bench({ recipe }: { recipe: Recipe }) {
   const client = useQueryClient();
   const history = useHistory<NamedDraft>(
-    backup.get(recipe.id)?.named ?? { name: recipe.name, draft: recipe.draft },
+    backup.leftOver(recipe)?.named ?? { name: recipe.name, draft: recipe.draft },
   );
   const named = history.present;
   const { draft } = named;
@@ -143,6 +143,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
           )}
         </section>
       </div>
+      {figures && figures.batterMass.value > 0 && <TallyStrip figures={figures} />}
       <Keep
         {...keeping}
         failure={keeping.failure}

@@ -1,5 +1,5 @@
 import { Input, type InputRef } from 'antd';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { DraftLine, Line } from '../api/types';
 import { Glyph } from './Glyph';
 import { Grams, Reading } from './Reading';
@@ -18,6 +18,13 @@ export function LineList(props: {
   const list = useRef<HTMLDivElement>(null);
   const entry = useRef<InputRef>(null);
   const [entered, setEntered] = useState('');
+  const follow = useRef<number>(undefined);
+  // A moved line leaves the document for a moment and loses the focus that it had.
+  useEffect(() => {
+    if (follow.current === undefined) return;
+    list.current?.querySelectorAll<HTMLInputElement>('input')[follow.current]?.focus();
+    follow.current = undefined;
+  }, [lines]);
 
   const replace = (index: number, line: DraftLine) =>
     onChange(
@@ -44,8 +51,8 @@ export function LineList(props: {
     const moved = [...lines];
     moved[index] = other;
     moved[to] = line;
+    follow.current = to;
     onChange(`${name}:move`, moved);
-    focus(to);
   };
   const onKey = (index: number, event: KeyboardEvent) => {
     const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;

@@ -13,7 +13,7 @@ export function Stepper(props: {
   const { label, value, least, most, step = 1, onChange } = props;
   const move = (by: number) => onChange(Math.min(most, Math.max(least, (value ?? 0) + by)));
   return (
-    <div className="stepper" role="group" aria-label={label}>
+    <div className="stepper">
       <button type="button" aria-label={`${label}: fewer`} onClick={() => move(-step)}>
         <Glyph of="minus" />
       </button>

@@ -1,9 +1,18 @@
-import type { NamedDraft } from '../../api/types';
+import type { NamedDraft, Recipe } from '../../api/types';
 
 /** Edits not yet saved, with the revision that they were made on. */
 interface Backup {
   revision: number;
   named: NamedDraft;
+}
+
+/** The inputs as text, whatever the order of their keys. */
+export function textOf({ name, draft }: NamedDraft): string {
+  return JSON.stringify({ name, draft }, (_, value: unknown) =>
+    value !== null && typeof value === 'object' && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => a.localeCompare(b)))
+      : value,
+  );
 }
 
 const key = (recipeId: string) => `honest-stack:unsaved:${recipeId}`;
@@ -24,6 +33,11 @@ export const backup = {
     } catch {
       return undefined;
     }
+  },
+  /** What is left over here that the stored recipe does not have. */
+  leftOver(recipe: Recipe): Backup | undefined {
+    const left = backup.get(recipe.id);
+    return left && textOf(left.named) !== textOf(recipe) ? left : undefined;
   },
   forget(recipeId: string) {
     try {

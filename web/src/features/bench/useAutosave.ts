@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../../api/client';
 import type { NamedDraft, Recipe } from '../../api/types';
-import { backup } from './backup';
+import { backup, textOf } from './backup';
 
 const PAUSE_MS = 700;
 const RETRY_MS = 3000;
@@ -17,20 +17,29 @@ export type SaveState =
  * again; what was saved elsewhere in the meantime is never overwritten unasked.
  */
 export function useAutosave(recipe: Recipe, named: NamedDraft) {
+  const [save, setSave] = useState<SaveState>(() => {
+    const left = backup.leftOver(recipe);
+    return left && left.revision !== recipe.revision
+      ? { state: 'conflict', theirs: recipe }
+      : { state: 'saved' };
+  });
   const revision = useRef(recipe.revision);
-  const saved = useRef(JSON.stringify({ name: recipe.name, draft: recipe.draft }));
+  const saved = useRef(textOf(recipe));
   const busy = useRef(false);
+  const conflict = useRef(save.state === 'conflict');
   const latest = useRef(named);
-  const [save, setSave] = useState<SaveState>({ state: 'saved' });
   useEffect(() => {
     latest.current = named;
   }, [named]);
 
   const flush = useCallback(async (): Promise<boolean> => {
-    if (busy.current) return false;
+    if (busy.current || conflict.current) return false;
     const sent = latest.current;
-    const text = JSON.stringify(sent);
-    if (text === saved.current) return true;
+    const text = textOf(sent);
+    if (text === saved.current) {
+      setSave({ state: 'saved' });
+      return true;
+    }
     if (!sent.name.trim()) {
       setSave({ state: 'waiting', why: 'The recipe needs a name.' });
       return false;
@@ -41,12 +50,13 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
       const answer = await api.save(recipe.id, revision.current, sent);
       revision.current = answer.revision;
       saved.current = text;
-      const settled = JSON.stringify(latest.current) === text;
+      const settled = textOf(latest.current) === text;
       if (settled) backup.forget(recipe.id);
       setSave({ state: settled ? 'saved' : 'saving' });
       return settled;
     } catch (failure) {
       if (failure instanceof Problem && failure.status === 412 && failure.current) {
+        conflict.current = true;
         setSave({ state: 'conflict', theirs: failure.current });
       } else {
         setSave({
@@ -61,8 +71,9 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
   }, [recipe.id]);
 
   useEffect(() => {
-    if (JSON.stringify(named) === saved.current) return;
-    backup.put(recipe.id, { revision: revision.current, named });
+    if (textOf(named) === saved.current) return;
+    setSave((before) => (before.state === 'saved' ? { state: 'saving' } : before));
+    if (!conflict.current) backup.put(recipe.id, { revision: revision.current, named });
     const timer = setTimeout(() => void flush(), PAUSE_MS);
     return () => clearTimeout(timer);
   }, [named, flush, recipe.id]);
@@ -76,8 +87,9 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
   /** After a conflict: go on from the other one's revision, with this draft or theirs. */
   const settle = useCallback(
     (theirs: Recipe, keepTheirs: boolean) => {
+      conflict.current = false;
       revision.current = theirs.revision;
-      saved.current = JSON.stringify({ name: theirs.name, draft: theirs.draft });
+      saved.current = textOf(theirs);
       setSave({ state: 'saved' });
       if (keepTheirs) backup.forget(recipe.id);
       else void flush();

@@ -58,6 +58,26 @@ export function Tally(props: {
   );
 }
 
+/** The serving's figures in one line, for screens where the tally itself scrolls away. */
+export function TallyStrip({ figures }: { figures: Figures }) {
+  return (
+    <p className="tally-strip" aria-hidden="true">
+      {figures.components.map(({ tag, words, unit }) => {
+        const figure = figures.figures.find(
+          (one) => one.basis === 'AS_SERVED' && one.component === tag,
+        );
+        return (
+          <span key={tag}>
+            <Mark component={tag} />
+            <b>{figure ? valueText(figure) : '—'}</b>{' '}
+            <small>{tag === 'ENERC' ? unit : words}</small>
+          </span>
+        );
+      })}
+    </p>
+  );
+}
+
 function FigureText({ figure }: { figure: Figure | undefined }) {
   if (!figure) return <span className="quiet">—</span>;
   if (figure.bound === 'NOT_KNOWN') return <span className="quiet">not known</span>;

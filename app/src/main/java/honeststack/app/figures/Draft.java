@@ -93,7 +93,7 @@ public record Draft(
    *
    * @throws BadInputException if two lines share an identity
    */
-  Recipe recipe() {
+  public Recipe recipe() {
     check();
     return new Recipe(
         system,

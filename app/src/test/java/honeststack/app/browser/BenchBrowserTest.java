@@ -1,0 +1,136 @@
+package honeststack.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import honeststack.app.RunningApplication;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** What a cook does. */
+@ExtendWith(RunningApplication.class)
+class BenchBrowserTest {
+  @RegisterExtension final Browser browser = new Browser();
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private static void type(Page page, String list, String... lines) {
+    Locator entry = page.getByLabel(list + ": new line");
+    for (String line : lines) {
+      entry.fill(line);
+      entry.press("Enter");
+    }
+  }
+
+  private static Page start(Browser browser, String name) {
+    Page page = browser.open("/");
+    page.getByLabel("Name of a new recipe").fill(name);
+    button(page, "Start it").click();
+    assertThat(page.getByLabel("Recipe name")).hasValue(name);
+    return page;
+  }
+
+  /** Energy of the whole: 200·3.64 + 300·0.61 + 100·1.43 + 30·8.84 = 1319.2 kcal in eight. */
+  @Test
+  void aCookTypesARecipeReadsItsFiguresKeepsItAndFindsItAgain() {
+    Page page = start(browser, "Millpond cakes");
+    type(
+        page,
+        "Bowl",
+        "200 g plain flour",
+        "300 g whole milk",
+        "2 large eggs",
+        "30 g sunflower oil");
+    page.getByLabel("Came out", new Page.GetByLabelOptions().setExact(true)).fill("8");
+    page.getByLabel("Pieces in a serving", new Page.GetByLabelOptions().setExact(true)).fill("2");
+    type(page, "Toppings", "1 tbsp maple syrup");
+
+    Locator energy =
+        page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("energy kcal"));
+    // Two of eight, and 20 g of syrup with 52 kcal.
+    assertThat(energy.getByRole(AriaRole.CELL).nth(0)).containsText("382");
+    assertThat(energy.getByRole(AriaRole.CELL).nth(1)).containsText("165");
+    assertThat(energy.getByRole(AriaRole.CELL).nth(2)).containsText("209");
+    assertThat(page.getByText("No pan fat is in the numbers.")).isVisible();
+    page.getByLabel("Fat in the pan").fill("1 tbsp butter");
+    assertThat(page.getByText("No pan fat is in the numbers.")).isHidden();
+
+    button(page, "protein g").click();
+    assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("wheat flour")))
+        .hasAttribute("aria-label", Pattern.compile(".* g, \\d+ % of the serving"));
+    Axe.check(page);
+
+    button(page, "Keep this version").click();
+    page.getByLabel("Why keep it").fill("the first try");
+    button(page, "Keep").last().click();
+    assertThat(
+            page.getByRole(
+                AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Kept versions")))
+        .containsText("1");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("saved");
+
+    page.reload();
+    assertThat(page.getByLabel("Bowl, line 3")).hasValue("2 large eggs");
+    assertThat(page.getByLabel("Fat in the pan")).hasValue("1 tbsp butter");
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shelf")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("the first try")).click();
+    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Millpond cakes, version 1");
+    Axe.check(page);
+  }
+
+  @Test
+  void aNonsenseLineIsRefusedWithHelp() {
+    Page page = start(browser, "Odd cakes");
+    type(page, "Bowl", "100 g sugar", "2 cups buckweat flour");
+    assertThat(page.getByText("No food in the larder is called “buckweat flour”.")).isVisible();
+    assertThat(page.getByText("not in the numbers", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    Axe.check(page);
+    button(page, "buckwheat flour, whole-groat").click();
+    assertThat(page.getByText("No food in the larder is called")).isHidden();
+    assertThat(page.getByText("2 cups · buckwheat flour, whole-groat")).isVisible();
+  }
+
+  @Test
+  void linesMoveAndGoByKey() {
+    Page page = start(browser, "Moved cakes");
+    type(page, "Bowl", "1 egg", "100 g sugar", "5 g salt");
+    page.getByLabel("Bowl, line 3").press("Alt+ArrowUp");
+    assertThat(page.getByLabel("Bowl, line 2")).hasValue("5 g salt");
+    assertThat(page.getByLabel("Bowl, line 2")).isFocused();
+    button(page, "Remove: 1 egg").click();
+    assertThat(page.getByLabel("Bowl, line 1")).hasValue("5 g salt");
+    assertThat(page.getByText("Batter 105 g")).isVisible();
+  }
+
+  @Test
+  void theOtherSideOfAConflictIsShown() {
+    Page mine = start(browser, "Shared cakes");
+    type(mine, "Bowl", "1 egg");
+    assertThat(mine.getByRole(AriaRole.STATUS).first()).hasText("saved");
+    Page theirs = browser.open(mine.url().replaceFirst("^https?://[^/]+", ""));
+    type(theirs, "Bowl", "100 g sugar");
+    assertThat(theirs.getByRole(AriaRole.STATUS).first()).hasText("saved");
+    type(mine, "Bowl", "5 g salt");
+    assertThat(mine.getByRole(AriaRole.DIALOG)).containsText("Saved elsewhere in the meantime");
+    assertThat(mine.getByRole(AriaRole.DIALOG)).containsText("100 g sugar");
+    button(mine, "Take what was saved").click();
+    assertThat(mine.getByLabel("Bowl, line 2")).hasValue("100 g sugar");
+  }
+
+  @Test
+  void theShelfIsInOrder() {
+    Page page = browser.open("/");
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sweet-potato")))
+        .isVisible();
+    Axe.check(page);
+  }
+}

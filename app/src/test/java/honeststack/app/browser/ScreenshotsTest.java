@@ -1,0 +1,50 @@
+package honeststack.app.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Page.ScreenshotOptions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import honeststack.app.RunningApplication;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Draws docs/screenshots from the demo; run by {@code ./honest-stack screenshots}. */
+@Tag("screenshots")
+@ExtendWith(RunningApplication.class)
+class ScreenshotsTest {
+  private static final int SETTLE_MS = 800;
+
+  @RegisterExtension final Browser browser = new Browser();
+
+  private static void draw(Page page, String name) {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.waitForTimeout(SETTLE_MS);
+    page.screenshot(new ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
+  }
+
+  private static void follow(Page page, String name) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).first().click();
+  }
+
+  @Test
+  void shelf() {
+    draw(browser.open("/"), "shelf");
+  }
+
+  @Test
+  void bench() {
+    Page page = browser.open("/");
+    follow(page, "Rye and pear griddle cakes");
+    draw(page, "bench");
+  }
+
+  @Test
+  void version() {
+    Page page = browser.open("/");
+    follow(page, "Half the oil, skim milk");
+    draw(page, "version");
+  }
+}

@@ -1,0 +1,74 @@
+package honeststack.app.figures;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeststack.app.Drafts;
+import honeststack.app.Http;
+import honeststack.app.RunningApplication;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApplication.class)
+class FiguresApiTest {
+
+  private static Http.Answer figures(Object draft) {
+    return Http.send("POST", "/api/figures", Drafts.json(draft));
+  }
+
+  /**
+   * 100 g of sugar (387 kcal) and 100 g of butter (717 kcal, 0.06 g carbohydrate) in ten pieces.
+   */
+  @Test
+  void aDraftInAllFiguresOut() {
+    JsonNode answer = figures(Drafts.of("100 g white sugar", "100 g unsalted butter")).body();
+    JsonNode energy = answer.at("/figures/0");
+    assertThat(energy.get("basis").asString()).isEqualTo("AS_SERVED");
+    assertThat(energy.get("value").asDouble()).isCloseTo(110.4, within(1e-9));
+    assertThat(answer.at("/rows/1/values/2").asDouble()).isCloseTo(0.006, within(1e-9));
+    assertThat(answer.at("/rows/0/shares/0").asDouble()).isCloseTo(387 / 1104.0, within(1e-9));
+    double shares = 0;
+    for (JsonNode share : energy.get("shares")) {
+      shares += share.asDouble();
+    }
+    assertThat(shares).isCloseTo(1, within(0.02));
+    int largest = energy.at("/sources/0").asInt();
+    assertThat(answer.at("/sources/" + largest + "/words").asString()).isEqualTo("uneven pieces");
+  }
+
+  @Test
+  void aNonsenseLineIsRefusedInPlaceWithHelp() {
+    JsonNode answer = figures(Drafts.of("100 g white sugar", "2 cups buckweat flour")).body();
+    JsonNode line = answer.at("/lines/1");
+    assertThat(line.at("/problem/problem").asString()).contains("buckweat flour");
+    assertThat(line.at("/nearest/0/id").asString()).isEqualTo("buckwheat-flour");
+    assertThat(answer.at("/findings/0").asString()).contains("2 cups buckweat flour");
+    assertThat(answer.at("/figures/0/bound").asString()).isEqualTo("AT_LEAST");
+  }
+
+  @Test
+  void badRequestsAreProblemDocumentsThatQuote() {
+    String good = Drafts.json(Drafts.of("100 g white sugar"));
+    Http.Answer badKind = Http.send("POST", "/api/figures", good.replace("PANCAKE", "CREPE"));
+    assertThat(badKind.status()).isEqualTo(400);
+    assertThat(badKind.contentType()).startsWith("application/problem+json");
+    assertThat(badKind.body().at("/fields/0/field").asString()).isEqualTo("kind");
+    assertThat(badKind.body().at("/fields/0/offending").asString()).isEqualTo("CREPE");
+    assertThat(badKind.body().at("/fields/0/accepted").asString()).contains("WAFFLE");
+
+    Http.Answer badNumber =
+        Http.send("POST", "/api/figures", good.replace("\"pieces\":10", "\"pieces\":\"many\""));
+    assertThat(badNumber.body().at("/fields/0/field").asString()).isEqualTo("griddle.pieces");
+    assertThat(badNumber.body().at("/fields/0/offending").asString()).isEqualTo("many");
+
+    Http.Answer noBowl = Http.send("POST", "/api/figures", "{\"kind\":\"PANCAKE\"}");
+    assertThat(noBowl.status()).isEqualTo(400);
+    assertThat(noBowl.body().get("fields")).anyMatch(f -> f.get("field").asString().equals("bowl"));
+
+    assertThat(Http.send("POST", "/api/figures", "{").status()).isEqualTo(400);
+    Http.Answer twice =
+        Http.send("POST", "/api/figures", good.replace("\"id\":\"pan\"", "\"id\":\"bowl-0\""));
+    assertThat(twice.body().get("detail").asString()).contains("bowl-0");
+  }
+}

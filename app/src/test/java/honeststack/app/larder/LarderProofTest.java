@@ -1,0 +1,130 @@
+package honeststack.app.larder;
+
+import static honeststack.core.food.Component.ALC;
+import static honeststack.core.food.Component.ASH;
+import static honeststack.core.food.Component.CHOCDF;
+import static honeststack.core.food.Component.ENERC;
+import static honeststack.core.food.Component.FASAT;
+import static honeststack.core.food.Component.FAT;
+import static honeststack.core.food.Component.FIBTG;
+import static honeststack.core.food.Component.OTHER;
+import static honeststack.core.food.Component.PROCNT;
+import static honeststack.core.food.Component.SUGAR;
+import static honeststack.core.food.Component.WATER;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeststack.app.larder.LarderFiles.EnergyFactors;
+import honeststack.core.food.Component;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Food;
+import honeststack.core.food.Provenance.Mark;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every row of the larder proves itself by two properties of the table that it comes from. */
+class LarderProofTest {
+  /** kcal/g of alcohol, USDA Agriculture Handbook 74 (from memory). */
+  private static final double ALCOHOL = 6.93;
+
+  static Stream<Food> foods() {
+    return LarderFiles.foods().stream();
+  }
+
+  private static double of(Food food, Component component) {
+    return food.composition().value(component).orElse(0);
+  }
+
+  /** The parts of 100 g sum to 100 g: carbohydrate is by difference in the source table. */
+  @ParameterizedTest
+  @MethodSource("foods")
+  void partsSumToOneHundredGrams(Food food) {
+    double sum =
+        Stream.of(WATER, PROCNT, FAT, ASH, CHOCDF, ALC, OTHER)
+            .mapToDouble(component -> of(food, component))
+            .sum();
+    assertThat(sum).as(food.id()).isCloseTo(100, within(0.3));
+  }
+
+  /** Energy agrees with the specific factors of Agriculture Handbook 74 (from memory). */
+  @ParameterizedTest
+  @MethodSource("foods")
+  void energyAgreesWithSpecificFactors(Food food) {
+    String energyClass = LarderFiles.energyClasses().get(food.id());
+    Map<String, EnergyFactors> classes = LarderFiles.energyFactors();
+    EnergyFactors factors = classes.get(energyClass);
+    if (factors == null) {
+      assertThat(energyClass).as(food.id()).isEqualTo("leavening");
+      assertThat(food.provenance().remark()).as(food.id()).contains("carbon dioxide");
+      return;
+    }
+    double energy =
+        factors.protein() * of(food, PROCNT)
+            + factors.fat() * of(food, FAT)
+            + factors.carbohydrate() * of(food, CHOCDF)
+            + ALCOHOL * of(food, ALC);
+    assertThat(of(food, ENERC)).as(food.id()).isCloseTo(energy, within(Math.max(4, 0.03 * energy)));
+  }
+
+  @ParameterizedTest
+  @MethodSource("foods")
+  void aPartIsNotMoreThanItsWhole(Food food) {
+    assertThat(of(food, FIBTG)).as(food.id()).isLessThanOrEqualTo(of(food, CHOCDF));
+    assertThat(of(food, SUGAR)).as(food.id()).isLessThanOrEqualTo(of(food, CHOCDF));
+    assertThat(of(food, FASAT)).as(food.id()).isLessThanOrEqualTo(of(food, FAT));
+  }
+
+  @ParameterizedTest
+  @MethodSource("foods")
+  void aRowSaysWhereItIsFrom(Food food) {
+    assertThat(food.provenance().source()).as(food.id()).isNotBlank();
+    Composition composition = food.composition();
+    Stream.of(ENERC, WATER, PROCNT, FAT, ASH, CHOCDF)
+        .forEach(c -> assertThat(composition.knows(c)).as(food.id() + " " + c).isTrue());
+    if (food.provenance().mark() == Mark.RECALLED) {
+      assertThat(food.provenance().number()).as(food.id()).matches("\\d{5}");
+    } else {
+      assertThat(composition.doubtFactor()).as(food.id()).isGreaterThan(1);
+    }
+    if (of(food, OTHER) > 0 || !composition.knows(FIBTG)) {
+      assertThat(food.provenance().remark()).as(food.id()).isNotBlank();
+    }
+  }
+
+  /** Common practice: a level cup of white flour weighs about 120 g. */
+  @Test
+  void everyNameFindsItsFood() {
+    Larder larder = Larder.reference();
+    assertThat(larder.all()).hasSizeGreaterThanOrEqualTo(45);
+    for (LarderFiles.Name name : LarderFiles.names()) {
+      assertThat(larder.byName(name.name()).orElseThrow().food().id()).isEqualTo(name.foodId());
+    }
+    assertThat(larder.byName("Eggs").orElseThrow().food().id()).isEqualTo("egg");
+    assertThat(larder.byName("flour, rye, medium").orElseThrow().food().id())
+        .isEqualTo("rye-flour-medium");
+    assertThat(larder.byName("milk").orElseThrow().general()).isTrue();
+    assertThat(larder.byName("plonk")).isEmpty();
+  }
+
+  @Test
+  void searchForgives() {
+    Larder larder = Larder.reference();
+    for (List<String> pair :
+        List.of(
+            List.of("buckweat flour", "buckwheat-flour"),
+            List.of("blueberrys", "blueberries"),
+            List.of("sunflowr oil", "oil-sunflower"),
+            List.of("almon", "almonds-ground"),
+            List.of("buter", "butter"))) {
+      assertThat(larder.nearest(pair.get(0), 4))
+          .as(pair.get(0))
+          .extracting(Food::id)
+          .contains(pair.get(1));
+    }
+    assertThat(larder.nearest("???", 4)).isEmpty();
+  }
+}

@@ -1,0 +1,79 @@
+package honeststack.app.recipes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import honeststack.app.Drafts;
+import honeststack.app.figures.FiguresService;
+import honeststack.app.http.ConflictException;
+import honeststack.app.http.StaleException;
+import honeststack.app.recipes.RecipeStore.StoredDraft;
+import honeststack.app.recipes.RecipeStore.StoredVersion;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
+
+class RecipeServiceTest {
+  private static final Instant NOW = Instant.parse("2026-03-07T08:30:00Z");
+
+  private final RecipeStore store = mock(RecipeStore.class);
+  private final PinStore pins = mock(PinStore.class);
+  private final FiguresService figures = mock(FiguresService.class);
+  private final RecipeService service =
+      new RecipeService(store, pins, figures, new JsonMapper(), Clock.fixed(NOW, ZoneOffset.UTC));
+  private final String body = Drafts.json(Drafts.of("100 g sugar"));
+
+  @BeforeEach
+  void aRecipeAtRevisionThree() {
+    when(store.draft("r"))
+        .thenReturn(Optional.of(new StoredDraft("r", "Cakes", 3, "v1", body, NOW)));
+  }
+
+  @Test
+  void startsWithAStrippedNameAndTheClocksTime() {
+    service.start("  Cakes ", Drafts.of("100 g sugar"));
+    verify(store).insert(anyString(), eq("Cakes"), eq(body), eq(NOW));
+  }
+
+  @Test
+  void aStaleSaveWritesNothingAndShowsWhatIsStored() {
+    assertThatThrownBy(() -> service.save("r", 2, "Mine", Drafts.of("1 egg")))
+        .isInstanceOf(StaleException.class);
+    verify(store, never()).save(any(), anyInt(), any(), any(), any());
+  }
+
+  @Test
+  void aSaveThatLosesTheRaceIsStaleToo() {
+    when(store.save(any(), anyInt(), any(), any(), any())).thenReturn(false);
+    assertThatThrownBy(() -> service.save("r", 3, "Mine", Drafts.of("1 egg")))
+        .isInstanceOf(StaleException.class);
+  }
+
+  @Test
+  void anUnchangedDraftIsNotKeptTwice() {
+    when(store.version("v1"))
+        .thenReturn(
+            Optional.of(new StoredVersion("v1", "r", "Cakes", 1, null, "first", NOW, body)));
+    assertThatThrownBy(() -> service.keep("r", 3, "again"))
+        .isInstanceOf(ConflictException.class)
+        .hasMessageContaining("version 1");
+    verify(pins, never()).insert(any(), any());
+  }
+
+  @Test
+  void theNameOfADraftIsReadBack() {
+    assertThat(service.recipe("r").draft().bowl().get(0).text()).isEqualTo("100 g sugar");
+  }
+}
