@@ -1,23 +1,29 @@
 package honeststack.app.larder;
 
 import java.text.Normalizer;
-import java.util.Arrays;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Brings the names of foods to one form: case, accents, plurals and word order do not matter. */
 final class FoodNames {
+  private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
+  private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+  private static final Pattern PER_CENT = Pattern.compile("(\\d) %");
+  private static final Pattern BETWEEN = Pattern.compile("[^a-z0-9%]+");
+
   private FoodNames() {}
 
   static String normal(String name) {
+    String lower = name.toLowerCase(Locale.ROOT).replace("'", "");
     String plain =
-        Normalizer.normalize(name.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
-            .replaceAll("\\p{M}+", "")
-            .replace("'", "")
-            .replaceAll("[^a-z0-9%]+", " ")
-            .replaceAll("(\\d) ?%", "$1%")
-            .strip();
-    return Arrays.stream(plain.split(" "))
+        ASCII.matcher(lower).matches()
+            ? lower
+            : MARKS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
+    String joined = PER_CENT.matcher(plain).replaceAll("$1%");
+    return BETWEEN
+        .splitAsStream(joined)
+        .filter(word -> !word.isEmpty())
         .map(FoodNames::singular)
         .sorted()
         .collect(Collectors.joining(" "));

@@ -27,13 +27,7 @@ public record Batter(List<MeasuredFood> lines, boolean gaps) {
 
   /** Σ m_i c_i / 100, in the component's unit. */
   public Total total(Component component, SourceBook book) {
-    Estimate.Sum sum = new Estimate.Sum();
-    Bound bound = gaps ? Bound.AT_LEAST : Bound.COMPLETE;
-    for (MeasuredFood line : lines) {
-      Total part = line.total(component, book);
-      sum.add(part.estimate(), 1);
-      bound = bound.plus(part.bound());
-    }
-    return new Total(sum.total(), bound);
+    Total sum = Total.sum(lines, line -> line.total(component, book));
+    return gaps ? sum.withBound(Bound.AT_LEAST) : sum;
   }
 }

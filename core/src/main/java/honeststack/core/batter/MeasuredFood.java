@@ -26,6 +26,6 @@ public record MeasuredFood(String id, Food food, Estimate mass) {
     if (!food.composition().knows(component)) {
       return new Total(Estimate.ZERO, Bound.AT_LEAST);
     }
-    return Total.complete(mass.times(food.composition().per100g(component, book)).times(0.01));
+    return Total.complete(mass.times(food.composition().perGram(component, book)));
   }
 }

@@ -99,16 +99,17 @@ public final class Composition {
   }
 
   /**
-   * Per 100 g with its uncertainty.
+   * In one gram, with its uncertainty.
    *
    * @throws IllegalStateException if the component is unknown
    */
-  public Estimate per100g(Component component, SourceBook book) {
+  public Estimate perGram(Component component, SourceBook book) {
     double value = per100g[component.ordinal()];
     if (Double.isNaN(value)) {
       throw new IllegalStateException(foodId + " has no value for " + component);
     }
-    return book.input(value, value * relativeDoubt(component), sources[component.ordinal()]);
+    double gram = value / 100;
+    return book.input(gram, gram * relativeDoubt(component), sources[component.ordinal()]);
   }
 
   /** The known values. */

@@ -19,6 +19,7 @@ final class AmountReader {
   private static final Pattern THOUSANDS = Pattern.compile("^\\d{1,3}(?:[.,]\\d{3})+(?![\\d])");
   private static final Pattern WORD =
       Pattern.compile("^\\s*(\\p{L}+\\.?)(?:\\s+(oz|ounces?)\\b\\.?)?");
+  private static final Pattern SPACED = Pattern.compile("(\\d)\\s+(\\d+/)");
   private static final Pattern LEVEL = Pattern.compile("^\\s*level\\b", Pattern.CASE_INSENSITIVE);
   private static final Map<String, Unit> UNITS = units();
 
@@ -32,7 +33,8 @@ final class AmountReader {
   private AmountReader() {}
 
   static Front read(String text) {
-    String spelt = Fraction.spellOut(text).strip().replaceAll("(\\d)\\s+(\\d+/)", "$1 $2");
+    String spelt = Fraction.spellOut(text).strip();
+    spelt = SPACED.matcher(spelt).replaceAll("$1 $2");
     if (spelt.startsWith("-") || spelt.startsWith("−")) {
       throw new RefusedException(
           BAD_AMOUNT,

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Reads a line as a cook types it, "¾ cup rye flour, spooned": amount, unit and food, and the words
@@ -23,6 +24,7 @@ public final class LineReader {
           "sifted", Packing.SIFTED,
           "scooped", Packing.SCOOPED,
           "packed", Packing.PACKED);
+  private static final Pattern BETWEEN = Pattern.compile("[\\s,;()]+");
   private static final List<String> SIZES = List.of("small", "medium", "large", "jumbo");
   private static final List<String> IDLE = List.of("of", "level", "firmly");
 
@@ -98,7 +100,7 @@ public final class LineReader {
       Packing packing = Packing.NOT_SAID;
       List<String> size = new ArrayList<>();
       List<String> food = new ArrayList<>();
-      for (String word : rest.replaceAll("[,;()]", " ").strip().split("\\s+")) {
+      for (String word : BETWEEN.split(rest)) {
         String plain = word.toLowerCase(Locale.ROOT);
         if (PACKINGS.containsKey(plain)) {
           packing = PACKINGS.get(plain);
@@ -106,7 +108,7 @@ public final class LineReader {
           size.add(plain);
         } else if (plain.equals("extra") || plain.equals("extra-large")) {
           size.add(plain);
-        } else if (!IDLE.contains(plain)) {
+        } else if (!plain.isEmpty() && !IDLE.contains(plain)) {
           food.add(word);
         }
       }

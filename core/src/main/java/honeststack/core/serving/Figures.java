@@ -14,7 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.UnaryOperator;
+import java.util.function.BiFunction;
 
 /**
  * All figures of a serving: f·N + g·P + T for each component, where N is the batter's total and f
@@ -70,96 +70,81 @@ public final class Figures {
   public static Figures of(Made made, List<Component> components, SourceBook book) {
     Batter batter = made.batter();
     Estimate mass = batter.mass();
+    Matrix bowl = Matrix.of(batter.lines(), components, book);
+    Map<Component, Total> whole = bowl.sums(batter.gaps());
     Map<Basis, Map<Component, Total>> totals = new EnumMap<>(Basis.class);
-    Map<Component, Total> whole = new EnumMap<>(Component.class);
-    for (Component component : components) {
-      whole.put(component, batter.total(component, book));
-    }
-    totals.put(Basis.PER_100G_RAW, each(whole, n -> per100g(n, mass, batter)));
+    totals.put(Basis.PER_100G_RAW, each(whole, (c, n) -> per100g(n, mass, batter)));
     if (made.griddle().isEmpty()) {
       return new Figures(mass, Estimate.ZERO, List.of(), totals);
     }
     Griddle griddle = made.griddle().get();
+    List<MeasuredFood> fats = griddle.panFat().map(PanFat::taken).stream().toList();
+    Matrix pan = Matrix.of(fats, components, book);
+    Map<Component, Total> panFat = pan.sums(griddle.gaps());
     Estimate piece = griddle.batterShare(batter, 1, book);
     Estimate panPiece = Estimate.exact(griddle.panShare(1));
-    Map<Component, Total> cakes = new EnumMap<>(Component.class);
-    whole.forEach(
-        (component, n) ->
-            cakes.put(
-                component, n.times(piece).plus(panFat(griddle, component, book).times(panPiece))));
-    totals.put(Basis.PER_PIECE, cakes);
+    totals.put(
+        Basis.PER_PIECE, each(whole, (c, n) -> n.times(piece).plus(panFat.get(c).times(panPiece))));
     if (made.plate().isEmpty()) {
       return new Figures(mass, Estimate.ZERO, List.of(), totals);
     }
-    Estimate share = griddle.batterShare(batter, made.plate().get().pieces(), book);
-    List<Row> rows = rows(batter, griddle, made.plate().get(), share, components, book);
-    boolean gaps = batter.gaps() || griddle.gaps() || made.plate().get().gaps();
-    totals.put(Basis.AS_SERVED, asServed(rows, gaps, components));
-    return new Figures(mass, share, rows, totals);
+    Plate plate = made.plate().get();
+    Estimate share = griddle.batterShare(batter, plate.pieces(), book);
+    Estimate panShare = Estimate.exact(griddle.panShare(plate.pieces()));
+    Matrix top = Matrix.of(plate.toppings(), components, book);
+    Map<Component, Total> toppings = top.sums(plate.gaps());
+    totals.put(
+        Basis.AS_SERVED,
+        each(
+            whole,
+            (c, n) -> n.times(share).plus(panFat.get(c).times(panShare)).plus(toppings.get(c))));
+    List<Row> rows = new ArrayList<>();
+    rows.addAll(bowl.rows(Station.BOWL, share));
+    rows.addAll(pan.rows(Station.PAN, panShare));
+    rows.addAll(top.rows(Station.PLATE, Estimate.exact(1)));
+    return new Figures(mass, share, List.copyOf(rows), totals);
   }
 
   private static Map<Component, Total> each(
-      Map<Component, Total> totals, UnaryOperator<Total> change) {
+      Map<Component, Total> totals, BiFunction<Component, Total, Total> change) {
     Map<Component, Total> changed = new EnumMap<>(Component.class);
-    totals.forEach((component, total) -> changed.put(component, change.apply(total)));
+    totals.forEach((component, total) -> changed.put(component, change.apply(component, total)));
     return changed;
   }
 
-  private static List<Row> rows(
-      Batter batter,
-      Griddle griddle,
-      Plate plate,
-      Estimate share,
-      List<Component> components,
-      SourceBook book) {
-    List<Row> rows = new ArrayList<>();
-    for (MeasuredFood line : batter.lines()) {
-      rows.add(row(Station.BOWL, line, share, components, book));
-    }
-    Estimate panShare = Estimate.exact(griddle.panShare(plate.pieces()));
-    griddle
-        .panFat()
-        .map(PanFat::taken)
-        .ifPresent(fat -> rows.add(row(Station.PAN, fat, panShare, components, book)));
-    for (MeasuredFood topping : plate.toppings()) {
-      rows.add(row(Station.PLATE, topping, Estimate.exact(1), components, book));
-    }
-    return List.copyOf(rows);
-  }
+  /** Foods × components, computed once and shared by all bases. */
+  private record Matrix(
+      List<MeasuredFood> foods, List<Component> components, List<Map<Component, Total>> cells) {
 
-  private static Total panFat(Griddle griddle, Component component, SourceBook book) {
-    Total taken =
-        griddle.panFat().map(fat -> fat.taken().total(component, book)).orElse(Total.NOTHING);
-    return griddle.gaps() ? taken.withBound(Bound.AT_LEAST) : taken;
-  }
-
-  private static Row row(
-      Station station,
-      MeasuredFood line,
-      Estimate share,
-      List<Component> components,
-      SourceBook book) {
-    Map<Component, Total> served = new EnumMap<>(Component.class);
-    for (Component component : components) {
-      served.put(component, line.total(component, book).times(share));
-    }
-    return new Row(station, line, share, served);
-  }
-
-  private static Map<Component, Total> asServed(
-      List<Row> rows, boolean gaps, List<Component> components) {
-    Map<Component, Total> totals = new EnumMap<>(Component.class);
-    for (Component component : components) {
-      Bound bound = gaps ? Bound.AT_LEAST : Bound.COMPLETE;
-      Estimate.Sum sum = new Estimate.Sum();
-      for (Row row : rows) {
-        Total part = row.served().get(component);
-        sum.add(part.estimate(), 1);
-        bound = bound.plus(part.bound());
+    static Matrix of(List<MeasuredFood> foods, List<Component> components, SourceBook book) {
+      List<Map<Component, Total>> cells = new ArrayList<>(foods.size());
+      for (MeasuredFood food : foods) {
+        Map<Component, Total> row = new EnumMap<>(Component.class);
+        for (Component component : components) {
+          row.put(component, food.total(component, book));
+        }
+        cells.add(row);
       }
-      totals.put(component, new Total(sum.total(), bound));
+      return new Matrix(foods, components, cells);
     }
-    return totals;
+
+    Map<Component, Total> sums(boolean gaps) {
+      Map<Component, Total> sums = new EnumMap<>(Component.class);
+      for (Component component : components) {
+        Total sum = Total.sum(cells, row -> row.get(component));
+        sums.put(component, gaps ? sum.withBound(Bound.AT_LEAST) : sum);
+      }
+      return sums;
+    }
+
+    List<Row> rows(Station station, Estimate share) {
+      List<Row> rows = new ArrayList<>(foods.size());
+      for (int i = 0; i < foods.size(); i++) {
+        Map<Component, Total> served = each(cells.get(i), (c, total) -> total.times(share));
+        rows.add(new Row(station, foods.get(i), share, served));
+      }
+      return rows;
+    }
   }
 
   /**
