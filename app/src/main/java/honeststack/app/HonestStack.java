@@ -13,7 +13,9 @@ public class HonestStack {
   private static final Logger LOG = LoggerFactory.getLogger(HonestStack.class);
 
   public static void main(String[] arguments) {
-    SpringApplication.run(HonestStack.class, arguments);
+    SpringApplication application = new SpringApplication(HonestStack.class);
+    application.setLogStartupInfo(false);
+    application.run(arguments);
   }
 
   /** Says where to look once the application can be used. */
