@@ -28,6 +28,7 @@ export function useTheme(): ThemeConfig {
           colorBgBase: '#1f1a17',
           colorTextBase: '#f1e8da',
           colorTextLightSolid: '#1f1a17',
+          colorError: '#f0a08c',
         }
       : {
           ...COMMON,

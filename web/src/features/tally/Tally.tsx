@@ -80,19 +80,29 @@ export function TallyStrip({ figures }: { figures: Figures }) {
 
 function FigureText({ figure }: { figure: Figure | undefined }) {
   if (!figure) return <span className="quiet">—</span>;
-  if (figure.bound === 'NOT_KNOWN') return <span className="quiet">not known</span>;
+  if (figure.bound === 'NOT_KNOWN') return <span className="range">not known</span>;
   return (
     <span className="both">
       <span className="value">
-        {figure.bound === 'AT_LEAST' && <span className="bound">at least </span>}
-        {figure.bound === 'AT_MOST' && <span className="bound">at most </span>}
+        {figure.bound === 'AT_LEAST' && <Sign sign="≥" words="at least" />}
+        {figure.bound === 'AT_MOST' && <Sign sign="≤" words="at most" />}
         {valueText(figure)}
       </span>
       <span className="range">
         {figure.bound === 'AT_LEAST'
-          ? `${plain(figure.low, decimals(figure.value, figure.u))} and up`
+          ? `from ${plain(figure.low, decimals(figure.value, figure.u))}`
           : rangeText(figure)}
       </span>
+    </span>
+  );
+}
+
+/** A sign for the eye and its words for the ear. */
+function Sign({ sign, words }: { sign: string; words: string }) {
+  return (
+    <span className="bound">
+      <span aria-hidden="true">{sign}</span>
+      <span className="sr-only">{words}</span>{' '}
     </span>
   );
 }
