@@ -69,6 +69,7 @@ export function Griddle(props: {
             { value: 'LADLE', label: 'ladle' },
             { value: 'SCOOP', label: 'scoop' },
             { value: 'SPOON', label: 'spoon' },
+            { value: 'WEIGHED', label: 'scale' },
           ]}
           onChange={(portioning) => set('portioning', { portioning })}
         />

@@ -25,7 +25,8 @@ public final class Drafts {
             .mapToObj(i -> new DraftLine("bowl-" + i, bowl[i], null))
             .toList(),
         new DraftGriddle(10, 0, Portioning.LADLE, "", new DraftLine("pan", "", null), ""),
-        new DraftPlate(1.0, List.of()));
+        new DraftPlate(1.0, List.of()),
+        null);
   }
 
   public static String json(Object value) {

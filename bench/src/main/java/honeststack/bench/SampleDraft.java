@@ -50,6 +50,7 @@ final class SampleDraft {
             .toList(),
         new DraftGriddle(
             20, 1, Portioning.LADLE, "40 g", new DraftLine("pan", "1 tbsp olive oil", null), ""),
-        new DraftPlate(3.0, List.of(new DraftLine("top", "1 tbsp maple syrup", null))));
+        new DraftPlate(3.0, List.of(new DraftLine("top", "1 tbsp maple syrup", null))),
+        null);
   }
 }

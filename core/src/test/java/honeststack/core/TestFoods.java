@@ -57,11 +57,12 @@ public final class TestFoods implements Foods {
           new Piece("small", true, false, 40));
   public static final Food OIL =
       food("oil", Role.FAT, true, 900, 0, 0, 0, 100, new Volume(CUP / 16, Packing.NOT_SAID, 14));
+  public static final Food BUTTER = food("butter", Role.FAT, false, 720, 1, 0, 0, 80);
   public static final Food SUGAR =
       food("sugar", Role.SUGAR, false, 400, 0, 100, 0, 0, new Volume(CUP, Packing.NOT_SAID, 200));
   public static final Food PEAR =
       food("pear", Role.ADD_IN, false, 60, 0, 15, 3, 0, new Piece("medium", false, true, 180));
-  public static final List<Food> ALL = List.of(FLOUR, MILK, EGG, OIL, SUGAR, PEAR);
+  public static final List<Food> ALL = List.of(FLOUR, MILK, EGG, OIL, BUTTER, SUGAR, PEAR);
 
   private static Food food(
       String name,
@@ -114,8 +115,8 @@ public final class TestFoods implements Foods {
   public static DoubtTable doubt() {
     try {
       Map<Way, Doubt> rows = new EnumMap<>(Way.class);
-      for (String line :
-          Files.readAllLines(Path.of("../larder/doubt.csv")).stream().skip(1).toList()) {
+      List<String> lines = Files.readAllLines(Path.of("../larder/doubt.csv"));
+      for (String line : lines.subList(1, lines.size())) {
         String[] cells = line.split(",");
         rows.put(
             Way.valueOf(cells[0]),

@@ -4,6 +4,7 @@ import honeststack.app.figures.FiguresAnswer.ComponentAnswer;
 import honeststack.app.figures.FiguresAnswer.FieldProblemAnswer;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.FoodName;
+import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
 import honeststack.app.figures.FiguresAnswer.LineAnswer;
 import honeststack.app.figures.FiguresAnswer.Range;
 import honeststack.app.figures.FiguresAnswer.RowAnswer;
@@ -17,8 +18,12 @@ import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
 import honeststack.core.food.Packing;
+import honeststack.core.goal.Goal;
+import honeststack.core.goal.Judgement;
 import honeststack.core.serving.Basis;
 import honeststack.core.serving.Figures;
+import honeststack.core.serving.Formula;
+import honeststack.core.serving.Made;
 import honeststack.core.serving.RecipeReading;
 import honeststack.core.serving.RecipeReading.LineReading;
 import honeststack.core.serving.RecipeReading.NotUnderstood;
@@ -28,6 +33,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /** Writes figures down as one answer. */
 final class AnswerWriter {
@@ -44,11 +50,12 @@ final class AnswerWriter {
     }
   }
 
-  FiguresAnswer write(RecipeReading reading, Figures figures, List<Component> components) {
+  FiguresAnswer write(
+      RecipeReading reading, Figures figures, List<Component> components, List<Goal> goals) {
     List<FigureAnswer> answers = new ArrayList<>();
     for (Basis basis : figures.bases()) {
       for (Component component : components) {
-        answers.add(figure(basis, component, figures.total(basis, component)));
+        answers.add(figure(basis, component, figures, reading.made()));
       }
     }
     return new FiguresAnswer(
@@ -69,8 +76,39 @@ final class AnswerWriter {
                         p.refusal().accepted()))
             .toList(),
         reading.findings(),
+        judgements(figures, goals),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
+  }
+
+  private static List<JudgementAnswer> judgements(Figures figures, List<Goal> goals) {
+    if (!figures.bases().contains(Basis.AS_SERVED)) {
+      return List.of();
+    }
+    return goals.stream()
+        .map(goal -> Judgement.of(goal, figures.total(Basis.AS_SERVED, goal.component())))
+        .map(AnswerWriter::judgement)
+        .toList();
+  }
+
+  private static JudgementAnswer judgement(Judgement judgement) {
+    Goal goal = judgement.goal();
+    return new JudgementAnswer(
+        goal.component(),
+        goal.lower().isPresent() ? goal.lower().getAsDouble() : null,
+        goal.upper().isPresent() ? goal.upper().getAsDouble() : null,
+        judgement.verdict(),
+        judgement.verdict().words(),
+        judgement.probability(),
+        judgement.reason(),
+        judgement.better().map(AnswerWriter::better).orElse(null));
+  }
+
+  private static String better(Judgement.Better better) {
+    String what = better.source().words();
+    return better.settles()
+        ? "Most of the doubt is " + what + "; knowing it would settle this."
+        : "Most of the doubt is " + what + "; knowing it alone would not settle this.";
   }
 
   private static LineAnswer line(LineReading line) {
@@ -105,12 +143,15 @@ final class AnswerWriter {
     List<Double> values = new ArrayList<>(components.size());
     List<Double> u = new ArrayList<>(components.size());
     List<Double> shares = new ArrayList<>(components.size());
+    List<Double> per100g = new ArrayList<>(components.size());
     for (Component component : components) {
       boolean known = row.measured().food().composition().knows(component);
       Estimate part = row.served().get(component).estimate();
       values.add(known ? part.value() : null);
       u.add(known ? part.u() : null);
       shares.add(figures.shareOfServing(row, component));
+      OptionalDouble value = row.measured().food().composition().value(component);
+      per100g.add(value.isPresent() ? value.getAsDouble() : null);
     }
     return new RowAnswer(
         row.measured().id(),
@@ -119,10 +160,12 @@ final class AnswerWriter {
         row.servedMass().value(),
         values,
         u,
-        shares);
+        shares,
+        per100g);
   }
 
-  private FigureAnswer figure(Basis basis, Component component, Total total) {
+  private FigureAnswer figure(Basis basis, Component component, Figures figures, Made made) {
+    Total total = figures.total(basis, component);
     Estimate estimate = total.estimate();
     List<Integer> at = new ArrayList<>();
     List<Double> shares = new ArrayList<>();
@@ -141,6 +184,7 @@ final class AnswerWriter {
         estimate.low(),
         estimate.high(),
         total.bound(),
+        Formula.words(figures, made, basis, component),
         at,
         shares);
   }

@@ -15,14 +15,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/** A recipe as the bench sends it: inputs only, texts as typed. */
+/**
+ * A recipe as the bench sends it: inputs only, texts as typed.
+ *
+ * @param goalSetId the goals that it is judged by; absent for none
+ */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Draft(
     @NotNull Kind kind,
     @NotNull MeasuringSystem system,
     @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> bowl,
     @NotNull @Valid DraftGriddle griddle,
-    @NotNull @Valid DraftPlate plate) {
+    @NotNull @Valid DraftPlate plate,
+    @Nullable @Size(max = 36) String goalSetId) {
 
   static final int MOST_LINES = 200;
 

@@ -5,6 +5,7 @@ import honeststack.core.estimate.Bound;
 import honeststack.core.estimate.Source;
 import honeststack.core.food.Component;
 import honeststack.core.food.Provenance;
+import honeststack.core.goal.Verdict;
 import honeststack.core.measure.Refusal;
 import honeststack.core.serving.Basis;
 import honeststack.core.serving.Figures.Station;
@@ -26,6 +27,7 @@ public record FiguresAnswer(
     List<FigureAnswer> figures,
     List<FieldProblemAnswer> problems,
     List<String> findings,
+    List<JudgementAnswer> judgements,
     String energySchool,
     String carbohydrateSchool) {
 
@@ -70,6 +72,7 @@ public record FiguresAnswer(
    * composition does not know it.
    *
    * @param shares of the serving's figure, 0 to 1
+   * @param per100g of the food, as its composition revision has it
    */
   public record RowAnswer(
       String lineId,
@@ -78,11 +81,13 @@ public record FiguresAnswer(
       double grams,
       List<Double> values,
       List<Double> u,
-      List<Double> shares) {}
+      List<Double> shares,
+      List<Double> per100g) {}
 
   /**
    * One figure.
    *
+   * @param formula where it comes from, in words with the numbers
    * @param sources places in the answer's list of sources, largest share first
    * @param shares of u², 0 to 1; shares under one in a thousand are left out
    */
@@ -94,8 +99,26 @@ public record FiguresAnswer(
       double low,
       double high,
       Bound bound,
+      String formula,
       List<Integer> sources,
       List<Double> shares) {}
+
+  /**
+   * A verdict on one goal of the chosen set.
+   *
+   * @param reason one sentence
+   * @param better what to measure better; absent if the verdict is clear
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record JudgementAnswer(
+      Component component,
+      @Nullable Double lower,
+      @Nullable Double upper,
+      Verdict verdict,
+      String words,
+      double probability,
+      String reason,
+      @Nullable String better) {}
 
   /** Something wrong in a field that is not a line. */
   public record FieldProblemAnswer(

@@ -1,14 +1,17 @@
 package honeststack.app.figures;
 
+import honeststack.app.goals.GoalService;
 import honeststack.app.larder.Larder;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
+import honeststack.core.goal.Goal;
 import honeststack.core.measure.DoubtTable;
 import honeststack.core.serving.Figures;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.RecipeReader;
 import honeststack.core.serving.RecipeReading;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Answers a draft with all its figures. Holds no state of any draft. */
@@ -19,9 +22,11 @@ public class FiguresService {
       List.of(Component.ENERC, Component.PROCNT, Component.CHOCDF, Component.FIBTG, Component.FAT);
 
   private final RecipeReader reader;
+  private final GoalService goals;
 
-  FiguresService(Larder larder, DoubtTable doubt) {
+  FiguresService(Larder larder, DoubtTable doubt, GoalService goals) {
     this.reader = new RecipeReader(larder, doubt);
+    this.goals = goals;
   }
 
   /** A draft's lines in grams. */
@@ -29,26 +34,29 @@ public class FiguresService {
     return reader.read(draft.recipe(), book);
   }
 
-  /** A draft's figures, with the reading of its lines. */
+  /** A draft's figures, with the reading of its lines, judged by its own goals. */
   public FiguresAnswer answer(Draft draft) {
     SourceBook book = SourceBook.firstOrder();
-    RecipeReading reading = read(draft, book);
-    return answer(reading.made(), reading, book);
+    return answer(read(draft, book), book, Optional.ofNullable(draft.goalSetId()));
   }
 
   /**
-   * The figures of what was made earlier. Its draft is read again for the words of its lines only;
-   * masses and foods are those of {@code made}.
-   *
-   * @param book the book of {@code made}
+   * What was made earlier, under the words of its draft, which is read again for them only; masses
+   * and foods are those of {@code made}.
    */
-  public FiguresAnswer answer(Made made, Draft draft, SourceBook book) {
-    RecipeReading now = read(draft, SourceBook.firstOrder());
-    return answer(made, now.withPinned(made), book);
+  public RecipeReading reading(Made made, Draft draft) {
+    return read(draft, SourceBook.firstOrder()).withPinned(made);
   }
 
-  private static FiguresAnswer answer(Made made, RecipeReading reading, SourceBook book) {
-    Figures figures = Figures.of(made, TALLY, book);
-    return new AnswerWriter(book).write(reading, figures, TALLY);
+  /**
+   * The figures of a reading.
+   *
+   * @param book the book of the reading
+   * @param goalSetId the goals that it is judged by; those of an unknown set are none
+   */
+  public FiguresAnswer answer(RecipeReading reading, SourceBook book, Optional<String> goalSetId) {
+    Figures figures = Figures.of(reading.made(), TALLY, book);
+    List<Goal> judgedBy = goalSetId.map(goals::limits).orElse(List.of());
+    return new AnswerWriter(book).write(reading, figures, TALLY, judgedBy);
   }
 }

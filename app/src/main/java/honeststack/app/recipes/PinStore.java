@@ -176,7 +176,7 @@ class PinStore {
                     inBowl,
                     inPan,
                     row.getPanGaps(),
-                    "griddle")),
+                    Griddle.UNEVEN_PIECES)),
         served.map(k -> new Plate(k, toppings, row.getPlateGaps())));
   }
 

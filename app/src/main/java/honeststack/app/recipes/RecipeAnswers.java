@@ -38,7 +38,12 @@ final class RecipeAnswers {
       Draft draft,
       List<VersionEntry> versions) {}
 
-  /** A kept version with the figures of its pins. */
+  /**
+   * A kept version with the figures of its pins.
+   *
+   * @param changes against its parent, in a cook's words
+   * @param newer foods whose composition has a newer revision than the one pinned
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record VersionAnswer(
       String id,
@@ -48,11 +53,21 @@ final class RecipeAnswers {
       @Nullable String parentId,
       String reason,
       Instant keptAt,
+      List<String> changes,
+      List<String> newer,
       Draft draft,
       FiguresAnswer figures) {}
 
-  /** A named draft, to start a recipe or to save one. */
-  record NamedDraft(@NotBlank @Size(max = LONGEST_NAME) String name, @NotNull @Valid Draft draft) {}
+  /**
+   * A named draft, to start a recipe or to save one.
+   *
+   * @param parentId the kept version that it was worked on from
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record NamedDraft(
+      @NotBlank @Size(max = LONGEST_NAME) String name,
+      @NotNull @Valid Draft draft,
+      @Nullable @Size(max = 36) String parentId) {}
 
   /** Why a version is kept. */
   record KeepRequest(@NotBlank @Size(max = 300) String reason) {}

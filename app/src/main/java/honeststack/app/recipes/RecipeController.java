@@ -57,7 +57,7 @@ class RecipeController {
       @PathVariable String id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
       @Valid @RequestBody NamedDraft named) {
-    return tagged(service.save(id, Revision.expected(ifMatch), named.name(), named.draft()));
+    return tagged(service.save(id, Revision.expected(ifMatch), named));
   }
 
   /** Keeps the stored draft as a version. */

@@ -1,22 +1,32 @@
 package honeststack.app.recipes;
 
 import honeststack.app.figures.Draft;
-import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.http.BadInputException;
 import honeststack.app.http.ConflictException;
 import honeststack.app.http.NotFoundException;
 import honeststack.app.http.StaleException;
+import honeststack.app.larder.Larder;
+import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeAnswers.RecipeAnswer;
 import honeststack.app.recipes.RecipeAnswers.ShelfEntry;
 import honeststack.app.recipes.RecipeAnswers.VersionAnswer;
 import honeststack.app.recipes.RecipeStore.StoredDraft;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
+import honeststack.core.batter.MeasuredFood;
+import honeststack.core.compare.Changes;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Food;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.RecipeReading;
+import honeststack.core.yield.Griddle;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -31,14 +41,36 @@ public class RecipeService {
   private final FiguresService figures;
   private final JsonMapper json;
   private final Clock clock;
+  private final Larder larder;
+  private final Map<String, Pinned> pinned = Collections.synchronizedMap(new Recent<>());
 
   RecipeService(
-      RecipeStore store, PinStore pins, FiguresService figures, JsonMapper json, Clock clock) {
+      RecipeStore store,
+      PinStore pins,
+      FiguresService figures,
+      Larder larder,
+      JsonMapper json,
+      Clock clock) {
+    this.larder = larder;
     this.store = store;
     this.pins = pins;
     this.figures = figures;
     this.json = json;
     this.clock = clock;
+  }
+
+  /** The most recently used, so many at most. */
+  private static final class Recent<K, V> extends LinkedHashMap<K, V> {
+    private static final int MOST = 300;
+
+    Recent() {
+      super(16, 0.75f, true);
+    }
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+      return size() > MOST;
+    }
   }
 
   @Transactional(readOnly = true)
@@ -81,17 +113,48 @@ public class RecipeService {
    * @throws StaleException if it was saved by someone else since revision {@code expected}
    */
   @Transactional
-  public RecipeAnswer save(String id, int expected, String name, Draft draft) {
-    draft.check();
+  RecipeAnswer save(String id, int expected, NamedDraft named) {
+    named.draft().check();
     StoredDraft before = stored(id);
     boolean saved =
         before.revision() == expected
             && store.save(
-                id, expected, name.strip(), json.writeValueAsString(draft), clock.instant());
+                id,
+                expected,
+                named.name().strip(),
+                parent(named, id),
+                json.writeValueAsString(named.draft()),
+                clock.instant());
     if (!saved) {
       throw stale(id);
     }
     return answer(stored(id));
+  }
+
+  /** The parent that a draft names, which must be a version of the same recipe. */
+  private String parent(NamedDraft named, String recipeId) {
+    if (named.parentId() == null) {
+      return null;
+    }
+    return store
+        .version(named.parentId())
+        .filter(version -> version.recipeId().equals(recipeId))
+        .orElseThrow(
+            () ->
+                new BadInputException(
+                    "parentId",
+                    named.parentId(),
+                    "“" + named.parentId() + "” is not a kept version of this recipe.",
+                    "a version of the same recipe, or nothing"))
+        .id();
+  }
+
+  /** Puts a draft on the bench in place of the one there, and keeps it. */
+  @Transactional
+  public void replaceAndKeep(String recipeId, Draft draft, String reason) {
+    StoredDraft stored = stored(recipeId);
+    NamedDraft named = new NamedDraft(stored.name(), draft, stored.parentId());
+    keep(recipeId, save(recipeId, stored.revision(), named).revision(), reason);
   }
 
   /**
@@ -101,7 +164,7 @@ public class RecipeService {
    * @throws ConflictException if it has no line with a weight, or equals the version it came from
    */
   @Transactional
-  public VersionAnswer keep(String recipeId, int expected, String reason) {
+  VersionAnswer keep(String recipeId, int expected, String reason) {
     StoredDraft stored = stored(recipeId);
     if (stored.revision() != expected) {
       throw stale(recipeId);
@@ -139,6 +202,16 @@ public class RecipeService {
     return answer(store.version(id).orElseThrow(() -> new NotFoundException("kept version", id)));
   }
 
+  /** The draft on a recipe's bench, named after the recipe. */
+  @Transactional(readOnly = true)
+  public Bench bench(String recipeId) {
+    StoredDraft stored = stored(recipeId);
+    return new Bench(stored.name(), draft(stored.body()));
+  }
+
+  /** A stored draft with its recipe's name. */
+  public record Bench(String name, Draft draft) {}
+
   @Transactional
   void delete(String id) {
     if (!store.delete(id)) {
@@ -146,7 +219,34 @@ public class RecipeService {
     }
   }
 
-  private VersionAnswer answer(StoredVersion version) {
+  /**
+   * A kept version as pinned.
+   *
+   * @param book of the pinned estimates
+   */
+  public record Pinned(
+      String label, String reason, Draft draft, RecipeReading reading, SourceBook book) {}
+
+  /**
+   * A kept version's reading, from its pins. A kept version never changes, so what was read once
+   * serves again.
+   */
+  @Transactional(readOnly = true)
+  public Pinned pinned(String versionId) {
+    Pinned known = pinned.get(versionId);
+    if (known != null) {
+      return known;
+    }
+    StoredVersion version =
+        store
+            .version(versionId)
+            .orElseThrow(() -> new NotFoundException("kept version", versionId));
+    Pinned read = read(version);
+    pinned.put(versionId, read);
+    return read;
+  }
+
+  private Pinned read(StoredVersion version) {
     Draft draft = draft(version.body());
     SourceBook book = SourceBook.firstOrder();
     Made made =
@@ -156,7 +256,20 @@ public class RecipeService {
             draft.griddle().discarded(),
             Optional.ofNullable(draft.plate().pieces()),
             book);
-    FiguresAnswer answer = figures.answer(made, draft, book);
+    return new Pinned(
+        version.recipeName() + ", version " + version.number(),
+        version.reason(),
+        draft,
+        figures.reading(made, draft),
+        book);
+  }
+
+  private VersionAnswer answer(StoredVersion version) {
+    Pinned then = read(version);
+    List<String> changes =
+        version.parentId() == null
+            ? List.of()
+            : Changes.between(pinned(version.parentId()).reading(), then.reading());
     return new VersionAnswer(
         version.id(),
         version.recipeId(),
@@ -165,8 +278,27 @@ public class RecipeService {
         version.parentId(),
         version.reason(),
         version.keptAt(),
-        draft,
-        answer);
+        changes,
+        newer(then.reading().made()),
+        then.draft(),
+        figures.answer(then.reading(), then.book(), Optional.ofNullable(then.draft().goalSetId())));
+  }
+
+  private List<String> newer(Made made) {
+    List<MeasuredFood> foods = new ArrayList<>(made.batter().lines());
+    made.griddle().flatMap(Griddle::panFat).ifPresent(fat -> foods.add(fat.in()));
+    made.plate().ifPresent(plate -> foods.addAll(plate.toppings()));
+    return foods.stream()
+        .map(MeasuredFood::food)
+        .filter(
+            food ->
+                larder
+                    .byId(food.id())
+                    .filter(now -> now.composition().revision() > food.composition().revision())
+                    .isPresent())
+        .map(Food::name)
+        .distinct()
+        .toList();
   }
 
   private StaleException stale(String id) {

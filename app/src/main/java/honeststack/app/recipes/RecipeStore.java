@@ -51,11 +51,12 @@ class RecipeStore {
   }
 
   /** False if the draft is at another revision. */
-  boolean save(String id, int expected, String name, String body, Instant now) {
+  boolean save(String id, int expected, String name, String parentId, String body, Instant now) {
     int changed =
         sql.update(DRAFT)
             .set(DRAFT.REVISION, expected + 1)
             .set(DRAFT.BODY, body)
+            .set(DRAFT.PARENT_ID, parentId)
             .set(DRAFT.SAVED_AT, utc(now))
             .where(DRAFT.RECIPE_ID.eq(id))
             .and(DRAFT.REVISION.eq(expected))

@@ -15,6 +15,8 @@ import honeststack.app.Drafts;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.http.ConflictException;
 import honeststack.app.http.StaleException;
+import honeststack.app.larder.Larder;
+import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeStore.StoredDraft;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
 import java.time.Clock;
@@ -32,7 +34,13 @@ class RecipeServiceTest {
   private final PinStore pins = mock(PinStore.class);
   private final FiguresService figures = mock(FiguresService.class);
   private final RecipeService service =
-      new RecipeService(store, pins, figures, new JsonMapper(), Clock.fixed(NOW, ZoneOffset.UTC));
+      new RecipeService(
+          store,
+          pins,
+          figures,
+          Larder.reference(),
+          new JsonMapper(),
+          Clock.fixed(NOW, ZoneOffset.UTC));
   private final String body = Drafts.json(Drafts.of("100 g sugar"));
 
   @BeforeEach
@@ -49,15 +57,15 @@ class RecipeServiceTest {
 
   @Test
   void aStaleSaveWritesNothingAndShowsWhatIsStored() {
-    assertThatThrownBy(() -> service.save("r", 2, "Mine", Drafts.of("1 egg")))
+    assertThatThrownBy(() -> service.save("r", 2, new NamedDraft("Mine", Drafts.of("1 egg"), null)))
         .isInstanceOf(StaleException.class);
-    verify(store, never()).save(any(), anyInt(), any(), any(), any());
+    verify(store, never()).save(any(), anyInt(), any(), any(), any(), any());
   }
 
   @Test
   void aSaveThatLosesTheRaceIsStaleToo() {
-    when(store.save(any(), anyInt(), any(), any(), any())).thenReturn(false);
-    assertThatThrownBy(() -> service.save("r", 3, "Mine", Drafts.of("1 egg")))
+    when(store.save(any(), anyInt(), any(), any(), any(), any())).thenReturn(false);
+    assertThatThrownBy(() -> service.save("r", 3, new NamedDraft("Mine", Drafts.of("1 egg"), null)))
         .isInstanceOf(StaleException.class);
   }
 

@@ -13,6 +13,8 @@ import java.util.Objects;
  */
 public record Source(String key, Scope scope, Distribution distribution, String words) {
 
+  private static final String COMPOSITION = "composition:";
+
   /** How far the identity of a source reaches. */
   public enum Scope {
     /**
@@ -36,6 +38,21 @@ public record Source(String key, Scope scope, Distribution distribution, String 
 
   public static Source perUse(String key, String words) {
     return new Source(key, Scope.PER_USE, Distribution.NORMAL, words);
+  }
+
+  /** Whether it is a value of a food's composition, which no measuring at the bench can improve. */
+  public boolean isComposition() {
+    return key.startsWith(COMPOSITION);
+  }
+
+  /** The source of a food's value for a component. */
+  public static Source composition(String foodId, String component, String words) {
+    return shared(COMPOSITION + foodId + ":" + component, words);
+  }
+
+  /** The same source under another identity. */
+  public Source keyed(String other) {
+    return new Source(other, scope, distribution, words);
   }
 
   public Source shaped(Distribution shape) {

@@ -22,7 +22,7 @@ public final class SourceBook {
 
   private SourceBook(RandomGenerator random) {
     this.random = random;
-    this.draws = random == null ? Map.of() : new HashMap<>();
+    this.draws = new HashMap<>();
   }
 
   public static SourceBook firstOrder() {
@@ -32,6 +32,26 @@ public final class SourceBook {
   /** A book for one Monte Carlo trial. */
   public static SourceBook drawing(RandomGenerator random) {
     return new SourceBook(random);
+  }
+
+  /**
+   * The book of another batch in the same trial: shared sources keep their values, those of one use
+   * are drawn anew.
+   *
+   * @throws IllegalStateException if this book does not draw
+   */
+  public SourceBook nextBatch() {
+    if (random == null) {
+      throw new IllegalStateException("Only a drawing book has batches");
+    }
+    SourceBook next = new SourceBook(random);
+    draws.forEach(
+        (source, value) -> {
+          if (source.scope() == Source.Scope.SHARED) {
+            next.draws.put(source, value);
+          }
+        });
+    return next;
   }
 
   /**

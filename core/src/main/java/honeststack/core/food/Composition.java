@@ -38,8 +38,9 @@ public final class Composition {
       }
       per100g[component.ordinal()] = value == null ? Double.NaN : value;
       sources[component.ordinal()] =
-          Source.shared(
-              "composition:" + foodId + ":" + component,
+          Source.composition(
+              foodId,
+              component.name(),
               "the " + component.words() + " of " + foodName + " in the food table");
     }
   }

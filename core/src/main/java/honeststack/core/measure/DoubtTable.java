@@ -27,6 +27,7 @@ public record DoubtTable(Map<Way, Doubt> rows) {
     PIECES_LADLE,
     PIECES_SCOOP,
     PIECES_SPOON,
+    PIECES_WEIGHED,
     /**
      * Shared: scooped weight over spooned weight, where a food has no scooped weight of its own.
      */

@@ -27,12 +27,15 @@ public final class Figures {
   private final Estimate batterShare;
   private final List<Row> rows;
   private final Map<Basis, Map<Component, Total>> totals;
+  private final Map<Component, Parts> parts;
 
   private Figures(
       Estimate batterMass,
       Estimate batterShare,
       List<Row> rows,
-      Map<Basis, Map<Component, Total>> totals) {
+      Map<Basis, Map<Component, Total>> totals,
+      Map<Component, Parts> parts) {
+    this.parts = parts;
     this.batterMass = batterMass;
     this.batterShare = batterShare;
     this.rows = rows;
@@ -75,7 +78,7 @@ public final class Figures {
     Map<Basis, Map<Component, Total>> totals = new EnumMap<>(Basis.class);
     totals.put(Basis.PER_100G_RAW, each(whole, (c, n) -> per100g(n, mass, batter)));
     if (made.griddle().isEmpty()) {
-      return new Figures(mass, Estimate.ZERO, List.of(), totals);
+      return new Figures(mass, Estimate.ZERO, List.of(), totals, Map.of());
     }
     Griddle griddle = made.griddle().get();
     List<MeasuredFood> fats = griddle.panFat().map(PanFat::taken).stream().toList();
@@ -86,7 +89,7 @@ public final class Figures {
     totals.put(
         Basis.PER_PIECE, each(whole, (c, n) -> n.times(piece).plus(panFat.get(c).times(panPiece))));
     if (made.plate().isEmpty()) {
-      return new Figures(mass, Estimate.ZERO, List.of(), totals);
+      return new Figures(mass, Estimate.ZERO, List.of(), totals, Map.of());
     }
     Plate plate = made.plate().get();
     Estimate share = griddle.batterShare(batter, plate.pieces(), book);
@@ -102,7 +105,16 @@ public final class Figures {
     rows.addAll(bowl.rows(Station.BOWL, share));
     rows.addAll(pan.rows(Station.PAN, panShare));
     rows.addAll(top.rows(Station.PLATE, Estimate.exact(1)));
-    return new Figures(mass, share, List.copyOf(rows), totals);
+    Map<Component, Parts> parts = new EnumMap<>(Component.class);
+    whole.forEach(
+        (c, n) ->
+            parts.put(
+                c,
+                new Parts(
+                    n.estimate().value(),
+                    panFat.get(c).estimate().value(),
+                    toppings.get(c).estimate().value())));
+    return new Figures(mass, share, List.copyOf(rows), totals, parts);
   }
 
   private static Map<Component, Total> each(
@@ -171,6 +183,14 @@ public final class Figures {
   /** One row per measured food, in the order of the work; none while there is no serving. */
   public List<Row> rows() {
     return rows;
+  }
+
+  /** The batch's parts of a component: all the batter, all the pan fat, one serving's toppings. */
+  public record Parts(double batter, double panFat, double toppings) {}
+
+  /** What a component's figures are made of, in its unit. */
+  public Parts parts(Component component) {
+    return parts.get(component);
   }
 
   /** What part of a serving's figure a row brings, 0 to 1; 0 where the figure itself is 0. */

@@ -40,7 +40,8 @@ public record Recipe(
   public enum Portioning {
     LADLE(Way.PIECES_LADLE),
     SCOOP(Way.PIECES_SCOOP),
-    SPOON(Way.PIECES_SPOON);
+    SPOON(Way.PIECES_SPOON),
+    WEIGHED(Way.PIECES_WEIGHED);
 
     private final Way way;
 

@@ -160,7 +160,7 @@ public final class RecipeReader {
               left,
               panFat,
               said.isPresent() && in.isEmpty(),
-              "griddle"));
+              Griddle.UNEVEN_PIECES));
     }
 
     private PanFat panFat(MeasuredFood in, String leftText) {

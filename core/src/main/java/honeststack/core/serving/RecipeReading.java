@@ -37,6 +37,15 @@ public record RecipeReading(
     return new RecipeReading(pinned, then, problems, findings);
   }
 
+  /** The lines of a station that were understood. */
+  public List<Understood> understood(Station station) {
+    return lines.stream()
+        .filter(line -> line.station() == station)
+        .filter(Understood.class::isInstance)
+        .map(Understood.class::cast)
+        .toList();
+  }
+
   private static LineReading pinned(LineReading now, MeasuredFood then) {
     if (then == null || !(now instanceof Understood read)) {
       return now;

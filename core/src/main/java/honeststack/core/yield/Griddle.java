@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param left batter left in the bowl, g
  * @param panFat what the pieces took from the pan
  * @param gaps fat was in the pan that is not measured or not understood
- * @param use identity of this batch, for the sources that belong to it
+ * @param unevenness the source of what unequal pieces add
  */
 public record Griddle(
     int pieces,
@@ -25,12 +25,12 @@ public record Griddle(
     Estimate left,
     Optional<PanFat> panFat,
     boolean gaps,
-    String use) {
+    Source unevenness) {
 
   public Griddle {
     Objects.requireNonNull(left, "left");
     Objects.requireNonNull(panFat, "panFat");
-    Objects.requireNonNull(use, "use");
+    Objects.requireNonNull(unevenness, "unevenness");
     if (pieces < 1) {
       throw new IllegalArgumentException("At least one piece must come out, not " + pieces);
     }
@@ -47,6 +47,9 @@ public record Griddle(
       throw new IllegalArgumentException("Variation must be 0 or more, not " + variation);
     }
   }
+
+  /** The source of unequal pieces in a batch of its own. */
+  public static final Source UNEVEN_PIECES = Source.perUse("use:griddle:pieces", "uneven pieces");
 
   /** Pieces that can be served. */
   public int kept() {
@@ -72,8 +75,7 @@ public record Griddle(
       share = mass.minus(left).dividedBy(mass).times(k / pieces);
     }
     double uneven = k >= pieces ? 0 : variation * Math.sqrt((1 / k) * (1 - k / pieces));
-    return share.times(
-        book.input(1, uneven, Source.perUse("use:" + use + ":pieces", "uneven pieces")));
+    return share.times(book.input(1, uneven, unevenness));
   }
 
   /** Share of the pan fat in a serving of k pieces. */

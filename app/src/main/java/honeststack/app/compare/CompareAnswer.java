@@ -1,0 +1,76 @@
+package honeststack.app.compare;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.figures.Draft;
+import honeststack.app.figures.FiguresAnswer;
+import honeststack.core.compare.Cause;
+import honeststack.core.compare.Mode;
+import honeststack.core.estimate.Bound;
+import honeststack.core.food.Component;
+import honeststack.core.food.Role;
+import honeststack.core.serving.Basis;
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/** What side by side reads and sends. */
+final class CompareAnswer {
+  private CompareAnswer() {}
+
+  /**
+   * @param mode what the versions are taken to share
+   * @param goalSetId the goals that they are judged by; absent for none
+   */
+  record CompareRequest(
+      @NotNull @Size(min = 2, max = 4) List<@NotNull @Valid Item> items,
+      @NotNull Mode mode,
+      @Nullable String goalSetId) {}
+
+  /**
+   * One side: a kept version, the draft on a recipe's bench, or a draft that is sent along.
+   *
+   * @param recomputed a kept version's text, read with the foods and weights of now
+   */
+  record Item(
+      @Nullable String versionId,
+      @Nullable String recipeId,
+      @Nullable @Valid Draft draft,
+      boolean recomputed) {}
+
+  /** All sides, each later one held against the first. */
+  record SideBySide(List<Side> sides, List<LineRow> lines, List<Against> against) {}
+
+  record Side(String label, String note, Draft.Kind kind, double pieces, FiguresAnswer figures) {}
+
+  /** The lines of all sides that stand for each other: by food, then by role. */
+  record LineRow(String where, Role role, List<Cell> cells) {}
+
+  /**
+   * @param grams absent where this side has no such line
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record Cell(@Nullable String food, @Nullable String amount, @Nullable Double grams) {}
+
+  /** A later side against the first. */
+  record Against(int side, List<String> changes, List<DifferenceAnswer> differences) {}
+
+  /**
+   * @param real more than the noise of how it was measured
+   * @param words the same in a sentence
+   */
+  record DifferenceAnswer(
+      Basis basis,
+      Component component,
+      double value,
+      double u,
+      double low,
+      double high,
+      Bound bound,
+      boolean real,
+      String words,
+      List<CauseAnswer> causes) {}
+
+  record CauseAnswer(Cause.Kind kind, String words, double effect, double u) {}
+}

@@ -1,0 +1,121 @@
+package honeststack.app.goals;
+
+import honeststack.app.goals.GoalSet.Limits;
+import honeststack.app.goals.GoalSet.NewGoalSet;
+import honeststack.app.http.BadInputException;
+import honeststack.app.http.NotFoundException;
+import honeststack.app.http.StaleException;
+import honeststack.core.food.Component;
+import honeststack.core.goal.Goal;
+import java.time.Clock;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Goal sets. They are held in memory too, so that judging goes on while the database is away. */
+@Service
+public class GoalService {
+  private final GoalStore store;
+  private final TransactionTemplate transaction;
+  private final Clock clock;
+  private volatile List<GoalSet> sets;
+
+  GoalService(GoalStore store, PlatformTransactionManager transactions, Clock clock) {
+    this.store = store;
+    this.transaction = new TransactionTemplate(transactions);
+    this.clock = clock;
+    this.sets = store.all();
+  }
+
+  public List<GoalSet> all() {
+    return sets;
+  }
+
+  /** The limits of a set; none if there is no such set any more. */
+  public List<Goal> limits(String id) {
+    return sets.stream()
+        .filter(set -> set.id().equals(id))
+        .flatMap(set -> set.goals().stream())
+        .map(GoalService::goal)
+        .toList();
+  }
+
+  /**
+   * @throws BadInputException if a limit makes no sense or a component is named twice
+   */
+  public GoalSet create(NewGoalSet set) {
+    check(set);
+    String id = UUID.randomUUID().toString();
+    transaction.executeWithoutResult(status -> store.insert(id, set, clock.instant()));
+    return reloaded(id);
+  }
+
+  /**
+   * @throws StaleException if the set was saved by someone else since revision {@code expected}
+   */
+  GoalSet save(String id, int expected, NewGoalSet set) {
+    check(set);
+    find(id);
+    if (!Boolean.TRUE.equals(transaction.execute(status -> store.update(id, expected, set)))) {
+      throw new StaleException(
+          "These goals were saved elsewhere in the meantime; nothing was overwritten.",
+          reloaded(id));
+    }
+    return reloaded(id);
+  }
+
+  void delete(String id) {
+    find(id);
+    transaction.executeWithoutResult(status -> store.delete(id));
+    sets = store.all();
+  }
+
+  private GoalSet reloaded(String id) {
+    sets = store.all();
+    return find(id);
+  }
+
+  private GoalSet find(String id) {
+    return sets.stream()
+        .filter(set -> set.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new NotFoundException("goal set", id));
+  }
+
+  private static void check(NewGoalSet set) {
+    Set<Component> seen = EnumSet.noneOf(Component.class);
+    for (int i = 0; i < set.goals().size(); i++) {
+      Limits limits = set.goals().get(i);
+      String field = "goals[" + i + "]";
+      if (!seen.add(limits.component())) {
+        throw new BadInputException(
+            field,
+            limits.component().name(),
+            "“" + limits.component().words() + "” is named twice.",
+            "one goal for each figure");
+      }
+      try {
+        goal(limits);
+      } catch (IllegalArgumentException senseless) {
+        throw new BadInputException(
+            field,
+            limits.lower() + " to " + limits.upper(),
+            senseless.getMessage() + ".",
+            "a lower limit, an upper limit, or both, 0 or more, the lower not above the upper");
+      }
+    }
+  }
+
+  private static Goal goal(Limits limits) {
+    return new Goal(limits.component(), optional(limits.lower()), optional(limits.upper()));
+  }
+
+  private static OptionalDouble optional(Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+}

@@ -1,0 +1,49 @@
+package honeststack.core.compare;
+
+import honeststack.core.batter.MeasuredFood;
+import honeststack.core.compare.Pairing.Pair;
+import java.util.Optional;
+
+/** Changes in a cook's words. */
+final class Words {
+  private Words() {}
+
+  static String amount(MeasuredFood before, MeasuredFood after) {
+    double more = after.mass().value() - before.mass().value();
+    return "%s: %s %s"
+        .formatted(after.food().name(), grams(Math.abs(more)), more < 0 ? "less" : "more");
+  }
+
+  static String change(Pair<MeasuredFood> pair) {
+    if (pair.after().isEmpty()) {
+      return "without " + pair.before().map(f -> f.food().name()).orElse("");
+    }
+    MeasuredFood after = pair.after().get();
+    if (pair.before().isEmpty()) {
+      return "%s of %s added".formatted(grams(after.mass().value()), after.food().name());
+    }
+    MeasuredFood before = pair.before().get();
+    if (before.food().id().equals(after.food().id())) {
+      return amount(before, after);
+    }
+    return "%s for %s".formatted(after.food().name(), before.food().name());
+  }
+
+  static String panFat(Optional<MeasuredFood> before, Optional<MeasuredFood> after) {
+    return "pan fat: " + change(new Pair<>(before, after));
+  }
+
+  static String portion(double kA, int nA, double kB, int nB) {
+    return kA == kB && nA == nB
+        ? "portion: another share of the batter"
+        : "portion: %s of %d pieces, not %s of %d".formatted(number(kB), nB, number(kA), nA);
+  }
+
+  static String grams(double grams) {
+    return grams < 10 ? "%.1f g".formatted(grams) : Math.round(grams) + " g";
+  }
+
+  static String number(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+}

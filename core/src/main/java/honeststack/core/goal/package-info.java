@@ -1,0 +1,2 @@
+/** Limits on figures, and verdicts by conformance probability. */
+package honeststack.core.goal;
