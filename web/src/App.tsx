@@ -2,6 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
 import { BenchPage } from './pages/BenchPage';
+import { ComparePage } from './pages/ComparePage';
+import { GoalsPage } from './pages/GoalsPage';
 import { ShelfPage } from './pages/ShelfPage';
 import { VersionPage } from './pages/VersionPage';
 import { useTheme } from './theme';
@@ -24,11 +26,15 @@ export function App() {
               <NavLink to="/" end>
                 Shelf
               </NavLink>
+              <NavLink to="/compare">Side by side</NavLink>
+              <NavLink to="/goals">Goals</NavLink>
             </nav>
           </header>
           <Routes>
             <Route path="/" element={<ShelfPage />} />
             <Route path="/bench/:id" element={<BenchPage />} />
+            <Route path="/compare" element={<ComparePage />} />
+            <Route path="/goals" element={<GoalsPage />} />
             <Route path="/version/:id" element={<VersionPage />} />
             <Route
               path="*"

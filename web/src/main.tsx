@@ -5,9 +5,12 @@ import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import './styles.css';
 import './features/bench/bench.css';
+import './features/compare/compare.css';
+import './features/goals/goals.css';
 import './features/shelf/shelf.css';
 import './features/stack/stack.css';
 import './features/tally/tally.css';
+import './features/trail/trail.css';
 
 const root = document.getElementById('root');
 if (root) {

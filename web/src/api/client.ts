@@ -1,4 +1,15 @@
-import type { Draft, Figures, NamedDraft, Recipe, ShelfEntry, Version } from './types';
+import type {
+  CompareRequest,
+  Draft,
+  Figures,
+  GoalSet,
+  NamedDraft,
+  NewGoalSet,
+  Recipe,
+  ShelfEntry,
+  SideBySide,
+  Version,
+} from './types';
 
 /** A refusal by the server, as its problem document tells it. */
 export class Problem extends Error {
@@ -56,6 +67,12 @@ export const api = {
   keep: (id: string, revision: number, reason: string) =>
     request<Version>('POST', `/api/recipes/${id}/versions`, { reason }, ifMatch(revision)),
   version: (id: string) => request<Version>('GET', `/api/versions/${id}`),
+  goals: () => request<GoalSet[]>('GET', '/api/goals'),
+  createGoals: (set: NewGoalSet) => request<GoalSet>('POST', '/api/goals', set),
+  saveGoals: (id: string, revision: number, set: NewGoalSet) =>
+    request<GoalSet>('PUT', `/api/goals/${id}`, set, ifMatch(revision)),
+  removeGoals: (id: string) => request<undefined>('DELETE', `/api/goals/${id}`),
+  compare: (asked: CompareRequest) => request<SideBySide>('POST', '/api/compare', asked),
   figures: (draft: Draft, signal?: AbortSignal) =>
     request<Figures>('POST', '/api/figures', draft, {}, signal),
 };

@@ -1,21 +1,26 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../api/client';
-import type { Component, Draft, NamedDraft, Recipe } from '../api/types';
+import type { Basis, Component, Draft, NamedDraft, Recipe } from '../api/types';
 import { backup } from '../features/bench/backup';
 import { Conflict } from '../features/bench/Conflict';
 import { Keep } from '../features/bench/Keep';
 import { useAutosave, type SaveState } from '../features/bench/useAutosave';
 import { useFigures } from '../features/bench/useFigures';
+import { KeySheet } from '../features/bench/KeySheet';
+import { useKeys } from '../features/bench/useKeys';
 import { useHistory } from '../features/bench/useHistory';
 import { Bowl } from '../features/bowl/Bowl';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
 import { StackPicture } from '../features/stack/StackPicture';
-import { Tally, TallyStrip } from '../features/tally/Tally';
+import { Tally, TallyStrip, Verdicts } from '../features/tally/Tally';
+import { Trail } from '../features/trail/Trail';
 import { Caution } from '../ui/Caution';
+import { Glyph } from '../ui/Glyph';
+import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
 
 /** The way of the batter: bowl, griddle, plate, and the tally of it. */
@@ -43,21 +48,36 @@ export function BenchPage() {
 
 function Bench({ recipe }: { recipe: Recipe }) {
   const client = useQueryClient();
-  const history = useHistory<NamedDraft>(
-    backup.leftOver(recipe)?.named ?? { name: recipe.name, draft: recipe.draft },
-  );
-  const named = history.present;
-  const { draft } = named;
+  const history = useHistory<NamedDraft>(backup.leftOver(recipe)?.named ?? named(recipe));
+  const current = history.present;
+  const { draft } = current;
   const { figures, readings, failure } = useFigures(draft);
-  const { save, flush, settle, revision } = useAutosave(recipe, named);
+  const { save, flush, settle, revision } = useAutosave(recipe, current);
   const [versions, setVersions] = useState(recipe.versions);
   const [component, setComponent] = useState<Component>('ENERC');
   const [keeping, setKeeping] = useState<{ open: boolean; busy: boolean; failure?: string }>({
     open: false,
     busy: false,
   });
-  const change = (what: string, to: Draft) => history.change(what, { ...named, draft: to });
+  const change = (what: string, to: Draft) => history.change(what, { ...current, draft: to });
   const problems = figures?.problems ?? [];
+  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
+  const [keysOpen, setKeysOpen] = useState(false);
+  const { undo, redo } = history;
+  useKeys(
+    useMemo(
+      () => ({
+        undo,
+        redo,
+        keep: () => setKeeping({ open: true, busy: false }),
+        help: () => setKeysOpen(true),
+        newLine: () =>
+          document.querySelector<HTMLInputElement>('input[aria-label="Bowl: new line"]')?.focus(),
+      }),
+      [undo, redo],
+    ),
+  );
+  useBranch(recipe.id, history.change);
 
   const keep = async (reason: string) => {
     setKeeping({ open: true, busy: true });
@@ -65,6 +85,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
       if (!(await flush())) throw new Error('The draft is not saved yet; try again in a moment.');
       const version = await api.keep(recipe.id, revision.current, reason);
       setVersions((before) => [...before, version]);
+      history.amend((value) => ({ ...value, parentId: version.id }));
       setKeeping({ open: false, busy: false });
       await client.invalidateQueries({ queryKey: ['shelf'] });
     } catch (refused) {
@@ -83,9 +104,9 @@ function Bench({ recipe }: { recipe: Recipe }) {
           className="recipe-name"
           variant="borderless"
           aria-label="Recipe name"
-          value={named.name}
+          value={current.name}
           maxLength={120}
-          onChange={(event) => history.change('name', { ...named, name: event.target.value })}
+          onChange={(event) => history.change('name', { ...current, name: event.target.value })}
         />
         <Saved save={save} />
         {versions.length > 0 && (
@@ -97,6 +118,28 @@ function Bench({ recipe }: { recipe: Recipe }) {
               </Link>
             ))}
           </nav>
+        )}
+        <div className="bench-tools">
+          <button type="button" aria-label="Undo" disabled={!history.canUndo} onClick={undo}>
+            <Glyph of="undo" />
+          </button>
+          <button type="button" aria-label="Redo" disabled={!history.canRedo} onClick={redo}>
+            <Glyph of="redo" />
+          </button>
+          <button type="button" aria-label="Keys" onClick={() => setKeysOpen(true)}>
+            ?
+          </button>
+        </div>
+        {versions.length > 0 && (
+          <Link
+            className="button"
+            to={`/compare?${versions
+              .slice(-3)
+              .map((version) => `s=v.${version.id}`)
+              .join('&')}&s=b.${recipe.id}`}
+          >
+            Side by side
+          </Link>
         )}
         <Button type="primary" onClick={() => setKeeping({ open: true, busy: false })}>
           Keep this version
@@ -111,11 +154,21 @@ function Bench({ recipe }: { recipe: Recipe }) {
         <section className="station tally-station" aria-labelledby="tally-title">
           <header>
             <h2 id="tally-title">Tally</h2>
+            <GoalChoice
+              value={draft.goalSetId ?? undefined}
+              onChange={(goalSetId) => change('goals', { ...draft, goalSetId })}
+            />
           </header>
           {failure && <Notice>{failure.message}</Notice>}
           {figures && figures.batterMass.value > 0 ? (
             <>
-              <Tally figures={figures} chosen={component} onChoose={setComponent} />
+              <Tally
+                figures={figures}
+                chosen={component}
+                onChoose={setComponent}
+                onTrail={(basis, of) => setTrail({ basis, component: of })}
+              />
+              <Verdicts figures={figures} />
               <StackPicture
                 figures={figures}
                 component={component}
@@ -144,6 +197,8 @@ function Bench({ recipe }: { recipe: Recipe }) {
         </section>
       </div>
       {figures && figures.batterMass.value > 0 && <TallyStrip figures={figures} />}
+      {figures && <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />}
+      <KeySheet open={keysOpen} onClose={() => setKeysOpen(false)} />
       <Keep
         {...keeping}
         failure={keeping.failure}
@@ -151,16 +206,39 @@ function Bench({ recipe }: { recipe: Recipe }) {
         onClose={() => setKeeping({ open: false, busy: false })}
       />
       <Conflict
-        mine={named}
+        mine={current}
         theirs={save.state === 'conflict' ? save.theirs : undefined}
         onChoose={(keepTheirs) => {
           if (save.state !== 'conflict') return;
-          if (keepTheirs) history.replace({ name: save.theirs.name, draft: save.theirs.draft });
+          if (keepTheirs) history.replace(named(save.theirs));
           settle(save.theirs, keepTheirs);
         }}
       />
     </main>
   );
+}
+
+function named({ name, draft, parentId }: Recipe): NamedDraft {
+  return { name, draft, parentId };
+}
+
+/** Puts the version that the address names on the bench, as one step that can be undone. */
+function useBranch(recipeId: string, change: (what: string, to: NamedDraft) => void) {
+  const [search, setSearch] = useSearchParams();
+  const from = search.get('from');
+  useEffect(() => {
+    if (!from) return;
+    void api.version(from).then((version) => {
+      if (version.recipeId === recipeId) {
+        change(`branch:${from}`, {
+          name: version.recipeName,
+          draft: version.draft,
+          parentId: version.id,
+        });
+      }
+      setSearch({}, { replace: true });
+    });
+  }, [from, recipeId, change, setSearch]);
 }
 
 function sentence(words: string): string {

@@ -86,6 +86,17 @@ function Entry({ entry }: { entry: ShelfEntry }) {
             </li>
           ))}
         </ol>
+        {entry.versions.length > 1 && (
+          <Link
+            className="beside"
+            to={`/compare?${entry.versions
+              .slice(-4)
+              .map((version) => `s=v.${version.id}`)
+              .join('&')}`}
+          >
+            side by side
+          </Link>
+        )}
         {remove.error && <Notice>{remove.error.message}</Notice>}
       </div>
       <Popconfirm

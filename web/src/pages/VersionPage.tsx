@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
-import type { Component, DraftLine, Line, Version } from '../api/types';
+import type { Basis, Component, DraftLine, Line, Version } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
-import { Tally } from '../features/tally/Tally';
+import { Tally, Verdicts } from '../features/tally/Tally';
+import { Trail } from '../features/trail/Trail';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 import { Grams, Reading } from '../ui/Reading';
@@ -33,6 +34,7 @@ export function VersionPage() {
 
 function Kept({ version }: { version: Version }) {
   const [component, setComponent] = useState<Component>('ENERC');
+  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
   const { draft, figures } = version;
   const readings = new Map(figures.lines.map((line) => [line.id, line]));
   const { griddle, plate } = draft;
@@ -51,7 +53,28 @@ function Kept({ version }: { version: Version }) {
           })}
           : <em>{version.reason}</em>
         </p>
+        <Link className="button" to={`/bench/${version.recipeId}?from=${version.id}`}>
+          Work on from here
+        </Link>
+        {version.parentId && (
+          <Link className="button" to={`/compare?s=v.${version.parentId}&s=v.${version.id}`}>
+            Beside its parent
+          </Link>
+        )}
       </header>
+      {version.changes.length > 0 && (
+        <p className="changes">
+          <b>Against its parent:</b> {version.changes.join('; ')}.
+        </p>
+      )}
+      {version.newer.length > 0 && (
+        <p className="changes">
+          The larder has newer data for {version.newer.join(', ')}. This version stays as it was
+          kept; <Link to={`/compare?s=v.${version.id}&s=n.${version.id}`}>recompute it beside</Link>
+          .
+        </p>
+      )}
+      <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />
       <div className="stations two">
         <section className="station" aria-label="What was made">
           <h2>Bowl</h2>
@@ -68,7 +91,13 @@ function Kept({ version }: { version: Version }) {
           <Lines lines={plate.toppings} readings={readings} />
         </section>
         <section className="station tally-station" aria-label="Figures">
-          <Tally figures={figures} chosen={component} onChoose={setComponent} />
+          <Tally
+            figures={figures}
+            chosen={component}
+            onChoose={setComponent}
+            onTrail={(basis, of) => setTrail({ basis, component: of })}
+          />
+          <Verdicts figures={figures} />
           <StackPicture
             figures={figures}
             component={component}

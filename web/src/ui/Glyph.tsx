@@ -4,6 +4,8 @@ const PATHS = {
   remove: 'M4 4l8 8M12 4l-8 8',
   plus: 'M8 3v10M3 8h10',
   minus: 'M3 8h10',
+  undo: 'M6 3L3 6l3 3M3 6h6a4 4 0 0 1 0 8H6',
+  redo: 'M10 3l3 3-3 3M13 6H7a4 4 0 0 0 0 8h3',
   back: 'M10 3L5 8l5 5',
 };
 

@@ -121,6 +121,7 @@ export function LineList(props: {
           ref={entry}
           variant="borderless"
           aria-label={`${name}: new line`}
+          data-unentered="true"
           placeholder={placeholder}
           value={entered}
           maxLength={300}

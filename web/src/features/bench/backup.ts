@@ -7,8 +7,8 @@ interface Backup {
 }
 
 /** The inputs as text, whatever the order of their keys. */
-export function textOf({ name, draft }: NamedDraft): string {
-  return JSON.stringify({ name, draft }, (_, value: unknown) =>
+export function textOf({ name, draft, parentId }: NamedDraft): string {
+  return JSON.stringify({ name, draft, parentId: parentId ?? null }, (_, value: unknown) =>
     value !== null && typeof value === 'object' && !Array.isArray(value)
       ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => a.localeCompare(b)))
       : value,

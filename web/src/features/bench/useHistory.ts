@@ -14,7 +14,8 @@ type Action<T> =
   | { type: 'change'; what: string; to: T; at: number }
   | { type: 'undo' }
   | { type: 'redo' }
-  | { type: 'replace'; to: T };
+  | { type: 'replace'; to: T }
+  | { type: 'amend'; how: (value: T) => T };
 
 function step<T>(history: History<T>, action: Action<T>): History<T> {
   const { past, present, future, last } = history;
@@ -46,6 +47,8 @@ function step<T>(history: History<T>, action: Action<T>): History<T> {
         ? history
         : { past: [...past, present], present: next, future: rest, last: undefined };
     }
+    case 'amend':
+      return { ...history, present: action.how(present) };
     case 'replace':
       return { past: [], present: action.to, future: [], last: undefined };
   }
@@ -67,6 +70,7 @@ export function useHistory<T>(initial: T) {
       (what: string, to: T) => dispatch({ type: 'change', what, to, at: Date.now() }),
       [],
     ),
+    amend: useCallback((how: (value: T) => T) => dispatch({ type: 'amend', how }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
     replace: useCallback((to: T) => dispatch({ type: 'replace', to }), []),

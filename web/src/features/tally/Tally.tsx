@@ -1,6 +1,7 @@
-import type { Basis, Component, Figure, Figures } from '../../api/types';
+import type { Basis, Component, Figure, Figures, Judgement } from '../../api/types';
 import { colourOf } from '../../ui/components';
 import { Mark } from '../../ui/Mark';
+import { limitsText, Verdict } from '../../ui/Verdict';
 import { decimals, plain, rangeText, valueText } from '../../ui/numbers';
 
 const BASES: { basis: Basis; head: string }[] = [
@@ -14,8 +15,9 @@ export function Tally(props: {
   figures: Figures;
   chosen: Component;
   onChoose: (component: Component) => void;
+  onTrail: (basis: Basis, component: Component) => void;
 }) {
-  const { figures, chosen, onChoose } = props;
+  const { figures, chosen, onChoose, onTrail } = props;
   const find = (basis: Basis, component: Component) =>
     figures.figures.find((one) => one.basis === basis && one.component === component);
   return (
@@ -45,9 +47,17 @@ export function Tally(props: {
             </th>
             {BASES.map(({ basis }) => (
               <td key={basis} className={basis === 'AS_SERVED' ? 'main' : undefined}>
-                <FigureText figure={find(basis, tag)} />
+                <FigureText
+                  figure={find(basis, tag)}
+                  label={`Where ${words} ${BASES.find((one) => one.basis === basis)?.head ?? ''} comes from`}
+                  onTrail={() => onTrail(basis, tag)}
+                />
                 {basis === 'AS_SERVED' && (
-                  <Whisker figure={find(basis, tag)} colour={colourOf(tag)} />
+                  <Whisker
+                    figure={find(basis, tag)}
+                    judgement={figures.judgements.find((one) => one.component === tag)}
+                    colour={colourOf(tag)}
+                  />
                 )}
               </td>
             ))}
@@ -78,11 +88,12 @@ export function TallyStrip({ figures }: { figures: Figures }) {
   );
 }
 
-function FigureText({ figure }: { figure: Figure | undefined }) {
+function FigureText(props: { figure: Figure | undefined; label: string; onTrail: () => void }) {
+  const { figure, label, onTrail } = props;
   if (!figure) return <span className="quiet">—</span>;
   if (figure.bound === 'NOT_KNOWN') return <span className="range">not known</span>;
   return (
-    <span className="both">
+    <button type="button" className="both" title={label} onClick={onTrail}>
       <span className="value">
         {figure.bound === 'AT_LEAST' && <Sign sign="≥" words="at least" />}
         {figure.bound === 'AT_MOST' && <Sign sign="≤" words="at most" />}
@@ -93,7 +104,7 @@ function FigureText({ figure }: { figure: Figure | undefined }) {
           ? `from ${plain(figure.low, decimals(figure.value, figure.u))}`
           : rangeText(figure)}
       </span>
-    </span>
+    </button>
   );
 }
 
@@ -107,22 +118,54 @@ function Sign({ sign, words }: { sign: string; words: string }) {
   );
 }
 
-/** The range drawn from 0: the wider the line, the less is known. */
-function Whisker({ figure, colour }: { figure: Figure | undefined; colour: string }) {
+/** The range drawn from 0, against the band of its goal: the wider the line, the less is known. */
+function Whisker(props: {
+  figure: Figure | undefined;
+  judgement: Judgement | undefined;
+  colour: string;
+}) {
+  const { figure, judgement, colour } = props;
   if (!figure || figure.high === 0 || figure.bound === 'NOT_KNOWN') return null;
-  const at = (x: number) => (92 * x) / figure.high;
+  const most = Math.max(figure.high, judgement?.upper ?? 0, (judgement?.lower ?? 0) * 1.2);
+  const at = (x: number) => (94 * x) / most;
+  const from = at(judgement?.lower ?? 0);
+  const to = judgement?.upper != null ? at(judgement.upper) : 100;
   return (
-    <svg className="whisker" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
-      <line x1="0" x2="100" y1="5" y2="5" className="axis" />
+    <svg className="whisker" viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true">
+      {judgement && <rect x={from} width={to - from} y="0" height="12" className="goal-band" />}
+      <line x1="0" x2="100" y1="6" y2="6" className="axis" />
       <rect
         x={at(figure.low)}
         width={at(figure.high) - at(figure.low)}
-        y="3"
+        y="4"
         height="4"
         fill={colour}
-        opacity="0.35"
+        opacity="0.45"
       />
-      <rect x={at(figure.value) - 0.8} width="1.6" y="0" height="10" fill={colour} />
+      <rect x={at(figure.value) - 0.8} width="1.6" y="1" height="10" fill={colour} />
     </svg>
+  );
+}
+
+/** The verdicts on the chosen goals, each with its reason. */
+export function Verdicts({ figures }: { figures: Figures }) {
+  if (figures.judgements.length === 0) return null;
+  return (
+    <ul className="verdicts" aria-label="Verdicts">
+      {figures.judgements.map((judgement) => {
+        const component = figures.components.find((one) => one.tag === judgement.component);
+        return (
+          <li key={judgement.component}>
+            <p>
+              <Mark component={judgement.component} /> <b>{component?.words}</b>{' '}
+              {limitsText(judgement)} {component?.unit} <Verdict judgement={judgement} />
+            </p>
+            <p className="reading">
+              {judgement.reason} {judgement.better}
+            </p>
+          </li>
+        );
+      })}
+    </ul>
   );
 }

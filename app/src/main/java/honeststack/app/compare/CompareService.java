@@ -44,8 +44,10 @@ class CompareService {
       Made made = side.reading().made();
       if (made.griddle().isEmpty() || made.plate().isEmpty() || made.batter().lines().isEmpty()) {
         throw new ConflictException(
-            "“%s” cannot be compared yet: it needs something in the bowl, how many pieces came out, and"
-                + " how many make a serving.".formatted(side.label()));
+            "“"
+                + side.label()
+                + "” cannot be compared yet: it needs something in the bowl, how many pieces came out,"
+                + " and how many make a serving.");
       }
     }
     Optional<String> goals = Optional.ofNullable(request.goalSetId());

@@ -1,6 +1,12 @@
 package honeststack.app.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static honeststack.app.browser.Cook.button;
+import static honeststack.app.browser.Cook.count;
+import static honeststack.app.browser.Cook.keep;
+import static honeststack.app.browser.Cook.saved;
+import static honeststack.app.browser.Cook.start;
+import static honeststack.app.browser.Cook.type;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -16,26 +22,6 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class BenchBrowserTest {
   @RegisterExtension final Browser browser = new Browser();
 
-  private static Locator button(Page page, String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-  }
-
-  private static void type(Page page, String list, String... lines) {
-    Locator entry = page.getByLabel(list + ": new line");
-    for (String line : lines) {
-      entry.fill(line);
-      entry.press("Enter");
-    }
-  }
-
-  private static Page start(Browser browser, String name) {
-    Page page = browser.open("/");
-    page.getByLabel("Name of a new recipe").fill(name);
-    button(page, "Start it").click();
-    assertThat(page.getByLabel("Recipe name")).hasValue(name);
-    return page;
-  }
-
   /** Energy of the whole: 200·3.64 + 300·0.61 + 100·1.43 + 30·8.84 = 1319.2 kcal in eight. */
   @Test
   void aCookTypesARecipeReadsItsFiguresKeepsItAndFindsItAgain() {
@@ -47,8 +33,8 @@ class BenchBrowserTest {
         "300 g whole milk",
         "2 large eggs",
         "30 g sunflower oil");
-    page.getByLabel("Came out", new Page.GetByLabelOptions().setExact(true)).fill("8");
-    page.getByLabel("Pieces in a serving", new Page.GetByLabelOptions().setExact(true)).fill("2");
+    count(page, "Came out", "8");
+    count(page, "Pieces in a serving", "2");
     type(page, "Toppings", "1 tbsp maple syrup");
 
     Locator energy =
@@ -66,14 +52,12 @@ class BenchBrowserTest {
         .hasAttribute("aria-label", Pattern.compile(".* g, \\d+ % of the serving"));
     Axe.check(page);
 
-    button(page, "Keep this version").click();
-    page.getByLabel("Why keep it").fill("the first try");
-    button(page, "Keep").last().click();
+    keep(page, "the first try");
     assertThat(
             page.getByRole(
                 AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Kept versions")))
         .containsText("1");
-    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("saved");
+    saved(page);
 
     page.reload();
     assertThat(page.getByLabel("Bowl, line 3")).hasValue("2 large eggs");
@@ -114,10 +98,10 @@ class BenchBrowserTest {
   void theOtherSideOfAConflictIsShown() {
     Page mine = start(browser, "Shared cakes");
     type(mine, "Bowl", "1 egg");
-    assertThat(mine.getByRole(AriaRole.STATUS).first()).hasText("saved");
+    saved(mine);
     Page theirs = browser.open(mine.url().replaceFirst("^https?://[^/]+", ""));
     type(theirs, "Bowl", "100 g sugar");
-    assertThat(theirs.getByRole(AriaRole.STATUS).first()).hasText("saved");
+    saved(theirs);
     type(mine, "Bowl", "5 g salt");
     assertThat(mine.getByRole(AriaRole.DIALOG)).containsText("Saved elsewhere in the meantime");
     assertThat(mine.getByRole(AriaRole.DIALOG)).containsText("100 g sugar");

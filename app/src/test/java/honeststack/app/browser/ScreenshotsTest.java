@@ -42,6 +42,30 @@ class ScreenshotsTest {
   }
 
   @Test
+  void goals() {
+    draw(browser.open("/goals"), "goals");
+  }
+
+  @Test
+  void trail() {
+    Page page = browser.open("/");
+    follow(page, "Rye and pear griddle cakes");
+    page.locator(".tally td.main button").first().click();
+    draw(page, "trail");
+  }
+
+  @Test
+  void sideBySide() {
+    Page page = browser.open("/");
+    follow(page, "More protein: more quark, whites, skim milk");
+    follow(page, "Beside its parent");
+    draw(page, "side-by-side");
+    page.getByText("What caused it").scrollIntoViewIfNeeded();
+    page.mouse().wheel(0, Browser.HEIGHT);
+    draw(page, "causes");
+  }
+
+  @Test
   void version() {
     Page page = browser.open("/");
     follow(page, "Half the oil, skim milk");

@@ -40,7 +40,9 @@ final class Words {
   }
 
   static String grams(double grams) {
-    return grams < 10 ? "%.1f g".formatted(grams) : Math.round(grams) + " g";
+    return grams == 0
+        ? "nothing"
+        : grams < 10 ? "%.1f g".formatted(grams) : Math.round(grams) + " g";
   }
 
   static String number(double value) {

@@ -86,11 +86,11 @@ public record Judgement(
   private static String reason(Goal goal, Total figure, Verdict verdict, double p) {
     String limits = limits(goal);
     if (verdict == Verdict.NOT_KNOWN) {
-      return "Too much is missing to judge " + limits + ".";
+      return "Too much is missing to judge a goal of " + limits + ".";
     }
     String unit = goal.component().unit();
     double y = figure.estimate().value();
-    String value = "%s %s against %s".formatted(number(y), unit, limits);
+    String value = "%s %s for a goal of %s".formatted(number(y), unit, limits);
     String chance =
         figure.estimate().u() == 0
             ? "known exactly"
@@ -104,7 +104,7 @@ public record Judgement(
     return value + ": " + chance + missing + ".";
   }
 
-  /** The limits in words: "at most 450 kcal", "from 15 to 25 g". */
+  /** The limits in words: "at most 450 kcal", "15 to 25 g". */
   public static String limits(Goal goal) {
     String unit = " " + goal.component().unit();
     if (goal.lower().isEmpty()) {
@@ -113,11 +113,7 @@ public record Judgement(
     if (goal.upper().isEmpty()) {
       return "at least " + number(goal.lower().getAsDouble()) + unit;
     }
-    return "from "
-        + number(goal.lower().getAsDouble())
-        + " to "
-        + number(goal.upper().getAsDouble())
-        + unit;
+    return number(goal.lower().getAsDouble()) + " to " + number(goal.upper().getAsDouble()) + unit;
   }
 
   private static String chance(double p) {
@@ -129,7 +125,7 @@ public record Judgement(
   }
 
   private static String number(double value) {
-    return value >= 20 || value == Math.rint(value)
+    return value >= 100 || value == Math.rint(value)
         ? String.valueOf(Math.round(value))
         : "%.1f".formatted(value);
   }

@@ -1,0 +1,67 @@
+package honeststack.app.goals;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeststack.app.Drafts;
+import honeststack.app.Http;
+import honeststack.app.RunningApplication;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApplication.class)
+class GoalsApiTest {
+
+  private static String set(String name, String goals) {
+    return "{\"name\":\"" + name + "\",\"note\":\"for a test\",\"goals\":[" + goals + "]}";
+  }
+
+  /** 100 g of sugar in ten pieces: 38.7 kcal and 10 g of carbohydrate a piece, known to 13 %. */
+  @Test
+  void aDraftIsJudgedByItsGoals() {
+    Http.Answer created =
+        Http.send(
+            "POST",
+            "/api/goals",
+            set(
+                "Judged",
+                "{\"component\":\"ENERC\",\"upper\":80},{\"component\":\"CHOCDF\",\"lower\":10}"));
+    assertThat(created.status()).isEqualTo(201);
+    String id = created.body().get("id").asString();
+    String draft = Drafts.json(Drafts.of("100 g white sugar"));
+    String judged = draft.substring(0, draft.length() - 1) + ",\"goalSetId\":\"" + id + "\"}";
+    JsonNode answer = Http.send("POST", "/api/figures", judged).body();
+    assertThat(answer.at("/judgements/0/verdict").asString()).isEqualTo("MET");
+    assertThat(answer.at("/judgements/0/reason").asString())
+        .isEqualTo("38.7 kcal for a goal of at most 80 kcal: over 99 in 100 that it lies within.");
+    assertThat(answer.at("/judgements/1/words").asString()).isEqualTo("too close to call");
+    assertThat(answer.at("/judgements/1/better").asString())
+        .startsWith("Most of the doubt is uneven pieces");
+    assertThat(Http.send("DELETE", "/api/goals/" + id, null).status()).isEqualTo(204);
+    assertThat(Http.send("POST", "/api/figures", judged).body().get("judgements")).isEmpty();
+  }
+
+  @Test
+  void aStaleSaveIsRefusedAndSenselessLimitsToo() {
+    String good = set("Kept", "{\"component\":\"FAT\",\"upper\":10}");
+    String id = Http.send("POST", "/api/goals", good).body().get("id").asString();
+    String path = "/api/goals/" + id;
+    assertThat(Http.send("PUT", path, good, "If-Match", "\"1\"").status()).isEqualTo(200);
+    Http.Answer stale = Http.send("PUT", path, good, "If-Match", "\"1\"");
+    assertThat(stale.status()).isEqualTo(412);
+    assertThat(stale.body().at("/current/revision").asInt()).isEqualTo(2);
+    Http.Answer crossed =
+        Http.send(
+            "POST",
+            "/api/goals",
+            set("Crossed", "{\"component\":\"FAT\",\"lower\":20,\"upper\":10}"));
+    assertThat(crossed.status()).isEqualTo(400);
+    assertThat(crossed.body().at("/fields/0/offending").asString()).isEqualTo("20.0 to 10.0");
+    String goal = "{\"component\":\"FAT\",\"upper\":10}";
+    assertThat(Http.send("POST", "/api/goals", set("Twice", goal + "," + goal)).status())
+        .isEqualTo(400);
+    assertThat(Http.send("POST", "/api/goals", set("None", "")).status()).isEqualTo(400);
+    assertThat(Http.send("DELETE", "/api/goals/nowhere", null).status()).isEqualTo(404);
+    Http.send("DELETE", path, null);
+  }
+}

@@ -1,0 +1,25 @@
+import { useQuery } from '@tanstack/react-query';
+import { Select } from 'antd';
+import { api } from '../api/client';
+
+/** Chooses the goals that figures are judged by. */
+export function GoalChoice(props: {
+  value: string | undefined;
+  onChange: (id: string | undefined) => void;
+}) {
+  const sets = useQuery({ queryKey: ['goals'], queryFn: api.goals });
+  const known = sets.data?.some((set) => set.id === props.value);
+  return (
+    <Select
+      aria-label="Goals"
+      variant="borderless"
+      popupMatchSelectWidth={false}
+      value={known ? props.value : ''}
+      options={[
+        { value: '', label: 'no goals' },
+        ...(sets.data ?? []).map((set) => ({ value: set.id, label: set.name })),
+      ]}
+      onChange={(id) => props.onChange(id || undefined)}
+    />
+  );
+}
