@@ -9,7 +9,7 @@ import honeststack.core.serving.Recipe.Portioning;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** A recipe of 25 lines, each of another food, with pan fat and a weight left in the bowl. */
+/** A recipe of up to 30 lines, each of another food, with pan fat and a weight left in the bowl. */
 final class SampleDraft {
   private static final List<String> LINES =
       List.of(
@@ -37,19 +37,35 @@ final class SampleDraft {
           "1 medium banana",
           "1/2 cup blueberries",
           "30 g chopped walnuts",
-          "25 g soft dates");
+          "25 g soft dates",
+          "20 g cornmeal",
+          "10 g corn starch",
+          "15 g tahini",
+          "1 tbsp lemon juice",
+          "20 g raisins");
 
   private SampleDraft() {}
 
+  /** The first 25 lines. */
   static Draft draft() {
+    return draft(25, 20);
+  }
+
+  /** So many of the lines, in so many pieces. */
+  static Draft draft(int lines, int pieces) {
     return new Draft(
         Draft.Kind.PANCAKE,
         MeasuringSystem.US,
-        IntStream.range(0, LINES.size())
+        IntStream.range(0, lines)
             .mapToObj(i -> new DraftLine("bowl-" + i, LINES.get(i), null))
             .toList(),
         new DraftGriddle(
-            20, 1, Portioning.LADLE, "40 g", new DraftLine("pan", "1 tbsp olive oil", null), ""),
+            pieces,
+            1,
+            Portioning.LADLE,
+            "40 g",
+            new DraftLine("pan", "1 tbsp olive oil", null),
+            ""),
         new DraftPlate(3.0, List.of(new DraftLine("top", "1 tbsp maple syrup", null))),
         null);
   }

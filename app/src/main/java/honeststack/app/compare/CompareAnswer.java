@@ -72,5 +72,5 @@ final class CompareAnswer {
       String words,
       List<CauseAnswer> causes) {}
 
-  record CauseAnswer(Cause.Kind kind, String words, double effect, double u) {}
+  record CauseAnswer(Cause.Kind kind, String words, double effect) {}
 }

@@ -116,7 +116,7 @@ class CompareService {
         difference.isReal(),
         difference.words(),
         difference.causes().stream()
-            .map(c -> new CauseAnswer(c.kind(), c.words(), c.effect().value(), c.effect().u()))
+            .map(c -> new CauseAnswer(c.kind(), c.words(), c.effect()))
             .toList());
   }
 }

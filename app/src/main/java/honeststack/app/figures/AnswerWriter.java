@@ -11,7 +11,6 @@ import honeststack.app.figures.FiguresAnswer.RowAnswer;
 import honeststack.app.figures.FiguresAnswer.SourceAnswer;
 import honeststack.app.figures.FiguresAnswer.UnderstoodAnswer;
 import honeststack.core.estimate.Estimate;
-import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.estimate.Total;
 import honeststack.core.food.Allergen;
@@ -29,25 +28,18 @@ import honeststack.core.serving.RecipeReading.LineReading;
 import honeststack.core.serving.RecipeReading.NotUnderstood;
 import honeststack.core.serving.RecipeReading.Understood;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.OptionalDouble;
 
 /** Writes figures down as one answer. */
 final class AnswerWriter {
   private static final double LEAST_SHARE = 0.001;
 
-  private final Map<Source, Integer> places;
-  private final List<Source> sources;
+  private final SourceBook book;
 
   AnswerWriter(SourceBook book) {
-    this.sources = book.sources();
-    this.places = new HashMap<>(2 * sources.size());
-    for (int i = 0; i < sources.size(); i++) {
-      places.put(sources.get(i), i);
-    }
+    this.book = book;
   }
 
   FiguresAnswer write(
@@ -63,7 +55,7 @@ final class AnswerWriter {
         range(figures.batterMass()),
         range(figures.batterShare()),
         components.stream().map(c -> new ComponentAnswer(c, c.words(), c.unit())).toList(),
-        sources.stream().map(s -> new SourceAnswer(s.key(), s.scope(), s.words())).toList(),
+        book.sources().stream().map(s -> new SourceAnswer(s.key(), s.scope(), s.words())).toList(),
         figures.rows().stream().map(row -> row(row, figures, components)).toList(),
         answers,
         reading.problems().stream()
@@ -169,11 +161,8 @@ final class AnswerWriter {
     Estimate estimate = total.estimate();
     List<Integer> at = new ArrayList<>();
     List<Double> shares = new ArrayList<>();
-    for (Estimate.Share share : estimate.budget()) {
-      if (share.share() < LEAST_SHARE) {
-        break;
-      }
-      at.add(places.get(share.source()));
+    for (Estimate.Share share : estimate.budget(LEAST_SHARE)) {
+      at.add(book.place(share.source()));
       shares.add(share.share());
     }
     return new FigureAnswer(

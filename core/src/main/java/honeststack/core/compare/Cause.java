@@ -1,14 +1,12 @@
 package honeststack.core.compare;
 
-import honeststack.core.estimate.Estimate;
-
 /**
  * One part of a difference.
  *
  * @param words "rye flour, medium: 30 g more"
  * @param effect in the component's unit; the effects of all causes sum to the difference
  */
-public record Cause(Kind kind, String words, Estimate effect) {
+public record Cause(Kind kind, String words, double effect) {
 
   /** What kind of change it is. */
   public enum Kind {

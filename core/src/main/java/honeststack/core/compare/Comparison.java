@@ -76,13 +76,9 @@ public final class Comparison {
   }
 
   /** Shares of batter and pan fat in both versions. */
-  private record Shares(Estimate fA, Estimate fB, Estimate gA, Estimate gB) {
-    Estimate meanF() {
-      return fA.plus(fB).times(0.5);
-    }
-
-    Estimate meanG() {
-      return gA.plus(gB).times(0.5);
+  private record Shares(Estimate fA, Estimate fB, double gA, double gB) {
+    double meanF() {
+      return (fA.value() + fB.value()) / 2;
     }
   }
 
@@ -92,53 +88,52 @@ public final class Comparison {
     return new Shares(
         a.griddle.batterShare(a.made.batter(), kA, book),
         b.griddle.batterShare(b.made.batter(), kB, book),
-        Estimate.exact(a.griddle.panShare(kA)),
-        Estimate.exact(b.griddle.panShare(kB)));
+        a.griddle.panShare(kA),
+        b.griddle.panShare(kB));
   }
 
   private Difference difference(Basis basis, Shares shares, Component component) {
     boolean served = basis == Basis.AS_SERVED;
-    List<Cause> causes = new ArrayList<>();
-    lines.forEach(pair -> causes.addAll(line(pair, shares.meanF(), component)));
+    List<Pair<MeasuredFood>> onTop = served ? toppings : List.of();
+    Estimate nA = a.made.batter().total(component, book).estimate();
+    Estimate nB = b.made.batter().total(component, book).estimate();
     Estimate pA = part(a.panFat(), component);
     Estimate pB = part(b.panFat(), component);
+    Estimate value =
+        nB.times(shares.fB)
+            .plus(pB.times(shares.gB))
+            .minus(nA.times(shares.fA))
+            .minus(pA.times(shares.gA));
+    for (Pair<MeasuredFood> pair : onTop) {
+      value = value.plus(part(pair.after(), component)).minus(part(pair.before(), component));
+    }
+    List<Cause> causes = new ArrayList<>();
+    lines.forEach(pair -> causes.addAll(line(pair, shares.meanF(), component)));
     causes.add(
         new Cause(
             Cause.Kind.PAN_FAT,
             Words.panFat(a.panFat(), b.panFat()),
-            pB.minus(pA).times(shares.meanG())));
-    Estimate nA = a.made.batter().total(component, book).estimate();
-    Estimate nB = b.made.batter().total(component, book).estimate();
-    Estimate portion =
-        nA.plus(nB)
-            .times(0.5)
-            .times(shares.fB.minus(shares.fA))
-            .plus(pA.plus(pB).times(0.5).times(shares.gB.minus(shares.gA)));
-    causes.add(new Cause(Cause.Kind.PORTION, portionWords(served), portion));
-    Estimate tA = Estimate.ZERO;
-    Estimate tB = Estimate.ZERO;
-    if (served) {
-      for (Pair<MeasuredFood> pair : toppings) {
-        Estimate before = part(pair.before(), component);
-        Estimate after = part(pair.after(), component);
-        causes.add(
-            new Cause(Cause.Kind.TOPPING, "on top: " + Words.change(pair), after.minus(before)));
-        tA = tA.plus(before);
-        tB = tB.plus(after);
-      }
+            (pB.value() - pA.value()) * (shares.gA + shares.gB) / 2));
+    causes.add(
+        new Cause(
+            Cause.Kind.PORTION,
+            portionWords(served),
+            (nA.value() + nB.value()) / 2 * (shares.fB.value() - shares.fA.value())
+                + (pA.value() + pB.value()) / 2 * (shares.gB - shares.gA)));
+    for (Pair<MeasuredFood> pair : onTop) {
+      causes.add(
+          new Cause(
+              Cause.Kind.TOPPING,
+              "on top: " + Words.change(pair),
+              value(pair.after(), component) - value(pair.before(), component)));
     }
-    Estimate value =
-        nB.times(shares.fB)
-            .plus(pB.times(shares.gB))
-            .plus(tB)
-            .minus(nA.times(shares.fA).plus(pA.times(shares.gA)).plus(tA));
     Bound bound = bound(b, served, component).plus(bound(a, served, component).negated());
     return new Difference(
         basis,
         component,
         value,
         bound,
-        causes.stream().filter(cause -> cause.effect().value() != 0).toList());
+        causes.stream().filter(cause -> cause.effect() != 0).toList());
   }
 
   private String portionWords(boolean served) {
@@ -162,36 +157,44 @@ public final class Comparison {
     return bound;
   }
 
-  private List<Cause> line(Pair<MeasuredFood> pair, Estimate meanF, Component component) {
-    if (pair.before().isPresent() && pair.after().isPresent()) {
-      MeasuredFood before = pair.before().get();
-      MeasuredFood after = pair.after().get();
-      if (before.food().id().equals(after.food().id())
-          && before.food().composition().knows(component)
-          && after.food().composition().knows(component)) {
-        return sameFood(before, after, meanF, component);
-      }
+  private static List<Cause> line(Pair<MeasuredFood> pair, double meanF, Component component) {
+    boolean both = pair.before().isPresent() && pair.after().isPresent();
+    if (both && sameKnownFood(pair.before().get(), pair.after().get(), component)) {
+      return sameFood(pair.before().get(), pair.after().get(), meanF, component);
     }
-    Estimate effect =
-        part(pair.after(), component).minus(part(pair.before(), component)).times(meanF);
-    boolean swap = pair.before().isPresent() && pair.after().isPresent();
-    Cause.Kind kind = swap ? Cause.Kind.SWAP : Cause.Kind.LINE;
-    return List.of(new Cause(kind, Words.change(pair), effect));
+    double effect = (value(pair.after(), component) - value(pair.before(), component)) * meanF;
+    return List.of(new Cause(both ? Cause.Kind.SWAP : Cause.Kind.LINE, Words.change(pair), effect));
+  }
+
+  private static boolean sameKnownFood(MeasuredFood a, MeasuredFood b, Component component) {
+    return a.food().id().equals(b.food().id())
+        && a.food().composition().knows(component)
+        && b.food().composition().knows(component);
   }
 
   /** Δ(m·c) = mean(c)·Δm, the amount, and mean(m)·Δc, the food's data. */
-  private List<Cause> sameFood(
-      MeasuredFood before, MeasuredFood after, Estimate meanF, Component component) {
-    Estimate cA = before.food().composition().perGram(component, book);
-    Estimate cB = after.food().composition().perGram(component, book);
-    Estimate amount = cA.plus(cB).times(0.5).times(after.mass().minus(before.mass())).times(meanF);
-    Estimate data = before.mass().plus(after.mass()).times(0.5).times(cB.minus(cA)).times(meanF);
+  private static List<Cause> sameFood(
+      MeasuredFood before, MeasuredFood after, double meanF, Component component) {
+    double cA = before.food().composition().value(component).orElseThrow() / 100;
+    double cB = after.food().composition().value(component).orElseThrow() / 100;
+    double mA = before.mass().value();
+    double mB = after.mass().value();
     return List.of(
-        new Cause(Cause.Kind.AMOUNT, Words.amount(before, after), amount),
-        new Cause(Cause.Kind.DATA, after.food().name() + ": its composition was revised", data));
+        new Cause(
+            Cause.Kind.AMOUNT, Words.amount(before, after), (cA + cB) / 2 * (mB - mA) * meanF),
+        new Cause(
+            Cause.Kind.DATA,
+            after.food().name() + ": its composition was revised",
+            (mA + mB) / 2 * (cB - cA) * meanF));
   }
 
   private Estimate part(Optional<MeasuredFood> food, Component component) {
     return food.map(f -> f.total(component, book)).map(Total::estimate).orElse(Estimate.ZERO);
+  }
+
+  /** Best value of what a food holds; nothing where there is none or it is unknown. */
+  private static double value(Optional<MeasuredFood> food, Component component) {
+    return food.map(f -> f.mass().value() * f.food().composition().value(component).orElse(0) / 100)
+        .orElse(0.0);
   }
 }

@@ -159,15 +159,17 @@ public final class Estimate {
 
   /** What the standard uncertainty comes from: share s_j²/u² of each source, largest first. */
   public List<Share> budget() {
+    return budget(0);
+  }
+
+  /** The budget without the shares under {@code least}. */
+  public List<Share> budget(double least) {
     double all = variance();
     List<Share> shares = new ArrayList<>(ordinals.length);
     for (int i = 0; i < ordinals.length; i++) {
-      if (sensitivities[i] != 0) {
-        shares.add(
-            new Share(
-                book.source(ordinals[i]),
-                sensitivities[i],
-                sensitivities[i] * sensitivities[i] / all));
+      double share = sensitivities[i] * sensitivities[i] / all;
+      if (sensitivities[i] != 0 && share >= least) {
+        shares.add(new Share(book.source(ordinals[i]), sensitivities[i], share));
       }
     }
     shares.sort(Comparator.comparingDouble(Share::share).reversed());

@@ -101,6 +101,19 @@ public final class SourceBook {
     return next;
   }
 
+  /**
+   * Where a source stands in {@link #sources()}.
+   *
+   * @throws IllegalArgumentException if it was never met
+   */
+  public int place(Source source) {
+    Integer ordinal = ordinals.get(source);
+    if (ordinal == null) {
+      throw new IllegalArgumentException("This book never met the source " + source.key());
+    }
+    return ordinal;
+  }
+
   Source source(int ordinal) {
     return sources.get(ordinal);
   }

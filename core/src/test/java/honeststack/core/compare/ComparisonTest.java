@@ -58,7 +58,7 @@ class ComparisonTest {
             TestRecipes.bowl("240 g flour", "300 g milk", "20 g oil").pan("10 g oil", "2 g"),
             Mode.SAME_BOWL);
     assertThat(amount.causes()).hasSize(1);
-    assertThat(amount.causes().get(0).effect().value()).isCloseTo(28, within(1e-9));
+    assertThat(amount.causes().get(0).effect()).isCloseTo(28, within(1e-9));
     assertThat(amount.causes().get(0).words()).isEqualTo("flour: 40 g more");
     assertThat(amount.isReal()).isTrue();
 
@@ -68,7 +68,7 @@ class ComparisonTest {
 
     Difference portion = energy(plain(), plain().serving(3), Mode.SAME_BOWL);
     // One tenth of (700 + 180 + 180) kcal of batter and of 8 g of pan fat
-    assertThat(portion.causes().get(0).effect().value()).isCloseTo(106 + 7.2, within(1e-9));
+    assertThat(portion.causes().get(0).effect()).isCloseTo(106 + 7.2, within(1e-9));
     assertThat(portion.causes().get(0).words()).isEqualTo("portion: 3 of 10 pieces, not 2 of 10");
   }
 
@@ -109,8 +109,7 @@ class ComparisonTest {
       Made a = READER.read(random(random), SourceBook.firstOrder()).made();
       Made b = revised(READER.read(random(random), SourceBook.firstOrder()).made(), random);
       for (Difference difference : Comparison.of(a, b, Mode.TWO_BATCHES, TWO)) {
-        double sum =
-            difference.causes().stream().mapToDouble(cause -> cause.effect().value()).sum();
+        double sum = difference.causes().stream().mapToDouble(cause -> cause.effect()).sum();
         assertThat(sum).isCloseTo(difference.value().value(), within(1e-9));
         difference.causes().forEach(cause -> seen.add(cause.kind()));
         assertThat(difference.basis()).isNotEqualTo(Basis.PER_100G_RAW);
