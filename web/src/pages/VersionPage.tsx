@@ -41,26 +41,27 @@ function Kept({ version }: { version: Version }) {
   return (
     <main className="bench kept-version">
       <header className="bench-head">
-        <h1>
-          <Link to={`/bench/${version.recipeId}`}>{version.recipeName}</Link>, version{' '}
-          {version.number}
-        </h1>
-        <p className="quiet">
-          kept{' '}
-          {new Date(version.keptAt).toLocaleString('en-GB', {
-            dateStyle: 'long',
-            timeStyle: 'short',
-          })}
-          : <em>{version.reason}</em>
-        </p>
-        <Link className="button" to={`/bench/${version.recipeId}?from=${version.id}`}>
-          Work on from here
-        </Link>
+        <div className="version-title">
+          <h1>
+            <Link to={`/bench/${version.recipeId}`}>{version.recipeName}</Link>, version{' '}
+            {version.number}
+          </h1>
+          <p className="quiet">
+            <em>{version.reason}</em>, kept{' '}
+            {new Date(version.keptAt).toLocaleString('en-GB', {
+              dateStyle: 'long',
+              timeStyle: 'short',
+            })}
+          </p>
+        </div>
         {version.parentId && (
           <Link className="button" to={`/compare?s=v.${version.parentId}&s=v.${version.id}`}>
             Beside its parent
           </Link>
         )}
+        <Link className="button" to={`/bench/${version.recipeId}?from=${version.id}`}>
+          Work on from here
+        </Link>
       </header>
       {version.changes.length > 0 && (
         <p className="changes">

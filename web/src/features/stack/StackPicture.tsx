@@ -140,7 +140,7 @@ export function StackPicture(props: {
               Thickness is {words.words}: the whole stack is{' '}
               {plain(served.value, served.value < 20 ? 1 : 0)} {words.unit}.
               {rest.length > 0 &&
-                ` Too thin to label: ${rest.map((layer) => layer.name).join(', ')}.`}
+                ` Too thin to label: ${shortList(rest.map((layer) => layer.name))}.`}
             </>
           )}
         </figcaption>
@@ -153,6 +153,13 @@ export function StackPicture(props: {
 function middle(layer: Layer): number {
   const band = layer.bands.at(-1);
   return band ? band.top + band.height / 2 : 0;
+}
+
+const MOST_NAMED = 5;
+
+function shortList(names: string[]): string {
+  const more = names.length - MOST_NAMED;
+  return more > 1 ? `${names.slice(0, MOST_NAMED).join(', ')} and ${more} more` : names.join(', ');
 }
 
 function describe(layer: Layer, unit: string): string {

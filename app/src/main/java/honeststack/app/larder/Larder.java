@@ -46,8 +46,8 @@ public final class Larder implements Foods {
     return new Larder(LarderFiles.foods(), LarderFiles.names());
   }
 
-  /** The same larder with other composition revisions. */
-  static Larder reference(Map<String, Composition> newest) {
+  /** The same larder with other composition revisions, by food. */
+  public static Larder reference(Map<String, Composition> newest) {
     List<Food> foods =
         LarderFiles.foods().stream()
             .map(food -> food.with(newest.getOrDefault(food.id(), food.composition())))

@@ -79,6 +79,20 @@ class CompareApiTest {
     assertThat(two.get("words").asString()).isEqualTo("within the noise of how you measured");
   }
 
+  /** Nothing in the larder has changed since, so recomputing changes nothing. */
+  @Test
+  void aKeptVersionIsRecomputedBesideItself() {
+    String id = keep("Recomputed", Drafts.of("1 cup rye flour", "2 eggs"));
+    JsonNode against =
+        compare("SAME_BOWL", kept(id), kept(id).replace("false", "true")).body().at("/against/0");
+    assertThat(against.get("changes")).isEmpty();
+    for (JsonNode difference : against.get("differences")) {
+      assertThat(difference.get("value").asDouble()).isCloseTo(0, within(1e-9));
+      assertThat(difference.get("real").asBoolean()).isFalse();
+      assertThat(difference.get("causes")).isEmpty();
+    }
+  }
+
   @Test
   void whatCannotBeComparedIsSaid() {
     String good = sent(Drafts.of("100 g sugar"));

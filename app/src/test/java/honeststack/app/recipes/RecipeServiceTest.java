@@ -13,15 +13,25 @@ import static org.mockito.Mockito.when;
 
 import honeststack.app.Drafts;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.http.BadInputException;
 import honeststack.app.http.ConflictException;
 import honeststack.app.http.StaleException;
 import honeststack.app.larder.Larder;
 import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeStore.StoredDraft;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
+import honeststack.core.batter.Batter;
+import honeststack.core.batter.MeasuredFood;
+import honeststack.core.estimate.Estimate;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Food;
+import honeststack.core.serving.Made;
+import honeststack.core.serving.RecipeReading;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,15 +43,13 @@ class RecipeServiceTest {
   private final RecipeStore store = mock(RecipeStore.class);
   private final PinStore pins = mock(PinStore.class);
   private final FiguresService figures = mock(FiguresService.class);
-  private final RecipeService service =
-      new RecipeService(
-          store,
-          pins,
-          figures,
-          Larder.reference(),
-          new JsonMapper(),
-          Clock.fixed(NOW, ZoneOffset.UTC));
+  private final RecipeService service = service(Larder.reference());
   private final String body = Drafts.json(Drafts.of("100 g sugar"));
+
+  private RecipeService service(Larder larder) {
+    return new RecipeService(
+        store, pins, figures, larder, new JsonMapper(), Clock.fixed(NOW, ZoneOffset.UTC));
+  }
 
   @BeforeEach
   void aRecipeAtRevisionThree() {
@@ -78,6 +86,38 @@ class RecipeServiceTest {
         .isInstanceOf(ConflictException.class)
         .hasMessageContaining("version 1");
     verify(pins, never()).insert(any(), any());
+  }
+
+  /** Rye flour has been revised since; the version stays on revision 1 and says so. */
+  @Test
+  void aRevisedFoodIsOfferedBesideAKeptVersion() {
+    Food rye = Larder.reference().byId("rye-flour-medium").orElseThrow();
+    Composition revised = Composition.of(rye.id(), rye.name(), 2, 1, rye.composition().values());
+    Made made =
+        new Made(
+            new Batter(List.of(new MeasuredFood("bowl-0", rye, Estimate.exact(100))), false),
+            Optional.empty(),
+            Optional.empty());
+    when(store.version("v1"))
+        .thenReturn(
+            Optional.of(new StoredVersion("v1", "r", "Cakes", 1, null, "first", NOW, body)));
+    when(pins.made(any(), any(), anyInt(), any(), any())).thenReturn(made);
+    when(figures.reading(any(), any()))
+        .thenReturn(new RecipeReading(made, List.of(), List.of(), List.of()));
+    assertThat(service(Larder.reference()).version("v1").newer()).isEmpty();
+    assertThat(service(Larder.reference(Map.of(rye.id(), revised))).version("v1").newer())
+        .containsExactly("rye flour, medium");
+  }
+
+  @Test
+  void aParentMustBeAVersionOfTheSameRecipe() {
+    when(store.version("other"))
+        .thenReturn(
+            Optional.of(new StoredVersion("other", "q", "Else", 1, null, "first", NOW, body)));
+    assertThatThrownBy(
+            () -> service.save("r", 3, new NamedDraft("Mine", Drafts.of("1 egg"), "other")))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("other");
   }
 
   @Test
