@@ -3,7 +3,7 @@ import { useCallback, useReducer } from 'react';
 const TOGETHER_MS = 1500;
 const MOST_STEPS = 500;
 
-interface History<T> {
+export interface History<T> {
   past: T[];
   present: T;
   future: T[];
@@ -17,7 +17,8 @@ type Action<T> =
   | { type: 'replace'; to: T }
   | { type: 'amend'; how: (value: T) => T };
 
-function step<T>(history: History<T>, action: Action<T>): History<T> {
+/** One step of a history; pure. */
+export function step<T>(history: History<T>, action: Action<T>): History<T> {
   const { past, present, future, last } = history;
   switch (action.type) {
     case 'change': {

@@ -4,7 +4,8 @@ import { Mark } from '../../ui/Mark';
 import { decimals, plain, rangeText, valueText } from '../../ui/numbers';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { StackPicture } from '../stack/StackPicture';
-import { signed, Waterfall } from './Waterfall';
+import { signed } from './steps';
+import { Waterfall } from './Waterfall';
 
 /** The sides in columns: pictures at one scale, figures, differences from the first, verdicts. */
 export function Sides(props: {

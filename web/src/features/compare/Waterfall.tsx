@@ -1,5 +1,6 @@
 import type { Difference } from '../../api/types';
 import { plain } from '../../ui/numbers';
+import { signed, stepsFrom } from './steps';
 
 const ROW = 26;
 const LABEL = 300;
@@ -86,16 +87,6 @@ export function Waterfall(props: {
   );
 }
 
-/** Each cause with where it starts and ends. */
-function stepsFrom(start: number, causes: Difference['causes']) {
-  let reached = start;
-  return causes.map((cause) => {
-    const step = { ...cause, start: reached, end: reached + cause.effect };
-    reached = step.end;
-    return step;
-  });
-}
-
 function Total(props: { y: number; x: number; label: string; text: string }) {
   return (
     <g className="total">
@@ -109,10 +100,4 @@ function Total(props: { y: number; x: number; label: string; text: string }) {
       </text>
     </g>
   );
-}
-
-export function signed(value: number, places: number): string {
-  const text = plain(Math.abs(value), places);
-  if (Number(text) === 0) return text;
-  return value < 0 ? `−${text}` : `+${text}`;
 }

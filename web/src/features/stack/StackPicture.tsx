@@ -81,7 +81,7 @@ export function StackPicture(props: {
           ry="6"
           className="dish"
         />
-        {picture.layers.map((layer, index) => (
+        {picture.layers.map((layer) => (
           <g
             key={layer.id}
             tabIndex={bare || layer.value === 0 ? undefined : 0}
@@ -105,8 +105,8 @@ export function StackPicture(props: {
               return (
                 <g key={piece}>
                   <rect {...box} className="ground" />
-                  <rect {...box} fill={colour} opacity={TINTS[index % TINTS.length]} />
-                  <rect {...box} fill={`url(#${clip}p${index % 4})`} />
+                  <rect {...box} fill={colour} opacity={TINTS[(layer.look >> 2) % TINTS.length]} />
+                  <rect {...box} fill={`url(#${clip}p${layer.look % 4})`} className="edge" />
                 </g>
               );
             })}

@@ -7,6 +7,8 @@ export interface Layer {
   value: number;
   share: number;
   topping: boolean;
+  /** Which texture and tint; the same food looks the same in every picture. */
+  look: number;
   bands: { top: number; height: number; piece: number }[];
 }
 
@@ -39,6 +41,7 @@ export function layOut(
     value: row.values[at] ?? 0,
     share: row.shares[at] ?? 0,
     topping: row.station === 'PLATE',
+    look: lookOf(row.food),
     bands: [],
   });
   const pan = figures.rows.filter((row) => row.station === 'PAN').map(layer);
@@ -65,6 +68,12 @@ export function layOut(
     y -= 1;
   }
   return { layers: [...strata, ...toppings], pieces: outlines, top: y };
+}
+
+function lookOf(food: string): number {
+  let hash = 7;
+  for (const character of food) hash = (hash * 31 + character.charCodeAt(0)) % 9973;
+  return hash;
 }
 
 /** Room for labels beside the stack: each as near to its wish as its neighbours allow. */
