@@ -13,12 +13,17 @@ import static honeststack.core.food.Component.SUGAR;
 import static honeststack.core.food.Component.WATER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import honeststack.app.larder.LarderFiles.EnergyFactors;
+import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Food;
 import honeststack.core.food.Provenance.Mark;
+import honeststack.core.measure.LineReader;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Weights;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -95,7 +100,27 @@ class LarderProofTest {
     }
   }
 
-  /** Common practice: a level cup of white flour weighs about 120 g. */
+  private static double grams(String text) {
+    Larder larder = Larder.reference();
+    LineReader.Line line = new LineReader(larder).read(text);
+    return new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder())
+        .of(line.measure(), line.food(), "line")
+        .value();
+  }
+
+  /**
+   * Common practice: a level cup of white flour weighs about 120 g; a quarter cup of butter holds a
+   * little less fat than a quarter cup of oil.
+   */
+  @Test
+  void householdMeasuresAgreeWithCommonPractice() {
+    assertThat(grams("1 cup all-purpose flour, spooned")).isCloseTo(120, withinPercentage(5));
+    Larder larder = Larder.reference();
+    double butter = grams("1/4 cup butter") * of(larder.byId("butter").orElseThrow(), FAT) / 100;
+    double oil = grams("1/4 cup sunflower oil");
+    assertThat(butter / oil).isBetween(0.8, 0.95);
+  }
+
   @Test
   void everyNameFindsItsFood() {
     Larder larder = Larder.reference();

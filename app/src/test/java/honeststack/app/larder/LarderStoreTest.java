@@ -1,0 +1,75 @@
+package honeststack.app.larder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.name;
+import static org.jooq.impl.DSL.table;
+
+import honeststack.app.RunningApplication;
+import honeststack.app.larder.LarderStore.Key;
+import honeststack.core.food.Component;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Food;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningApplication.class)
+class LarderStoreTest {
+  private final LarderStore store = RunningApplication.bean(LarderStore.class);
+  private final DSLContext sql = RunningApplication.bean(DSLContext.class);
+
+  @Test
+  void anUnchangedLarderMakesNoNewRevision() {
+    Map<String, Composition> once = store.sync();
+    Map<String, Composition> again = store.sync();
+    assertThat(again.get("barley-flour").revision()).isEqualTo(once.get("barley-flour").revision());
+    assertThat(again.get("barley-flour").values()).isEqualTo(once.get("barley-flour").values());
+  }
+
+  /**
+   * Tapioca was stored with other values; what ships becomes the next revision, the old one stays.
+   */
+  @Test
+  void whatShipsOtherwiseBecomesTheNextRevision() {
+    int before = store.sync().get("tapioca-starch").revision();
+    sql.insertInto(table(name("composition")))
+        .columns(field(name("food_id")), field(name("revision")), field(name("doubt")))
+        .values("tapioca-starch", before + 1, 1.0)
+        .execute();
+    sql.insertInto(table(name("composition_value")))
+        .columns(
+            field(name("food_id")),
+            field(name("revision")),
+            field(name("component")),
+            field(name("amount")))
+        .values("tapioca-starch", before + 1, "ENERC", 111.0)
+        .execute();
+
+    assertThat(store.sync().get("tapioca-starch").revision()).isEqualTo(before + 2);
+
+    Key old = new Key("tapioca-starch", before + 1);
+    Food then = store.foodsAt(List.of(old)).get(old);
+    assertThat(then.composition().value(Component.ENERC)).hasValue(111);
+    assertThat(then.composition().knows(Component.FAT)).isFalse();
+    assertThat(then.name()).isEqualTo("tapioca starch");
+  }
+
+  @Test
+  void aFoodNoLongerShippedKeepsItsName() {
+    sql.insertInto(table(name("food")))
+        .columns(field(name("id")), field(name("name")))
+        .values("millet-gone", "millet flour")
+        .onDuplicateKeyIgnore()
+        .execute();
+    sql.insertInto(table(name("composition")))
+        .columns(field(name("food_id")), field(name("revision")), field(name("doubt")))
+        .values("millet-gone", 1, 1.0)
+        .onDuplicateKeyIgnore()
+        .execute();
+    Key gone = new Key("millet-gone", 1);
+    assertThat(store.foodsAt(List.of(gone)).get(gone).name()).isEqualTo("millet flour");
+  }
+}
