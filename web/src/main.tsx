@@ -4,6 +4,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import './styles.css';
+import './ui/lines.css';
+import './features/griddle/griddle.css';
 import './features/bench/bench.css';
 import './features/compare/compare.css';
 import './features/goals/goals.css';

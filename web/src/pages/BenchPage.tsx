@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../api/client';
-import type { Basis, Component, Draft, NamedDraft, Recipe } from '../api/types';
+import type { Draft, NamedDraft, Recipe } from '../api/types';
 import { backup } from '../features/bench/backup';
 import { Conflict } from '../features/bench/Conflict';
 import { Keep } from '../features/bench/Keep';
@@ -15,13 +15,12 @@ import { useHistory } from '../features/bench/useHistory';
 import { Bowl } from '../features/bowl/Bowl';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
-import { StackPicture } from '../features/stack/StackPicture';
-import { Tally, TallyStrip, Verdicts } from '../features/tally/Tally';
-import { Trail } from '../features/trail/Trail';
+import { TallyStrip } from '../features/tally/Tally';
 import { Caution } from '../ui/Caution';
 import { Glyph } from '../ui/Glyph';
 import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
+import { TallyPanel } from './TallyPanel';
 
 /** The way of the batter: bowl, griddle, plate, and the tally of it. */
 export function BenchPage() {
@@ -54,14 +53,12 @@ function Bench({ recipe }: { recipe: Recipe }) {
   const { figures, readings, failure } = useFigures(draft);
   const { save, flush, settle, revision } = useAutosave(recipe, current);
   const [versions, setVersions] = useState(recipe.versions);
-  const [component, setComponent] = useState<Component>('ENERC');
   const [keeping, setKeeping] = useState<{ open: boolean; busy: boolean; failure?: string }>({
     open: false,
     busy: false,
   });
   const change = (what: string, to: Draft) => history.change(what, { ...current, draft: to });
   const problems = figures?.problems ?? [];
-  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
   const [keysOpen, setKeysOpen] = useState(false);
   const { undo, redo } = history;
   useKeys(
@@ -162,19 +159,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
           {failure && <Notice>{failure.message}</Notice>}
           {figures && figures.batterMass.value > 0 ? (
             <>
-              <Tally
-                figures={figures}
-                chosen={component}
-                onChoose={setComponent}
-                onTrail={(basis, of) => setTrail({ basis, component: of })}
-              />
-              <Verdicts figures={figures} />
-              <StackPicture
-                figures={figures}
-                component={component}
-                pieces={draft.plate.pieces ?? 1}
-                kind={draft.kind}
-              />
+              <TallyPanel figures={figures} draft={draft} />
               <ul className="findings">
                 {figures.findings.map((finding) => (
                   <li key={finding}>{finding}</li>
@@ -197,7 +182,6 @@ function Bench({ recipe }: { recipe: Recipe }) {
         </section>
       </div>
       {figures && figures.batterMass.value > 0 && <TallyStrip figures={figures} />}
-      {figures && <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />}
       <KeySheet open={keysOpen} onClose={() => setKeysOpen(false)} />
       <Keep
         {...keeping}

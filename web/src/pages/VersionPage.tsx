@@ -1,14 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
-import type { Basis, Component, DraftLine, Line, Version } from '../api/types';
-import { StackPicture } from '../features/stack/StackPicture';
-import { Tally, Verdicts } from '../features/tally/Tally';
-import { Trail } from '../features/trail/Trail';
+import type { DraftLine, Line, Version } from '../api/types';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 import { Grams, Reading } from '../ui/Reading';
+import { TallyPanel } from './TallyPanel';
 
 /** A kept version: it only shows. */
 export function VersionPage() {
@@ -33,8 +30,6 @@ export function VersionPage() {
 }
 
 function Kept({ version }: { version: Version }) {
-  const [component, setComponent] = useState<Component>('ENERC');
-  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
   const { draft, figures } = version;
   const readings = new Map(figures.lines.map((line) => [line.id, line]));
   const { griddle, plate } = draft;
@@ -75,7 +70,6 @@ function Kept({ version }: { version: Version }) {
           .
         </p>
       )}
-      <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />
       <div className="stations two">
         <section className="station" aria-label="What was made">
           <h2>Bowl</h2>
@@ -92,19 +86,7 @@ function Kept({ version }: { version: Version }) {
           <Lines lines={plate.toppings} readings={readings} />
         </section>
         <section className="station tally-station" aria-label="Figures">
-          <Tally
-            figures={figures}
-            chosen={component}
-            onChoose={setComponent}
-            onTrail={(basis, of) => setTrail({ basis, component: of })}
-          />
-          <Verdicts figures={figures} />
-          <StackPicture
-            figures={figures}
-            component={component}
-            pieces={plate.pieces ?? 1}
-            kind={draft.kind}
-          />
+          <TallyPanel figures={figures} draft={draft} />
           <Caution />
         </section>
       </div>

@@ -10,17 +10,25 @@ const DOT: Record<Judgement['verdict'], number> = {
   NOT_KNOWN: -10,
 };
 
-/** A verdict in words, with its shape. */
-export function Verdict({ judgement }: { judgement: Judgement }) {
+/** A verdict in words, with its shape: the dot stands on the side of the limit that is nearer. */
+export function Verdict(props: { judgement: Judgement; value: number | undefined }) {
+  const { judgement, value } = props;
+  const dot = DOT[judgement.verdict];
+  const x = nearLower(judgement, value) ? 28 - dot : dot;
   return (
     <span className={`verdict ${judgement.verdict.toLowerCase()}`} title={judgement.reason}>
-      <svg viewBox="0 0 36 14" aria-hidden="true">
+      <svg viewBox="-6 0 42 14" aria-hidden="true">
         <path d="M8 2H5v10h3M20 2h3v10h-3" />
-        <circle cx={DOT[judgement.verdict]} cy="7" r="3.4" />
+        <circle cx={x} cy="7" r="3.4" />
       </svg>
       {judgement.words}
     </span>
   );
+}
+
+function nearLower({ lower, upper }: Judgement, value: number | undefined): boolean {
+  if (lower == null) return false;
+  return upper == null || (value !== undefined && value - lower < upper - value);
 }
 
 /** The limits of a goal: "400–550", "at least 20". */

@@ -108,7 +108,10 @@ export function Sides(props: {
                   <td key={at}>
                     {judgement && (
                       <>
-                        <Verdict judgement={judgement} />
+                        <Verdict
+                          judgement={judgement}
+                          value={figure(at, goal.component, 'AS_SERVED')?.value}
+                        />
                         <span className="reading">
                           {judgement.reason} {judgement.better}
                         </span>

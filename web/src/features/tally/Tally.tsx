@@ -73,9 +73,7 @@ export function TallyStrip({ figures }: { figures: Figures }) {
   return (
     <p className="tally-strip" aria-hidden="true">
       {figures.components.map(({ tag, words, unit }) => {
-        const figure = figures.figures.find(
-          (one) => one.basis === 'AS_SERVED' && one.component === tag,
-        );
+        const figure = served(figures, tag);
         return (
           <span key={tag}>
             <Mark component={tag} />
@@ -147,6 +145,10 @@ function Whisker(props: {
   );
 }
 
+function served(figures: Figures, component: Component) {
+  return figures.figures.find((one) => one.basis === 'AS_SERVED' && one.component === component);
+}
+
 /** The verdicts on the chosen goals, each with its reason. */
 export function Verdicts({ figures }: { figures: Figures }) {
   if (figures.judgements.length === 0) return null;
@@ -158,7 +160,8 @@ export function Verdicts({ figures }: { figures: Figures }) {
           <li key={judgement.component}>
             <p>
               <Mark component={judgement.component} /> <b>{component?.words}</b>{' '}
-              {limitsText(judgement)} {component?.unit} <Verdict judgement={judgement} />
+              {limitsText(judgement)} {component?.unit}{' '}
+              <Verdict judgement={judgement} value={served(figures, judgement.component)?.value} />
             </p>
             <p className="reading">
               {judgement.reason} {judgement.better}

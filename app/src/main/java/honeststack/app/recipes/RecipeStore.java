@@ -4,6 +4,7 @@ import static honeststack.app.db.Tables.DRAFT;
 import static honeststack.app.db.Tables.RECIPE;
 import static honeststack.app.db.Tables.VERSION;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.noCondition;
 
 import honeststack.app.recipes.RecipeAnswers.VersionEntry;
 import java.time.Instant;
@@ -14,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -81,29 +83,20 @@ class RecipeStore {
   }
 
   Optional<StoredDraft> draft(String recipeId) {
-    return sql.select(
-            RECIPE.ID, RECIPE.NAME, DRAFT.REVISION, DRAFT.PARENT_ID, DRAFT.BODY, DRAFT.SAVED_AT)
-        .from(RECIPE)
-        .join(DRAFT)
-        .on(DRAFT.RECIPE_ID.eq(RECIPE.ID))
-        .where(RECIPE.ID.eq(recipeId))
-        .fetchOptional(
-            row ->
-                new StoredDraft(
-                    row.value1(),
-                    row.value2(),
-                    row.value3(),
-                    row.value4(),
-                    row.value5(),
-                    instant(row.value6())));
+    return drafts(RECIPE.ID.eq(recipeId)).stream().findFirst();
   }
 
   List<StoredDraft> drafts() {
+    return drafts(noCondition());
+  }
+
+  private List<StoredDraft> drafts(Condition which) {
     return sql.select(
             RECIPE.ID, RECIPE.NAME, DRAFT.REVISION, DRAFT.PARENT_ID, DRAFT.BODY, DRAFT.SAVED_AT)
         .from(RECIPE)
         .join(DRAFT)
         .on(DRAFT.RECIPE_ID.eq(RECIPE.ID))
+        .where(which)
         .orderBy(RECIPE.CREATED_AT, RECIPE.NAME)
         .fetch(
             row ->

@@ -35,18 +35,7 @@ class LarderStoreTest {
   @Test
   void whatShipsOtherwiseBecomesTheNextRevision() {
     int before = store.sync().get("tapioca-starch").revision();
-    sql.insertInto(table(name("composition")))
-        .columns(field(name("food_id")), field(name("revision")), field(name("doubt")))
-        .values("tapioca-starch", before + 1, 1.0)
-        .execute();
-    sql.insertInto(table(name("composition_value")))
-        .columns(
-            field(name("food_id")),
-            field(name("revision")),
-            field(name("component")),
-            field(name("amount")))
-        .values("tapioca-starch", before + 1, "ENERC", 111.0)
-        .execute();
+    Revisions.insert("tapioca-starch", before + 1, 111);
 
     assertThat(store.sync().get("tapioca-starch").revision()).isEqualTo(before + 2);
 
@@ -64,11 +53,7 @@ class LarderStoreTest {
         .values("millet-gone", "millet flour")
         .onDuplicateKeyIgnore()
         .execute();
-    sql.insertInto(table(name("composition")))
-        .columns(field(name("food_id")), field(name("revision")), field(name("doubt")))
-        .values("millet-gone", 1, 1.0)
-        .onDuplicateKeyIgnore()
-        .execute();
+    Revisions.insert("millet-gone", 1, 350);
     Key gone = new Key("millet-gone", 1);
     assertThat(store.foodsAt(List.of(gone)).get(gone).name()).isEqualTo("millet flour");
   }

@@ -3,14 +3,11 @@ package honeststack.app.recipes;
 import static honeststack.app.Drafts.named;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.name;
-import static org.jooq.impl.DSL.table;
 
 import honeststack.app.Drafts;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
-import org.jooq.DSLContext;
+import honeststack.app.larder.Revisions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -89,19 +86,7 @@ class RecipesApiTest {
     String id = started.body().get("id").asString();
     String versionId = keep(id, started.tag(), "before").body().get("id").asString();
     JsonNode before = Http.get("/api/versions/" + versionId).body();
-    DSLContext sql = RunningApplication.bean(DSLContext.class);
-    sql.insertInto(table(name("composition")))
-        .columns(field(name("food_id")), field(name("revision")), field(name("doubt")))
-        .values("cocoa", 99, 1.0)
-        .execute();
-    sql.insertInto(table(name("composition_value")))
-        .columns(
-            field(name("food_id")),
-            field(name("revision")),
-            field(name("component")),
-            field(name("amount")))
-        .values("cocoa", 99, "ENERC", 999.0)
-        .execute();
+    Revisions.insert("cocoa", 99, 999);
     assertThat(Http.get("/api/versions/" + versionId).body()).isEqualTo(before);
     assertThat(before.at("/figures/figures/0/value").asDouble()).isCloseTo(22.8, within(1e-9));
   }

@@ -1,0 +1,29 @@
+import { useState } from 'react';
+import type { Basis, Component, Draft, Figures } from '../api/types';
+import { StackPicture } from '../features/stack/StackPicture';
+import { Tally, Verdicts } from '../features/tally/Tally';
+import { Trail } from '../features/trail/Trail';
+
+/** Tally, verdicts and stack picture of one draft, each figure opening to its trail. */
+export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft }) {
+  const [component, setComponent] = useState<Component>('ENERC');
+  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
+  return (
+    <>
+      <Tally
+        figures={figures}
+        chosen={component}
+        onChoose={setComponent}
+        onTrail={(basis, of) => setTrail({ basis, component: of })}
+      />
+      <Verdicts figures={figures} />
+      <StackPicture
+        figures={figures}
+        component={component}
+        pieces={draft.plate.pieces ?? 1}
+        kind={draft.kind}
+      />
+      <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />
+    </>
+  );
+}
