@@ -4,6 +4,7 @@ import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
 import { BenchPage } from './pages/BenchPage';
 import { ComparePage } from './pages/ComparePage';
 import { GoalsPage } from './pages/GoalsPage';
+import { LarderPage } from './pages/LarderPage';
 import { ShelfPage } from './pages/ShelfPage';
 import { VersionPage } from './pages/VersionPage';
 import { useTheme } from './theme';
@@ -27,6 +28,7 @@ export function App() {
                 Shelf
               </NavLink>
               <NavLink to="/compare">Side by side</NavLink>
+              <NavLink to="/larder">Larder</NavLink>
               <NavLink to="/goals">Goals</NavLink>
             </nav>
           </header>
@@ -34,6 +36,7 @@ export function App() {
             <Route path="/" element={<ShelfPage />} />
             <Route path="/bench/:id" element={<BenchPage />} />
             <Route path="/compare" element={<ComparePage />} />
+            <Route path="/larder" element={<LarderPage />} />
             <Route path="/goals" element={<GoalsPage />} />
             <Route path="/version/:id" element={<VersionPage />} />
             <Route

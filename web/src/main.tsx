@@ -9,6 +9,7 @@ import './features/griddle/griddle.css';
 import './features/bench/bench.css';
 import './features/compare/compare.css';
 import './features/goals/goals.css';
+import './features/larder/larder.css';
 import './features/shelf/shelf.css';
 import './features/stack/stack.css';
 import './features/tally/tally.css';

@@ -2,6 +2,7 @@ import type {
   CompareRequest,
   Draft,
   Figures,
+  Food,
   GoalSet,
   NamedDraft,
   NewGoalSet,
@@ -67,6 +68,11 @@ export const api = {
   keep: (id: string, revision: number, reason: string) =>
     request<Version>('POST', `/api/recipes/${id}/versions`, { reason }, ifMatch(revision)),
   version: (id: string) => request<Version>('GET', `/api/versions/${id}`),
+  foods: (query: string, role: Food['role'] | undefined) =>
+    request<Food[]>(
+      'GET',
+      `/api/foods?most=1000&query=${encodeURIComponent(query)}${role ? `&role=${role}` : ''}`,
+    ),
   goals: () => request<GoalSet[]>('GET', '/api/goals'),
   createGoals: (set: NewGoalSet) => request<GoalSet>('POST', '/api/goals', set),
   saveGoals: (id: string, revision: number, set: NewGoalSet) =>

@@ -16,6 +16,7 @@ export type ShelfEntry = Schemas['ShelfEntry'];
 export type Version = Schemas['VersionAnswer'];
 export type VersionEntry = Schemas['VersionEntry'];
 export type NamedDraft = Schemas['NamedDraft'];
+export type Food = Schemas['FoodAnswer'];
 export type GoalSet = Schemas['GoalSet'];
 export type NewGoalSet = Schemas['NewGoalSet'];
 export type Judgement = Schemas['JudgementAnswer'];

@@ -1,6 +1,7 @@
 import { Drawer } from 'antd';
 import type { Basis, Component, Figures, Line } from '../../api/types';
 import { Mark } from '../../ui/Mark';
+import { PROVENANCE } from '../../ui/provenance';
 import { percent, plain, rangeText, valueText } from '../../ui/numbers';
 
 const MOST_SOURCES = 8;
@@ -9,14 +10,6 @@ const HEADS: Record<Basis, string> = {
   PER_PIECE: 'per piece',
   PER_100G_RAW: 'in 100 g of raw batter',
 };
-const MARKS: Record<string, string> = {
-  READ: 'read in the source',
-  RECALLED: 'recalled, checked by its sums',
-  TYPICAL: 'a typical value',
-  INVENTED: 'invented for a demonstration',
-  OWN: 'your own entry',
-};
-
 /** Where one figure comes from: formula, lines, composition rows, and what its range is made of. */
 export function Trail(props: {
   figures: Figures;
@@ -106,7 +99,7 @@ function Origin({ line, pan }: { line: Line | undefined; pan: boolean }) {
       {pan ? 'from the pan; ' : ''}
       {read.amount}
       {read.packing && `, ${read.packing}`}; {source}
-      {number && `, no. ${number}`}; {MARKS[mark] ?? mark}. {remark}
+      {number && `, no. ${number}`}; {PROVENANCE[mark] ?? mark}. {remark}
     </span>
   );
 }

@@ -3,14 +3,16 @@ package honeststack.app.http;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.RecoverableDataAccessException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -47,7 +49,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem;
   }
 
-  @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
+  @ExceptionHandler({
+    DataAccessResourceFailureException.class,
+    TransientDataAccessException.class,
+    RecoverableDataAccessException.class,
+    TransactionException.class
+  })
   ProblemDetail databaseAway(RuntimeException away) {
     LOG.warn("The database did not answer: {}", away.toString());
     return ProblemDetail.forStatusAndDetail(

@@ -18,6 +18,7 @@ import java.util.Optional;
 public final class Larder implements Foods {
   private final Map<String, Food> byId = new LinkedHashMap<>();
   private final Map<String, Named> byName = new HashMap<>();
+  private final Map<String, List<String>> called = new HashMap<>();
   private final FoodSearch search;
 
   Larder(List<Food> foods, List<LarderFiles.Name> names) {
@@ -32,6 +33,7 @@ public final class Larder implements Foods {
         throw new IllegalArgumentException(
             "“" + name.name() + "” names the food “" + name.foodId() + "”, which is not there");
       }
+      called.computeIfAbsent(food.id(), id -> new ArrayList<>()).add(name.name());
       Named before = byName.put(FoodNames.normal(name.name()), new Named(food, name.general()));
       if (before != null && !before.food().id().equals(food.id())) {
         throw new IllegalArgumentException(
@@ -57,6 +59,11 @@ public final class Larder implements Foods {
 
   public Collection<Food> all() {
     return byId.values();
+  }
+
+  /** What a food is called: synonyms first, its own name last. */
+  List<String> names(String id) {
+    return List.copyOf(called.getOrDefault(id, List.of()));
   }
 
   @Override

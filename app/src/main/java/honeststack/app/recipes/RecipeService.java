@@ -128,7 +128,11 @@ public class RecipeService {
     if (!saved) {
       throw stale(id);
     }
-    return answer(stored(id));
+    StoredDraft after = stored(id);
+    if (!after.name().equals(before.name())) {
+      pinned.clear(); // their labels carry the name
+    }
+    return answer(after);
   }
 
   /** The parent that a draft names, which must be a version of the same recipe. */
@@ -165,6 +169,7 @@ public class RecipeService {
    */
   @Transactional
   VersionAnswer keep(String recipeId, int expected, String reason) {
+    store.lock(recipeId);
     StoredDraft stored = stored(recipeId);
     if (stored.revision() != expected) {
       throw stale(recipeId);
@@ -214,6 +219,7 @@ public class RecipeService {
 
   @Transactional
   void delete(String id) {
+    pinned.clear();
     if (!store.delete(id)) {
       throw new NotFoundException("recipe", id);
     }

@@ -70,6 +70,11 @@ class RecipeStore {
     return true;
   }
 
+  /** Lets nobody else keep a version of this recipe until the transaction ends. */
+  void lock(String recipeId) {
+    sql.selectOne().from(RECIPE).where(RECIPE.ID.eq(recipeId)).forUpdate().fetch();
+  }
+
   void setParent(String recipeId, String versionId) {
     sql.update(DRAFT).set(DRAFT.PARENT_ID, versionId).where(DRAFT.RECIPE_ID.eq(recipeId)).execute();
   }

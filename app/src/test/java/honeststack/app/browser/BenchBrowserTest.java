@@ -117,4 +117,14 @@ class BenchBrowserTest {
         .isVisible();
     Axe.check(page);
   }
+
+  @Test
+  void aFoodIsLookedUpInTheLarder() {
+    Page page = browser.open("/larder");
+    page.getByLabel("Look for a food").fill("corgette");
+    button(page, "zucchini, raw").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("94.79 g");
+    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("no. 11477");
+    Axe.check(page);
+  }
 }

@@ -47,6 +47,11 @@ class ScreenshotsTest {
   }
 
   @Test
+  void larder() {
+    draw(browser.open("/larder?food=rye-flour-medium"), "larder");
+  }
+
+  @Test
   void trail() {
     Page page = browser.open("/");
     follow(page, "Rye and pear griddle cakes");

@@ -6,6 +6,7 @@ public enum Allergen {
   GLUTEN("gluten"),
   MILK("milk"),
   EGG("egg"),
+  FISH("fish"),
   SOY("soy"),
   TREE_NUT("tree nuts"),
   PEANUT("peanut"),
