@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Segmented, Select } from 'antd';
+import { Segmented } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
@@ -7,6 +7,7 @@ import type { Basis, CompareItem, CompareRequest, Component } from '../api/types
 import { readSide } from '../features/compare/sides';
 import { Causes, LineTable, Sides } from '../features/compare/Sides';
 import { Caution } from '../ui/Caution';
+import { Choice } from '../ui/Choice';
 import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
 
@@ -43,7 +44,7 @@ export function ComparePage() {
     <main className="compare">
       <h1>Side by side</h1>
       <div className="compare-tools">
-        <Choice chosen={chosen} onChange={(sides) => set('s', sides)} />
+        <Versions chosen={chosen} onChange={(sides) => set('s', sides)} />
         <Segmented<CompareRequest['mode']>
           aria-label="What the versions share"
           value={mode}
@@ -90,7 +91,7 @@ export function ComparePage() {
   );
 }
 
-function Choice(props: { chosen: string[]; onChange: (sides: string[]) => void }) {
+function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void }) {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
   const groups = (shelf.data ?? []).map((recipe) => ({
     label: recipe.name,
@@ -105,7 +106,7 @@ function Choice(props: { chosen: string[]; onChange: (sides: string[]) => void }
     ],
   }));
   return (
-    <Select
+    <Choice
       className="choice"
       mode="multiple"
       aria-label="Versions"

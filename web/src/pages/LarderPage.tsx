@@ -1,10 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Input, Select } from 'antd';
+import { Input } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import type { Food } from '../api/types';
 import { FoodCard } from '../features/larder/FoodCard';
+import { Choice } from '../ui/Choice';
 import { Notice } from '../ui/Notice';
 
 const ROLES: { value: Food['role']; label: string }[] = [
@@ -46,17 +47,15 @@ export function LarderPage() {
           value={query}
           onChange={(event) => setQuery(event.target.value)}
         />
-        <Select<Food['role'] | ''>
+        <Choice<Food['role'] | ''>
           aria-label="Role"
           value={role ?? ''}
-          popupMatchSelectWidth={false}
           options={[{ value: '', label: 'all roles' }, ...ROLES]}
           onChange={(value) => setRole(value === '' ? undefined : value)}
         />
-        <Select
+        <Choice
           aria-label="Without"
           value={without ?? ''}
-          popupMatchSelectWidth={false}
           options={[
             { value: '', label: 'any allergens' },
             ...allergens.map((words) => ({ value: words, label: `without ${words}` })),

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { Select } from 'antd';
 import { api } from '../api/client';
+import { Choice } from './Choice';
 
 /** Chooses the goals that figures are judged by. */
 export function GoalChoice(props: {
@@ -10,10 +10,9 @@ export function GoalChoice(props: {
   const sets = useQuery({ queryKey: ['goals'], queryFn: api.goals });
   const known = sets.data?.some((set) => set.id === props.value);
   return (
-    <Select
+    <Choice
       aria-label="Goals"
       variant="borderless"
-      popupMatchSelectWidth={false}
       value={known ? props.value : ''}
       options={[
         { value: '', label: 'no goals' },

@@ -1,5 +1,5 @@
-import { Button, Input, Modal } from 'antd';
-import { useState } from 'react';
+import { Button, Input, Modal, type InputRef } from 'antd';
+import { useRef, useState } from 'react';
 
 /** Asks for one line on why this version is kept. */
 export function Keep(props: {
@@ -11,6 +11,7 @@ export function Keep(props: {
 }) {
   const { open, busy, failure, onKeep, onClose } = props;
   const [reason, setReason] = useState('');
+  const field = useRef<InputRef>(null);
   const keep = () => reason.trim() && onKeep(reason.trim());
   return (
     <Modal
@@ -19,6 +20,7 @@ export function Keep(props: {
       onCancel={onClose}
       destroyOnHidden
       afterClose={() => setReason('')}
+      afterOpenChange={(opened) => opened && field.current?.focus()}
       footer={[
         <Button key="back" onClick={onClose}>
           Not yet
@@ -30,7 +32,7 @@ export function Keep(props: {
     >
       <p>A kept version never changes: neither its lines nor its figures.</p>
       <Input
-        autoFocus
+        ref={field}
         aria-label="Why keep it"
         placeholder="Why, in one line: less sugar in the batter"
         value={reason}

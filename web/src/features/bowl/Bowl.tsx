@@ -1,5 +1,5 @@
-import { Select } from 'antd';
 import type { Draft, Figures, Line } from '../../api/types';
+import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
 import { rangeText, valueText } from '../../ui/numbers';
 
@@ -23,10 +23,9 @@ export function Bowl(props: {
     <section className="station bowl" aria-labelledby="bowl-title">
       <header>
         <h2 id="bowl-title">Bowl</h2>
-        <Select
+        <Choice
           aria-label="Cups and spoons"
           variant="borderless"
-          popupMatchSelectWidth={false}
           value={draft.system}
           options={SYSTEMS}
           onChange={(system) => onChange('system', { ...draft, system })}

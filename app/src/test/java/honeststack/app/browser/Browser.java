@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
 import honeststack.app.RunningApplication;
 import java.nio.file.Path;
 import java.util.List;
@@ -52,6 +53,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
                 new NewContextOptions()
                     .setBaseURL(RunningApplication.address())
                     .setLocale("en-GB")
+                    .setReducedMotion(ReducedMotion.REDUCE)
                     .setViewportSize(WIDTH, HEIGHT));
     context.setDefaultTimeout(10_000);
   }

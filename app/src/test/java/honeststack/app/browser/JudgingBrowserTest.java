@@ -55,6 +55,7 @@ class JudgingBrowserTest {
     page.getByText("two batches").click();
     assertThat(page.getByText("on two mornings?")).isVisible();
     page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Goals")).click();
+    Axe.check(page);
     page.getByTitle("A light plate").last().click();
     Locator goal = row(page, "goal: energy at most 420 kcal");
     assertThat(goal).containsText(Pattern.compile("met|too close|missed"));
