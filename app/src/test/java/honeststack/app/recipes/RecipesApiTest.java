@@ -7,7 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import honeststack.app.Drafts;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
+import honeststack.app.figures.Draft;
+import honeststack.app.figures.Draft.DraftGriddle;
+import honeststack.app.figures.Draft.DraftLine;
+import honeststack.app.figures.Draft.DraftPlate;
 import honeststack.app.larder.Revisions;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.serving.Recipe.Portioning;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -108,5 +115,61 @@ class RecipesApiTest {
   void theDemoIsOnTheShelf() {
     assertThat(Http.get("/api/recipes").body())
         .anyMatch(entry -> entry.get("name").asString().equals("Rye and pear griddle cakes"));
+  }
+
+  /** Left in the bowl, pan fat, thrown away, toppings, an unread line: all of it is pinned. */
+  @Test
+  void everyStationIsPinned() {
+    Draft plain = Drafts.of("1 cup flour", "1 cup milk", "a glug of plonk");
+    Draft draft =
+        new Draft(
+            Draft.Kind.WAFFLE,
+            MeasuringSystem.AUSTRALIAN,
+            plain.bowl(),
+            new DraftGriddle(
+                7, 1, Portioning.SPOON, "30 g", new DraftLine("pan", "1 tbsp butter", null), ""),
+            new DraftPlate(2.5, List.of(new DraftLine("top", "1 tbsp honey", null))),
+            null);
+    Http.Answer started = Http.send("POST", "/api/recipes", named("Whole cakes", draft));
+    String id = started.body().get("id").asString();
+    JsonNode kept = keep(id, started.tag(), "everything").body();
+    JsonNode now = Http.send("POST", "/api/figures", Drafts.json(draft)).body();
+    JsonNode then = Http.get("/api/versions/" + kept.get("id").asString()).body().get("figures");
+    assertThat(then.get("figures")).hasSameSizeAs(now.get("figures"));
+    for (int i = 0; i < now.get("figures").size(); i++) {
+      JsonNode before = now.at("/figures/" + i);
+      JsonNode after = then.at("/figures/" + i);
+      assertThat(after.get("bound")).isEqualTo(before.get("bound"));
+      assertThat(after.get("value").asDouble())
+          .isCloseTo(before.get("value").asDouble(), within(1e-9));
+      assertThat(after.get("u").asDouble()).isCloseTo(before.get("u").asDouble(), within(1e-9));
+    }
+    assertThat(then.get("lines")).isEqualTo(now.get("lines"));
+    assertThat(then.get("findings")).isEqualTo(now.get("findings"));
+  }
+
+  @Test
+  void aDraftRemembersTheVersionItWasWorkedOnFrom() {
+    Http.Answer started = start("Branched cakes", "100 g sugar");
+    String id = started.body().get("id").asString();
+    String first = keep(id, started.tag(), "first").body().get("id").asString();
+    String body =
+        named("Branched cakes", Drafts.of("120 g sugar"))
+            .replaceFirst("\\}$", ",\"parentId\":\"" + first + "\"}");
+    Http.Answer saved =
+        Http.send("PUT", "/api/recipes/" + id + "/draft", body, "If-Match", "\"1\"");
+    assertThat(saved.body().get("parentId").asString()).isEqualTo(first);
+    JsonNode second = keep(id, saved.tag(), "second").body();
+    assertThat(second.get("number").asInt()).isEqualTo(2);
+    assertThat(second.get("parentId").asString()).isEqualTo(first);
+    assertThat(second.at("/changes/0").asString())
+        .isEqualTo("sugar, white, granulated 100 → 120 g");
+    String foreign = body.replace(first, "nowhere");
+    assertThat(
+            Http.send("PUT", "/api/recipes/" + id + "/draft", foreign, "If-Match", saved.tag())
+                .body()
+                .at("/fields/0/field")
+                .asString())
+        .isEqualTo("parentId");
   }
 }
