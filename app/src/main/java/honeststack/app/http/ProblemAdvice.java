@@ -3,12 +3,15 @@ package honeststack.app.http;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -18,6 +21,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
@@ -25,6 +29,8 @@ import tools.jackson.databind.exc.InvalidFormatException;
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+  private static final Resource PAGES = new ClassPathResource("static/index.html");
 
   @ExceptionHandler
   ProblemDetail badInput(BadInputException bad) {
@@ -107,6 +113,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       problem = fields(sentence, List.of(new FieldProblem(field, value, sentence, accepted)));
     }
     return handleExceptionInternal(unreadable, problem, headers, status, request);
+  }
+
+  /** A person who asks for a page that is not there gets the pages, which say so. */
+  @Override
+  protected ResponseEntity<Object> handleNoResourceFoundException(
+      NoResourceFoundException missing,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    String accept = request.getHeader(HttpHeaders.ACCEPT);
+    if (accept != null && accept.contains(MediaType.TEXT_HTML_VALUE) && PAGES.exists()) {
+      return ResponseEntity.status(status).contentType(MediaType.TEXT_HTML).body(PAGES);
+    }
+    return super.handleNoResourceFoundException(missing, headers, status, request);
   }
 
   private static String path(JacksonException jackson) {

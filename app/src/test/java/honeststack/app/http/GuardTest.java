@@ -51,6 +51,21 @@ class GuardTest {
         .doesNotContain("<script>");
   }
 
+  @Test
+  void aPageThatIsNotThereIsSaidByThePagesAndAnAddressByAProblem() throws IOException {
+    assertThat(raw("GET /nowhere HTTP/1.1", "Host: localhost", "Accept: text/html"))
+        .startsWith("HTTP/1.1 404")
+        .contains("<div id=\"root\">");
+    assertThat(raw("GET /api/nowhere HTTP/1.1", "Host: localhost", "Accept: application/json"))
+        .startsWith("HTTP/1.1 404")
+        .contains("application/problem+json");
+    for (String page : new String[] {"/larder", "/goals", "/compare", "/bench/x", "/version/x"}) {
+      assertThat(raw("GET " + page + " HTTP/1.1", "Host: localhost"))
+          .startsWith("HTTP/1.1 200")
+          .contains("<div id=\"root\">");
+    }
+  }
+
   /** The committed contract, from which the pages' types are made, is the one that is served. */
   @Test
   void theContractIsNotStale() throws IOException {

@@ -4,6 +4,8 @@ import honeststack.core.batter.MeasuredFood;
 import honeststack.core.estimate.Source;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.Plate;
+import honeststack.core.yield.Griddle;
+import honeststack.core.yield.PanFat;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -33,17 +35,31 @@ final class Uses {
         Plate after = b.plate().get();
         Pairing.of(before.toppings(), after.toppings()).forEach(p -> add(untouched, p));
       }
-      a.griddle()
-          .flatMap(g -> g.panFat())
-          .ifPresent(
-              before ->
-                  b.griddle()
-                      .flatMap(g -> g.panFat())
-                      .filter(after -> same(before.in(), after.in()))
-                      .ifPresent(after -> untouched.put(after.in().id(), before.in().id())));
-      untouched.put("griddle", "griddle");
+      if (a.griddle().isPresent() && b.griddle().isPresent()) {
+        add(untouched, a.griddle().get(), b.griddle().get());
+      }
     }
     return new Uses(mode, untouched);
+  }
+
+  /** Pieces portioned alike, the same weight left in the bowl, the same fat in the pan. */
+  private static void add(Map<String, String> untouched, Griddle a, Griddle b) {
+    if (a.variation() == b.variation()) {
+      untouched.put("griddle:pieces", "griddle:pieces");
+    }
+    if (a.left().value() == b.left().value()) {
+      untouched.put("griddle.left", "griddle.left");
+    }
+    if (a.panFat().isPresent() && b.panFat().isPresent()) {
+      PanFat before = a.panFat().get();
+      PanFat after = b.panFat().get();
+      if (same(before.in(), after.in())) {
+        untouched.put(after.in().id(), before.in().id());
+      }
+      if (same(before.taken(), after.taken())) {
+        untouched.put("griddle.panFatLeft", "griddle.panFatLeft");
+      }
+    }
   }
 
   private static void add(Map<String, String> untouched, Pairing.Pair<MeasuredFood> pair) {
@@ -74,7 +90,7 @@ final class Uses {
     for (Map.Entry<String, String> line : untouched.entrySet()) {
       String id = line.getKey();
       boolean whole = use.equals(id);
-      boolean part = use.startsWith(id + ":") || use.startsWith(id + ".");
+      boolean part = use.startsWith(id + ":");
       if (mode == Mode.SAME_BOWL && (whole || part)) {
         return source.keyed(USE + line.getValue() + use.substring(id.length()));
       }

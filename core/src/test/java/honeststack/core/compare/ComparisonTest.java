@@ -85,6 +85,21 @@ class ComparisonTest {
     assertThat(energy(a, a, Mode.TWO_BATCHES).isReal()).isFalse();
   }
 
+  /** All else equal ends where the pieces were made alike otherwise: a scale for the ladle. */
+  @Test
+  void whatChangedAtTheGriddleIsNotShared() {
+    TestRecipes ladled = plain();
+    TestRecipes weighed = plain().pieces(10, Portioning.WEIGHED);
+    assertThat(energy(ladled, plain(), Mode.SAME_BOWL).value().u()).isCloseTo(0, within(1e-9));
+    double ladle = 0.12 * Math.sqrt(0.5 * 0.8) * 2 / 10 * (700 + 180 + 180);
+    double scale = ladle / 12;
+    assertThat(energy(ladled, weighed, Mode.SAME_BOWL).value().u())
+        .isCloseTo(Math.hypot(ladle, scale), within(1e-9));
+    double unmeasured =
+        energy(plain().left("20 g"), plain().left("60 g"), Mode.SAME_BOWL).value().u();
+    assertThat(unmeasured).isGreaterThan(0);
+  }
+
   @Test
   void whatIsMissingMakesADifferenceUnsure() {
     Difference unsure =
