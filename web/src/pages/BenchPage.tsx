@@ -160,18 +160,11 @@ function Bench({ recipe }: { recipe: Recipe }) {
           {figures && figures.batterMass.value > 0 ? (
             <>
               <TallyPanel figures={figures} draft={draft} />
-              <ul className="findings">
-                {figures.findings.map((finding) => (
-                  <li key={finding}>{finding}</li>
-                ))}
-                {draft.griddle.pieces === undefined && (
-                  <li>Say at the griddle how many came out, and the serving has figures.</li>
-                )}
-                <li className="quiet">
-                  Ranges are ± 2 standard uncertainties. {sentence(figures.energySchool)}{' '}
-                  {sentence(figures.carbohydrateSchool)}
-                </li>
-              </ul>
+              {draft.griddle.pieces === undefined && (
+                <p className="findings">
+                  Say at the griddle how many came out, and the serving has figures.
+                </p>
+              )}
               <Caution />
             </>
           ) : (
@@ -223,10 +216,6 @@ function useBranch(recipeId: string, change: (what: string, to: NamedDraft) => v
       setSearch({}, { replace: true });
     });
   }, [from, recipeId, change, setSearch]);
-}
-
-function sentence(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 }
 
 function Saved({ save }: { save: SaveState }) {

@@ -6,7 +6,6 @@ const PATHS = {
   minus: 'M3 8h10',
   undo: 'M6 3L3 6l3 3M3 6h6a4 4 0 0 1 0 8H6',
   redo: 'M10 3l3 3-3 3M13 6H7a4 4 0 0 0 0 8h3',
-  back: 'M10 3L5 8l5 5',
 };
 
 /** A line drawing for a button; the button itself carries the words. */

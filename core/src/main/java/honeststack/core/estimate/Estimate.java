@@ -134,13 +134,6 @@ public final class Estimate {
     return book;
   }
 
-  /** The sum, in one pass over all sources. */
-  public static Estimate sum(Iterable<Estimate> parts) {
-    Sum sum = new Sum();
-    parts.forEach(part -> sum.add(part, 1));
-    return sum.total();
-  }
-
   /** Σ over the sources that both share of the product of sensitivities. */
   public double covariance(Estimate other) {
     common(other);

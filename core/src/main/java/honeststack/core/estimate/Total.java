@@ -5,8 +5,6 @@ import java.util.function.Function;
 /** An estimate and what it lacks: what is unknown is never counted as nothing. */
 public record Total(Estimate estimate, Bound bound) {
 
-  public static final Total NOTHING = complete(Estimate.ZERO);
-
   public static Total complete(Estimate estimate) {
     return new Total(estimate, Bound.COMPLETE);
   }
