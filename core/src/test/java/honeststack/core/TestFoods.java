@@ -2,6 +2,7 @@ package honeststack.core;
 
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
+import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.food.HouseholdMeasure;
@@ -22,7 +23,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** A few foods with round numbers, so that results can be derived on paper. */
 public final class TestFoods implements Foods {
@@ -91,7 +91,7 @@ public final class TestFoods implements Foods {
                 Component.FIBTG, fibre,
                 Component.FAT, fat)),
         List.of(measures),
-        Set.of(),
+        Facts.NONE,
         new Provenance("round numbers for tests", "", Provenance.Mark.INVENTED, ""));
   }
 

@@ -14,13 +14,16 @@ final class FoodNames {
 
   private FoodNames() {}
 
-  static String normal(String name) {
+  /** Small letters without accents. */
+  static String plain(String name) {
     String lower = name.toLowerCase(Locale.ROOT).replace("'", "");
-    String plain =
-        ASCII.matcher(lower).matches()
-            ? lower
-            : MARKS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
-    String joined = PER_CENT.matcher(plain).replaceAll("$1%");
+    return ASCII.matcher(lower).matches()
+        ? lower
+        : MARKS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
+  }
+
+  static String normal(String name) {
+    String joined = PER_CENT.matcher(plain(name)).replaceAll("$1%");
     return BETWEEN
         .splitAsStream(joined)
         .filter(word -> !word.isEmpty())

@@ -3,16 +3,18 @@ package honeststack.app.larder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.function.ToIntFunction;
 import org.apache.lucene.analysis.Analyzer;
 import org.apache.lucene.analysis.en.EnglishAnalyzer;
+import org.apache.lucene.analysis.tokenattributes.CharTermAttribute;
 import org.apache.lucene.document.Document;
 import org.apache.lucene.document.Field;
-import org.apache.lucene.document.StoredField;
+import org.apache.lucene.document.StringField;
 import org.apache.lucene.document.TextField;
-import org.apache.lucene.index.DirectoryReader;
 import org.apache.lucene.index.IndexWriter;
 import org.apache.lucene.index.IndexWriterConfig;
 import org.apache.lucene.index.StoredFields;
@@ -25,6 +27,7 @@ import org.apache.lucene.search.IndexSearcher;
 import org.apache.lucene.search.PrefixQuery;
 import org.apache.lucene.search.Query;
 import org.apache.lucene.search.ScoreDoc;
+import org.apache.lucene.search.SearcherManager;
 import org.apache.lucene.search.TermQuery;
 import org.apache.lucene.store.ByteBuffersDirectory;
 
@@ -32,29 +35,86 @@ import org.apache.lucene.store.ByteBuffersDirectory;
 final class FoodSearch {
   private static final String NAME = "name";
   private static final String FOOD = "food";
+  private static final int LEAST_HITS = 40;
+
+  /** How much a name that is exactly what was asked for counts over one that holds it. */
+  private static final double EXACT = 4;
+
+  /** How much each tenfold use of a food counts. */
+  private static final double USED = 0.3;
 
   private final Analyzer analyzer = new EnglishAnalyzer();
-  private final IndexSearcher searcher;
+  private final IndexWriter writer;
+  private final SearcherManager searchers;
 
-  FoodSearch(List<LarderFiles.Name> names) {
+  FoodSearch() {
     try {
-      ByteBuffersDirectory directory = new ByteBuffersDirectory();
-      try (IndexWriter writer = new IndexWriter(directory, new IndexWriterConfig(analyzer))) {
-        for (LarderFiles.Name name : names) {
-          Document document = new Document();
-          document.add(new TextField(NAME, name.name(), Field.Store.NO));
-          document.add(new StoredField(FOOD, name.foodId()));
-          writer.addDocument(document);
-        }
-      }
-      searcher = new IndexSearcher(DirectoryReader.open(directory));
+      writer = new IndexWriter(new ByteBuffersDirectory(), new IndexWriterConfig(analyzer));
+      searchers = new SearcherManager(writer, null);
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
     }
   }
 
-  /** Identities of the foods whose names come closest, best first. */
-  List<String> nearest(String text, int most) {
+  /**
+   * Puts foods in, in place of what they were called before.
+   *
+   * @param names of each food, by its identity
+   */
+  void put(Map<String, List<String>> names) {
+    try {
+      for (Map.Entry<String, List<String>> food : names.entrySet()) {
+        List<Document> documents = new ArrayList<>();
+        for (String name : food.getValue()) {
+          Document document = new Document();
+          document.add(new TextField(NAME, name, Field.Store.YES));
+          document.add(new StringField(FOOD, food.getKey(), Field.Store.YES));
+          documents.add(document);
+        }
+        writer.updateDocuments(new Term(FOOD, food.getKey()), documents);
+      }
+      searchers.maybeRefreshBlocking();
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+  }
+
+  /**
+   * Identities of the foods whose names come closest, best first.
+   *
+   * @param uses how often a food has been used; more used ones come first among likes
+   */
+  List<String> nearest(String text, int most, ToIntFunction<String> uses) {
+    Query query = query(text);
+    String asked = FoodNames.normal(text);
+    try {
+      IndexSearcher searcher = searchers.acquire();
+      try {
+        Map<String, Double> scores = new HashMap<>();
+        StoredFields stored = searcher.storedFields();
+        for (ScoreDoc hit : searcher.search(query, Math.max(LEAST_HITS, 4 * most)).scoreDocs) {
+          Document document = stored.document(hit.doc);
+          boolean exact = FoodNames.normal(document.get(NAME)).equals(asked);
+          String food = document.get(FOOD);
+          double used = 1 + USED * Math.log10(1 + uses.applyAsInt(food));
+          scores.merge(food, hit.score * used * (exact ? EXACT : 1), Math::max);
+        }
+        return scores.entrySet().stream()
+            .sorted(
+                Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder())
+                    .thenComparing(Map.Entry.comparingByKey()))
+            .limit(most)
+            .map(Map.Entry::getKey)
+            .toList();
+      } finally {
+        searchers.release(searcher);
+      }
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+  }
+
+  private Query query(String text) {
     BooleanQuery.Builder query = new BooleanQuery.Builder();
     for (String term : terms(text)) {
       Term word = new Term(NAME, term);
@@ -63,27 +123,16 @@ final class FoodSearch {
         query.add(new BoostQuery(new PrefixQuery(word), 2), Occur.SHOULD);
       }
       if (term.length() > 2) {
-        Query fuzzy = new FuzzyQuery(word, term.length() > 4 ? 2 : 1, 1);
-        query.add(fuzzy, Occur.SHOULD);
+        query.add(new FuzzyQuery(word, term.length() > 4 ? 2 : 1, 1), Occur.SHOULD);
       }
     }
-    try {
-      Set<String> foods = new LinkedHashSet<>();
-      StoredFields stored = searcher.storedFields();
-      for (ScoreDoc hit : searcher.search(query.build(), 8 * most).scoreDocs) {
-        foods.add(stored.document(hit.doc).get(FOOD));
-      }
-      return foods.stream().limit(most).toList();
-    } catch (IOException impossible) {
-      throw new UncheckedIOException(impossible);
-    }
+    return query.build();
   }
 
   private List<String> terms(String text) {
     List<String> terms = new ArrayList<>();
     try (var stream = analyzer.tokenStream(NAME, text)) {
-      var term =
-          stream.addAttribute(org.apache.lucene.analysis.tokenattributes.CharTermAttribute.class);
+      CharTermAttribute term = stream.addAttribute(CharTermAttribute.class);
       stream.reset();
       while (stream.incrementToken()) {
         terms.add(term.toString());

@@ -9,75 +9,141 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The foods, in memory: figures go on while the database is away. Each food is at its newest
- * composition revision.
+ * composition revision. Readers see one state or the next, never half of a change.
  */
 public final class Larder implements Foods {
-  private final Map<String, Food> byId = new LinkedHashMap<>();
-  private final Map<String, Named> byName = new HashMap<>();
-  private final Map<String, List<String>> called = new HashMap<>();
-  private final FoodSearch search;
+  private final FoodSearch search = new FoodSearch();
+  private final Map<String, Integer> uses = new ConcurrentHashMap<>();
+  private volatile State state = new State(Map.of(), Map.of());
 
-  Larder(List<Food> foods, List<LarderFiles.Name> names) {
-    List<LarderFiles.Name> all = new ArrayList<>(names);
-    for (Food food : foods) {
-      byId.put(food.id(), food);
-      all.add(new LarderFiles.Name(food.name(), food.id(), false));
-    }
-    for (LarderFiles.Name name : all) {
-      Food food = byId.get(name.foodId());
-      if (food == null) {
-        throw new IllegalArgumentException(
-            "“" + name.name() + "” names the food “" + name.foodId() + "”, which is not there");
-      }
-      called.computeIfAbsent(food.id(), id -> new ArrayList<>()).add(name.name());
-      Named before = byName.put(FoodNames.normal(name.name()), new Named(food, name.general()));
-      if (before != null && !before.food().id().equals(food.id())) {
-        throw new IllegalArgumentException(
-            "“" + name.name() + "” names both " + before.food().id() + " and " + food.id());
-      }
-    }
-    search = new FoodSearch(all);
+  /** Entries by identity, foods by every name in its normal form. */
+  private record State(Map<String, LarderEntry> byId, Map<String, Named> byName) {}
+
+  Larder(Collection<LarderEntry> entries) {
+    put(entries);
   }
 
   /** The larder as it ships, without a database. */
   public static Larder reference() {
-    return new Larder(LarderFiles.foods(), LarderFiles.names());
+    return reference(Map.of());
   }
 
   /** The same larder with other composition revisions, by food. */
   public static Larder reference(Map<String, Composition> newest) {
-    List<Food> foods =
-        LarderFiles.foods().stream()
-            .map(food -> food.with(newest.getOrDefault(food.id(), food.composition())))
-            .toList();
-    return new Larder(foods, LarderFiles.names());
+    return new Larder(
+        LarderFiles.entries().stream()
+            .map(e -> e.with(newest.getOrDefault(e.food().id(), e.food().composition())))
+            .toList());
   }
 
-  public Collection<Food> all() {
-    return byId.values();
+  /** Two foods would go by one name. */
+  static final class NameTakenException extends RuntimeException {
+    final String name;
+    final Food holder;
+
+    NameTakenException(String name, Food holder) {
+      super("“" + name + "” is already a name of " + holder.name() + " (" + holder.id() + ").");
+      this.name = name;
+      this.holder = holder;
+    }
+  }
+
+  /**
+   * Puts foods in, in place of those with the same identity; all of them or none.
+   *
+   * @throws NameTakenException if a name belongs to another food
+   */
+  synchronized void put(Collection<LarderEntry> entries) {
+    State next = with(entries);
+    Map<String, List<String>> names = new LinkedHashMap<>();
+    entries.forEach(entry -> names.put(entry.food().id(), names(entry)));
+    search.put(names);
+    state = next;
+  }
+
+  /**
+   * Whether foods could be put in.
+   *
+   * @throws NameTakenException if a name belongs to another food
+   */
+  synchronized void check(Collection<LarderEntry> entries) {
+    with(entries);
+  }
+
+  private State with(Collection<LarderEntry> entries) {
+    Map<String, LarderEntry> byId = new LinkedHashMap<>(state.byId);
+    Map<String, Named> byName = new HashMap<>(state.byName);
+    for (LarderEntry entry : entries) {
+      LarderEntry before = byId.put(entry.food().id(), entry);
+      if (before != null) {
+        names(before).forEach(name -> byName.remove(FoodNames.normal(name)));
+      }
+    }
+    for (LarderEntry entry : entries) {
+      Food food = entry.food();
+      for (LarderEntry.Name name : entry.names()) {
+        put(byName, name.name(), new Named(food, name.general()));
+      }
+      put(byName, food.name(), new Named(food, false));
+    }
+    return new State(byId, byName);
+  }
+
+  private static void put(Map<String, Named> byName, String name, Named named) {
+    Named before = byName.put(FoodNames.normal(name), named);
+    if (before != null && !before.food().id().equals(named.food().id())) {
+      throw new NameTakenException(name, before.food());
+    }
+  }
+
+  /** Counts a use of foods: more used ones are found first. */
+  public void used(Map<String, Integer> times) {
+    times.forEach((food, n) -> uses.merge(food, n, Integer::sum));
+  }
+
+  Collection<LarderEntry> entries() {
+    return state.byId.values();
+  }
+
+  public List<Food> all() {
+    return entries().stream().map(LarderEntry::food).toList();
+  }
+
+  Optional<LarderEntry> entry(String id) {
+    return Optional.ofNullable(state.byId.get(id));
   }
 
   /** What a food is called: synonyms first, its own name last. */
-  List<String> names(String id) {
-    return List.copyOf(called.getOrDefault(id, List.of()));
+  static List<String> names(LarderEntry entry) {
+    List<String> names = new ArrayList<>();
+    entry.names().forEach(name -> names.add(name.name()));
+    names.add(entry.food().name());
+    return names;
   }
 
   @Override
   public Optional<Food> byId(String id) {
-    return Optional.ofNullable(byId.get(id));
+    return entry(id).map(LarderEntry::food);
   }
 
   @Override
   public Optional<Named> byName(String name) {
-    return Optional.ofNullable(byName.get(FoodNames.normal(name)));
+    return Optional.ofNullable(state.byName.get(FoodNames.normal(name)));
   }
 
   @Override
   public List<Food> nearest(String name, int most) {
-    return search.nearest(name, most).stream().map(byId::get).toList();
+    Map<String, LarderEntry> byId = state.byId;
+    return search.nearest(name, most, food -> uses.getOrDefault(food, 0)).stream()
+        .map(byId::get)
+        .filter(Objects::nonNull)
+        .map(LarderEntry::food)
+        .toList();
   }
 }

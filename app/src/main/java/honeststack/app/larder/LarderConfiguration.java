@@ -9,7 +9,7 @@ class LarderConfiguration {
 
   @Bean
   Larder larder(LarderStore store) {
-    return Larder.reference(store.sync());
+    return new Larder(store.sync());
   }
 
   @Bean

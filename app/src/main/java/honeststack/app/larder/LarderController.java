@@ -1,115 +1,151 @@
 package honeststack.app.larder;
 
+import honeststack.app.http.BadInputException;
+import honeststack.app.http.Revision;
 import honeststack.core.food.Allergen;
-import honeststack.core.food.Component;
 import honeststack.core.food.Food;
-import honeststack.core.food.HouseholdMeasure;
-import honeststack.core.food.Packing;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
-import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.measure.Unit;
-import jakarta.annotation.Nullable;
-import java.util.Arrays;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 @RequestMapping("/api/foods")
 class LarderController {
   private static final int MOST = 1000;
-  private static final List<Unit> VESSELS = List.of(Unit.CUP, Unit.TABLESPOON, Unit.TEASPOON);
 
   private final Larder larder;
+  private final LarderService service;
 
-  LarderController(Larder larder) {
+  LarderController(Larder larder, LarderService service) {
     this.larder = larder;
+    this.service = service;
   }
-
-  /** A food as the page shows it. */
-  record FoodAnswer(
-      String id,
-      String name,
-      Role role,
-      List<String> allergens,
-      int revision,
-      List<ValueAnswer> per100g,
-      List<MeasureAnswer> measures,
-      List<String> names,
-      Provenance provenance) {}
-
-  /**
-   * @param amount per 100 g; absent means unknown
-   */
-  record ValueAnswer(Component component, String words, String unit, @Nullable Double amount) {}
-
-  /** A household measure and what it weighs. */
-  record MeasureAnswer(String words, double grams) {}
 
   /**
    * Foods whose names come closest, best first; all of them where nothing is asked for.
    *
    * @param query a name, or part of one; typing errors are forgiven
    * @param role only foods of this role
+   * @param without only foods that neither hold nor may hold this allergen
+   * @param mark only foods whose values got here this way
+   * @param doubtful only foods that a reader should look at twice
    */
   @GetMapping
   List<FoodAnswer> foods(
       @RequestParam(defaultValue = "") String query,
       @RequestParam(required = false) Role role,
+      @RequestParam(required = false) Allergen without,
+      @RequestParam(required = false) Provenance.Mark mark,
+      @RequestParam(defaultValue = "false") boolean doubtful,
       @RequestParam(defaultValue = "20") int most) {
     int limit = Math.max(1, Math.min(most, MOST));
-    Collection<Food> found = query.isBlank() ? larder.all() : larder.nearest(query, MOST);
+    Collection<LarderEntry> found =
+        query.isBlank()
+            ? larder.entries()
+            : larder.nearest(query, MOST).stream().map(food -> service.entry(food.id())).toList();
     return found.stream()
-        .filter(food -> role == null || food.role() == role)
+        .filter(entry -> role == null || entry.food().role() == role)
+        .filter(entry -> without == null || isWithout(entry.food(), without))
+        .filter(entry -> mark == null || entry.food().provenance().mark() == mark)
+        .filter(entry -> !doubtful || entry.isDoubtful())
         .limit(limit)
-        .map(this::answer)
+        .map(FoodAnswer::of)
         .toList();
   }
 
-  private FoodAnswer answer(Food food) {
-    return new FoodAnswer(
-        food.id(),
-        food.name(),
-        food.role(),
-        food.allergens().stream().sorted().map(Allergen::words).toList(),
-        food.composition().revision(),
-        Arrays.stream(Component.values()).map(component -> value(food, component)).toList(),
-        food.measures().stream().map(LarderController::measure).toList(),
-        larder.names(food.id()),
-        food.provenance());
+  private static boolean isWithout(Food food, Allergen allergen) {
+    return !food.allergens().contains(allergen) && !food.facts().mayContain().contains(allergen);
   }
 
-  private static ValueAnswer value(Food food, Component component) {
-    return new ValueAnswer(
-        component,
-        component.words(),
-        component.unit(),
-        food.composition().knows(component)
-            ? food.composition().value(component).getAsDouble()
-            : null);
+  @GetMapping("/{id}")
+  ResponseEntity<FoodAnswer> food(@PathVariable String id) {
+    return tagged(service.entry(id));
   }
 
-  private static MeasureAnswer measure(HouseholdMeasure measure) {
-    if (measure instanceof HouseholdMeasure.Piece piece) {
-      return new MeasureAnswer(
-          piece.size().isEmpty() ? "one piece" : "one, " + piece.size(), piece.grams());
+  /**
+   * What a form would become.
+   *
+   * @param notes what its conversion leaves to say
+   */
+  record CheckAnswer(FoodAnswer food, List<String> notes) {}
+
+  /** Converts and checks a form; nothing is kept. */
+  @PostMapping("/check")
+  CheckAnswer check(@Valid @RequestBody FoodForm form) {
+    return new CheckAnswer(
+        FoodAnswer.of(service.check(form)), form.notes(LarderService.LABEL_DOUBT));
+  }
+
+  /**
+   * @param insist keep it though its data disagree with themselves
+   */
+  @PostMapping
+  ResponseEntity<FoodAnswer> create(
+      @Valid @RequestBody FoodForm form, @RequestParam(defaultValue = "false") boolean insist) {
+    LarderEntry entry = service.create(form, insist);
+    return ResponseEntity.created(URI.create("/api/foods/" + entry.food().id()))
+        .header(HttpHeaders.ETAG, Revision.tag(entry.food().composition().revision()))
+        .body(FoodAnswer.of(entry));
+  }
+
+  @PutMapping("/{id}")
+  ResponseEntity<FoodAnswer> save(
+      @PathVariable String id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @Valid @RequestBody FoodForm form,
+      @RequestParam(defaultValue = "false") boolean insist) {
+    return tagged(service.save(id, Revision.expected(ifMatch), form, insist));
+  }
+
+  /** All foods as CSV, under the headers of the reference file. */
+  @GetMapping(path = "/export", produces = "text/csv")
+  ResponseEntity<StreamingResponseBody> export() {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"foods.csv\"")
+        .header(HttpHeaders.CONTENT_TYPE, "text/csv;charset=UTF-8")
+        .body(
+            out ->
+                LarderCsv.write(
+                    larder.entries(), new OutputStreamWriter(out, StandardCharsets.UTF_8)));
+  }
+
+  /** Takes in foods as CSV, all or none; 422 with a report if a line cannot be taken. */
+  @PostMapping(path = "/import", consumes = "text/csv")
+  ResponseEntity<LarderService.ImportReport> bring(HttpServletRequest request) throws IOException {
+    var utf8 = StandardCharsets.UTF_8.newDecoder();
+    try (var reader = new java.io.InputStreamReader(request.getInputStream(), utf8)) {
+      LarderService.ImportReport report = service.bring(reader);
+      return ResponseEntity.status(
+              report.problems().isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT)
+          .body(report);
+    } catch (java.nio.charset.CharacterCodingException notText) {
+      throw new BadInputException("file", "", "The file is not UTF-8 text.", "CSV in UTF-8");
     }
-    HouseholdMeasure.Volume volume = (HouseholdMeasure.Volume) measure;
-    String vessel =
-        VESSELS.stream()
-            .filter(unit -> MeasuringSystem.US.millilitres(unit) == volume.millilitres())
-            .map(Unit::symbol)
-            .findFirst()
-            .orElse(volume.millilitres() + " mL");
-    String packed =
-        volume.packing() == Packing.NOT_SAID
-            ? ""
-            : ", " + volume.packing().name().toLowerCase(Locale.ROOT);
-    return new MeasureAnswer("1 US " + vessel + packed, volume.grams());
+  }
+
+  private static ResponseEntity<FoodAnswer> tagged(LarderEntry entry) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.ETAG, Revision.tag(entry.food().composition().revision()))
+        .body(FoodAnswer.of(entry));
   }
 }

@@ -3,163 +3,264 @@ package honeststack.app.larder;
 import static honeststack.app.db.Tables.COMPOSITION;
 import static honeststack.app.db.Tables.COMPOSITION_VALUE;
 import static honeststack.app.db.Tables.FOOD;
+import static org.jooq.impl.DSL.excluded;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.select;
 
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
+import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Foods and their composition revisions in the database. */
 @Repository
 public class LarderStore {
   private final DSLContext sql;
-  private final Map<String, Food> shipped = new HashMap<>();
+  private final JsonMapper json;
 
-  LarderStore(DSLContext sql) {
+  LarderStore(DSLContext sql, JsonMapper json) {
     this.sql = sql;
-    LarderFiles.foods().forEach(food -> shipped.put(food.id(), food));
+    this.json = json;
   }
 
   /**
-   * Brings the database up to the foods that ship: a new food gets revision 1, a changed
-   * composition the next revision. Returns the newest composition of each food.
+   * Brings the database up to the foods that ship, except those that were edited here: a new food
+   * gets revision 1, a changed composition the next revision. Returns all foods, each at its newest
+   * composition, those that ship first.
    */
   @Transactional
-  public Map<String, Composition> sync() {
-    Map<String, Integer> revisions = new HashMap<>();
-    sql.select(COMPOSITION.FOOD_ID, max(COMPOSITION.REVISION))
-        .from(COMPOSITION)
-        .groupBy(COMPOSITION.FOOD_ID)
-        .forEach(row -> revisions.put(row.value1(), row.value2()));
-    Map<Key, Composition> stored = compositions(shipped.values());
-    Map<String, Composition> newest = new HashMap<>();
-    for (Food food : shipped.values()) {
-      Integer revision = revisions.get(food.id());
-      Composition known = revision == null ? null : stored.get(new Key(food.id(), revision));
-      if (known != null && same(known, food.composition())) {
-        newest.put(food.id(), known);
-      } else {
-        Composition next = revised(food, revision == null ? 1 : revision + 1);
-        insert(food, next);
-        newest.put(food.id(), next);
+  List<LarderEntry> sync() {
+    Map<String, LarderEntry> stored = newest();
+    List<LarderEntry> changed = new ArrayList<>();
+    Map<String, LarderEntry> all = new LinkedHashMap<>();
+    for (LarderEntry shipped : LarderFiles.entries()) {
+      String id = shipped.food().id();
+      LarderEntry known = stored.remove(id);
+      LarderEntry current = known != null && known.own() ? known : revised(shipped, known);
+      all.put(id, current);
+      if (current != known && !(known != null && alike(known, current))) {
+        changed.add(current);
       }
     }
-    return newest;
+    keep(changed);
+    all.putAll(stored);
+    return List.copyOf(all.values());
+  }
+
+  private LarderEntry revised(LarderEntry shipped, LarderEntry known) {
+    Composition now = shipped.food().composition();
+    int revision = latest(shipped.food().id(), known);
+    if (known != null && same(known.food().composition(), now)) {
+      return shipped.with(known.food().composition());
+    }
+    return shipped.with(
+        Composition.of(
+            shipped.food().id(),
+            shipped.food().name(),
+            revision + 1,
+            now.doubtFactor(),
+            now.values(),
+            now.doubts()));
+  }
+
+  /**
+   * The newest stored revision; 0 for none. Foods stored without a body are not in {@code known}.
+   */
+  private int latest(String id, LarderEntry known) {
+    if (known != null) {
+      return known.food().composition().revision();
+    }
+    Integer last =
+        sql.select(max(COMPOSITION.REVISION))
+            .from(COMPOSITION)
+            .where(COMPOSITION.FOOD_ID.eq(id))
+            .fetchOne(max(COMPOSITION.REVISION));
+    return last == null ? 0 : last;
+  }
+
+  private Map<String, LarderEntry> newest() {
+    Condition newest =
+        COMPOSITION.REVISION.eq(
+            select(max(COMPOSITION.as("later").REVISION))
+                .from(COMPOSITION.as("later"))
+                .where(COMPOSITION.as("later").FOOD_ID.eq(COMPOSITION.FOOD_ID)));
+    Map<String, Composition> compositions = new HashMap<>();
+    compositions(newest).forEach((key, composition) -> compositions.put(key.foodId(), composition));
+    Map<String, LarderEntry> entries = new LinkedHashMap<>();
+    sql.select(FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN)
+        .from(FOOD)
+        .where(FOOD.BODY.isNotNull())
+        .orderBy(FOOD.NAME)
+        .forEach(
+            row ->
+                entries.put(
+                    row.value1(),
+                    json.readValue(row.value3(), FoodBody.class)
+                        .entry(
+                            row.value1(),
+                            row.value2(),
+                            row.value4(),
+                            compositions.get(row.value1()))));
+    return entries;
   }
 
   /** A composition revision's identity. */
   public record Key(String foodId, int revision) {}
 
-  /** All revisions of these foods. */
-  @Transactional(readOnly = true)
-  public Map<Key, Composition> compositions(Collection<Food> foods) {
-    Map<String, String> names = new HashMap<>();
-    foods.forEach(food -> names.put(food.id(), food.name()));
+  private Map<Key, Composition> compositions(Condition which) {
     Map<Key, Map<Component, Double>> values = new HashMap<>();
+    Map<Key, Map<Component, Double>> doubts = new HashMap<>();
+    Map<Key, Double> factors = new LinkedHashMap<>();
+    Map<String, String> names = new HashMap<>();
     sql.select(
-            COMPOSITION_VALUE.FOOD_ID,
-            COMPOSITION_VALUE.REVISION,
+            COMPOSITION.FOOD_ID,
+            COMPOSITION.REVISION,
+            COMPOSITION.DOUBT,
+            FOOD.NAME,
             COMPOSITION_VALUE.COMPONENT,
-            COMPOSITION_VALUE.AMOUNT)
-        .from(COMPOSITION_VALUE)
-        .where(COMPOSITION_VALUE.FOOD_ID.in(names.keySet()))
-        .forEach(
-            row ->
-                values
-                    .computeIfAbsent(
-                        new Key(row.value1(), row.value2()), key -> new EnumMap<>(Component.class))
-                    .put(Component.valueOf(row.value3()), row.value4()));
-    Map<Key, Composition> compositions = new HashMap<>();
-    sql.select(COMPOSITION.FOOD_ID, COMPOSITION.REVISION, COMPOSITION.DOUBT)
+            COMPOSITION_VALUE.AMOUNT,
+            COMPOSITION_VALUE.U)
         .from(COMPOSITION)
-        .where(COMPOSITION.FOOD_ID.in(names.keySet()))
+        .join(FOOD)
+        .on(FOOD.ID.eq(COMPOSITION.FOOD_ID))
+        .leftJoin(COMPOSITION_VALUE)
+        .on(COMPOSITION_VALUE.FOOD_ID.eq(COMPOSITION.FOOD_ID))
+        .and(COMPOSITION_VALUE.REVISION.eq(COMPOSITION.REVISION))
+        .where(which)
         .forEach(
             row -> {
               Key key = new Key(row.value1(), row.value2());
-              compositions.put(
-                  key,
-                  Composition.of(
-                      key.foodId(),
-                      names.get(key.foodId()),
-                      key.revision(),
-                      row.value3(),
-                      values.getOrDefault(key, Map.of())));
+              factors.put(key, row.value3());
+              names.put(row.value1(), row.value4());
+              if (row.value5() != null) {
+                Component component = Component.valueOf(row.value5());
+                of(values, key).put(component, row.value6());
+                if (row.value7() != null) {
+                  of(doubts, key).put(component, row.value7());
+                }
+              }
             });
+    Map<Key, Composition> compositions = new HashMap<>();
+    factors.forEach(
+        (key, factor) ->
+            compositions.put(
+                key,
+                Composition.of(
+                    key.foodId(),
+                    names.get(key.foodId()),
+                    key.revision(),
+                    factor,
+                    of(values, key),
+                    of(doubts, key))));
     return compositions;
   }
 
-  /** Foods at given revisions; a food that the larder no longer ships keeps its name. */
+  private static Map<Component, Double> of(Map<Key, Map<Component, Double>> maps, Key key) {
+    return maps.computeIfAbsent(key, k -> new EnumMap<>(Component.class));
+  }
+
+  /** Foods at given revisions; a food of which only the name is left keeps it. */
   @Transactional(readOnly = true)
   public Map<Key, Food> foodsAt(Collection<Key> keys) {
+    List<String> ids = keys.stream().map(Key::foodId).toList();
+    Map<Key, Composition> compositions = compositions(COMPOSITION.FOOD_ID.in(ids));
     Map<String, Food> foods = new HashMap<>();
-    sql.select(FOOD.ID, FOOD.NAME)
+    sql.select(FOOD.ID, FOOD.NAME, FOOD.BODY)
         .from(FOOD)
-        .where(FOOD.ID.in(keys.stream().map(Key::foodId).toList()))
-        .forEach(
-            row ->
-                foods.put(
-                    row.value1(),
-                    shipped.getOrDefault(row.value1(), retired(row.value1(), row.value2()))));
-    Map<Key, Composition> compositions = compositions(foods.values());
+        .where(FOOD.ID.in(ids))
+        .forEach(row -> foods.put(row.value1(), food(row.value1(), row.value2(), row.value3())));
     Map<Key, Food> found = new HashMap<>();
     keys.forEach(key -> found.put(key, foods.get(key.foodId()).with(compositions.get(key))));
     return found;
   }
 
-  private static Food retired(String id, String name) {
-    return new Food(
-        id,
-        name,
-        Role.ADD_IN,
-        false,
-        Composition.of(id, name, 1, 1, Map.of()),
-        List.of(),
-        Set.of(),
-        new Provenance("no longer in the larder", "", Provenance.Mark.OWN, ""));
+  private Food food(String id, String name, String body) {
+    Composition nothing = Composition.of(id, name, 1, 1, Map.of());
+    return body == null
+        ? new Food(
+            id,
+            name,
+            Role.ADD_IN,
+            false,
+            nothing,
+            List.of(),
+            Facts.NONE,
+            new Provenance("no longer in the larder", "", Provenance.Mark.OWN, ""))
+        : json.readValue(body, FoodBody.class).entry(id, name, true, nothing).food();
   }
 
-  private static boolean same(Composition a, Composition b) {
-    return a.doubtFactor() == b.doubtFactor() && a.values().equals(b.values());
+  /** Whether two compositions hold the same; their revisions may differ. */
+  static boolean same(Composition a, Composition b) {
+    return a.doubtFactor() == b.doubtFactor()
+        && a.values().equals(b.values())
+        && a.doubts().equals(b.doubts());
   }
 
-  private static Composition revised(Food food, int revision) {
-    Composition shipped = food.composition();
-    return Composition.of(
-        food.id(), food.name(), revision, shipped.doubtFactor(), shipped.values());
+  /** Whether two entries say the same of a food, whoever entered them. */
+  static boolean alike(LarderEntry a, LarderEntry b) {
+    return a.food().name().equals(b.food().name())
+        && same(a.food().composition(), b.food().composition())
+        && FoodBody.of(a).equals(FoodBody.of(b));
   }
 
-  private void insert(Food food, Composition composition) {
-    sql.insertInto(FOOD, FOOD.ID, FOOD.NAME)
-        .values(food.id(), food.name())
-        .onDuplicateKeyUpdate()
-        .set(FOOD.NAME, food.name())
-        .execute();
-    sql.insertInto(COMPOSITION, COMPOSITION.FOOD_ID, COMPOSITION.REVISION, COMPOSITION.DOUBT)
-        .values(food.id(), composition.revision(), composition.doubtFactor())
-        .execute();
-    var insert =
+  /** Keeps foods as they now are; a composition revision that is there already stays untouched. */
+  @Transactional
+  void keep(Collection<LarderEntry> entries) {
+    if (entries.isEmpty()) {
+      return;
+    }
+    var foods = sql.insertInto(FOOD, FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN);
+    var compositions =
+        sql.insertInto(COMPOSITION, COMPOSITION.FOOD_ID, COMPOSITION.REVISION, COMPOSITION.DOUBT);
+    var values =
         sql.insertInto(
             COMPOSITION_VALUE,
             COMPOSITION_VALUE.FOOD_ID,
             COMPOSITION_VALUE.REVISION,
             COMPOSITION_VALUE.COMPONENT,
-            COMPOSITION_VALUE.AMOUNT);
-    composition
-        .values()
-        .forEach(
-            (component, value) ->
-                insert.values(food.id(), composition.revision(), component.name(), value));
-    insert.execute();
+            COMPOSITION_VALUE.AMOUNT,
+            COMPOSITION_VALUE.U);
+    boolean anyValue = false;
+    for (LarderEntry entry : entries) {
+      Food food = entry.food();
+      Composition composition = food.composition();
+      foods.values(
+          food.id(), food.name(), json.writeValueAsString(FoodBody.of(entry)), entry.own());
+      compositions.values(food.id(), composition.revision(), composition.doubtFactor());
+      Map<Component, Double> doubts = composition.doubts();
+      for (Map.Entry<Component, Double> value : composition.values().entrySet()) {
+        anyValue = true;
+        values.values(
+            food.id(),
+            composition.revision(),
+            value.getKey().name(),
+            value.getValue(),
+            doubts.get(value.getKey()));
+      }
+    }
+    foods
+        .onDuplicateKeyUpdate()
+        .set(FOOD.NAME, excluded(FOOD.NAME))
+        .set(FOOD.BODY, excluded(FOOD.BODY))
+        .set(FOOD.OWN, excluded(FOOD.OWN))
+        .execute();
+    compositions.onDuplicateKeyIgnore().execute();
+    if (anyValue) {
+      values.onDuplicateKeyIgnore().execute();
+    }
   }
 }

@@ -18,7 +18,9 @@ class LarderApiTest {
     // USDA SR 01145 (from memory): 717 kcal in 100 g, a tablespoon 14.2 g.
     assertThat(butter.at("/per100g/0/amount").asDouble()).isEqualTo(717);
     assertThat(butter.get("measures"))
-        .anyMatch(m -> m.toString().equals("{\"words\":\"1 US tbsp\",\"grams\":14.2}"));
+        .anyMatch(
+            m ->
+                m.get("words").asString().equals("1 US tbsp") && m.get("grams").asDouble() == 14.2);
     assertThat(butter.at("/provenance/number").asString()).isEqualTo("01145");
     assertThat(butter.at("/allergens/0").asString()).isEqualTo("milk");
     assertThat(butter.get("names")).anyMatch(n -> n.asString().equals("melted butter"));
@@ -26,7 +28,7 @@ class LarderApiTest {
 
   @Test
   void foodsAreFoundByRoleAndByNamesOfBothSidesOfTheOcean() {
-    assertThat(Http.get("/api/foods?role=EGG&most=1000").body()).hasSize(3);
+    assertThat(Http.get("/api/foods?role=EGG&most=1000").body()).hasSizeGreaterThan(5);
     assertThat(Http.get("/api/foods?query=courgette").body().at("/0/id").asString())
         .isEqualTo("zucchini");
     assertThat(Http.get("/api/foods?query=icing%20sugar").body().at("/0/id").asString())

@@ -19,6 +19,7 @@ public final class Composition {
   private final int revision;
   private final double doubtFactor;
   private final double[] per100g = new double[COMPONENTS];
+  private final double[] stated = new double[COMPONENTS];
   private final Source[] sources = new Source[COMPONENTS];
 
   private Composition(
@@ -26,7 +27,8 @@ public final class Composition {
       String foodName,
       int revision,
       double doubtFactor,
-      Map<Component, Double> values) {
+      Map<Component, Double> values,
+      Map<Component, Double> doubts) {
     this.foodId = foodId;
     this.revision = revision;
     this.doubtFactor = doubtFactor;
@@ -36,7 +38,13 @@ public final class Composition {
         throw new IllegalArgumentException(
             foodName + ": " + component + " must be 0 or more per 100 g, not " + value);
       }
+      Double u = doubts.get(component);
+      if (u != null && !(u >= 0 && Double.isFinite(u))) {
+        throw new IllegalArgumentException(
+            foodName + ": the doubt of " + component + " must be 0 or more, not " + u);
+      }
       per100g[component.ordinal()] = value == null ? Double.NaN : value;
+      stated[component.ordinal()] = u == null ? Double.NaN : u;
       sources[component.ordinal()] =
           Source.composition(
               foodId,
@@ -68,7 +76,25 @@ public final class Composition {
               + doubtFactor
               + " are not valid");
     }
-    return new Composition(foodId, foodName, revision, doubtFactor, values);
+    return new Composition(foodId, foodName, revision, doubtFactor, values, Map.of());
+  }
+
+  /**
+   * A composition whose values bring their own standard uncertainties, such as those of a label.
+   *
+   * @param values per 100 g, in each component's unit; absent means unknown
+   * @param doubts standard uncertainty per 100 g, same units; absent means the table's doubt
+   * @throws IllegalArgumentException if a value or a doubt is negative or not finite
+   */
+  public static Composition of(
+      String foodId,
+      String foodName,
+      int revision,
+      double doubtFactor,
+      Map<Component, Double> values,
+      Map<Component, Double> doubts) {
+    of(foodId, foodName, revision, doubtFactor, Map.of());
+    return new Composition(foodId, foodName, revision, doubtFactor, values, doubts);
   }
 
   public String foodId() {
@@ -94,9 +120,26 @@ public final class Composition {
         : OptionalDouble.empty();
   }
 
-  /** Relative standard uncertainty of the component. */
-  public double relativeDoubt(Component component) {
-    return doubtFactor * component.tableDoubt();
+  /** Standard uncertainty per 100 g, in the component's unit; 0 if the component is unknown. */
+  public double u(Component component) {
+    double own = stated[component.ordinal()];
+    if (!knows(component)) {
+      return 0;
+    }
+    return Double.isNaN(own)
+        ? doubtFactor * component.tableDoubt() * per100g[component.ordinal()]
+        : own;
+  }
+
+  /** The standard uncertainties per 100 g that are its own, not the table's. */
+  public Map<Component, Double> doubts() {
+    Map<Component, Double> own = new EnumMap<>(Component.class);
+    for (Component component : Component.values()) {
+      if (!Double.isNaN(stated[component.ordinal()])) {
+        own.put(component, stated[component.ordinal()]);
+      }
+    }
+    return own;
   }
 
   /**
@@ -110,7 +153,7 @@ public final class Composition {
       throw new IllegalStateException(foodId + " has no value for " + component);
     }
     double gram = value / 100;
-    return book.input(gram, gram * relativeDoubt(component), sources[component.ordinal()]);
+    return book.input(gram, u(component) / 100, sources[component.ordinal()]);
   }
 
   /** The known values. */

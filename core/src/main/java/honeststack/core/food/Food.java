@@ -19,7 +19,7 @@ public record Food(
     boolean liquid,
     Composition composition,
     List<HouseholdMeasure> measures,
-    Set<Allergen> allergens,
+    Facts facts,
     Provenance provenance) {
 
   public Food {
@@ -29,11 +29,16 @@ public record Food(
     Objects.requireNonNull(composition, "composition");
     Objects.requireNonNull(provenance, "provenance");
     measures = List.copyOf(measures);
-    allergens = Set.copyOf(allergens);
+    Objects.requireNonNull(facts, "facts");
+  }
+
+  /** What it holds by its nature that some people must not eat. */
+  public Set<Allergen> allergens() {
+    return facts.allergens();
   }
 
   /** The same food with another revision of its composition. */
   public Food with(Composition other) {
-    return new Food(id, name, role, liquid, other, measures, allergens, provenance);
+    return new Food(id, name, role, liquid, other, measures, facts, provenance);
   }
 }

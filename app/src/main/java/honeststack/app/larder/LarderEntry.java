@@ -1,0 +1,52 @@
+package honeststack.app.larder;
+
+import honeststack.core.food.Composition;
+import honeststack.core.food.Food;
+import honeststack.core.food.Provenance.Mark;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * All that the larder keeps of a food.
+ *
+ * @param names other names that it goes by
+ * @param energyClass class of specific energy factors in atwater.csv; empty for none
+ * @param own entered or edited here: what ships no longer changes it
+ * @param warnings in which its data disagree with themselves, in sentences
+ * @param label the label that it was typed from; null for none
+ */
+record LarderEntry(
+    Food food,
+    List<Name> names,
+    String energyClass,
+    boolean own,
+    List<String> warnings,
+    LabelForm label) {
+
+  /** A table row's doubt, times this, makes a row doubtful. */
+  private static final double DOUBTFUL = 1.5;
+
+  LarderEntry {
+    Objects.requireNonNull(food, "food");
+    names = List.copyOf(names);
+    warnings = List.copyOf(warnings);
+  }
+
+  /**
+   * A name that a food goes by.
+   *
+   * @param general a general name ("milk") that is taken for this food
+   */
+  record Name(String name, boolean general) {}
+
+  LarderEntry with(Composition composition) {
+    return new LarderEntry(food.with(composition), names, energyClass, own, warnings, label);
+  }
+
+  /** Whether a reader should look twice: contradictions, a wide doubt, invented values. */
+  boolean isDoubtful() {
+    return !warnings.isEmpty()
+        || food.composition().doubtFactor() >= DOUBTFUL
+        || food.provenance().mark() == Mark.INVENTED;
+  }
+}
