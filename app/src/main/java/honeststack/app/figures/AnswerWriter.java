@@ -137,12 +137,12 @@ final class AnswerWriter {
     List<Double> shares = new ArrayList<>(components.size());
     List<Double> per100g = new ArrayList<>(components.size());
     for (Component component : components) {
-      boolean known = row.measured().food().composition().knows(component);
+      boolean known = row.measured().knows(component);
       Estimate part = row.served().get(component).estimate();
       values.add(known ? part.value() : null);
       u.add(known ? part.u() : null);
       shares.add(figures.shareOfServing(row, component));
-      OptionalDouble value = row.measured().food().composition().value(component);
+      OptionalDouble value = row.measured().per100g(component);
       per100g.add(value.isPresent() ? value.getAsDouble() : null);
     }
     return new RowAnswer(

@@ -2,6 +2,7 @@ package honeststack.app.figures;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import honeststack.app.http.BadInputException;
+import honeststack.core.food.Role;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.serving.Recipe;
 import honeststack.core.serving.Recipe.Portioning;
@@ -19,6 +20,7 @@ import java.util.stream.Stream;
  * A recipe as the bench sends it: inputs only, texts as typed.
  *
  * @param goalSetId the goals that it is judged by; absent for none
+ * @param preparation how it ends, where it is used in other recipes; absent otherwise
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Draft(
@@ -27,26 +29,47 @@ public record Draft(
     @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> bowl,
     @NotNull @Valid DraftGriddle griddle,
     @NotNull @Valid DraftPlate plate,
-    @Nullable @Size(max = 36) String goalSetId) {
+    @Nullable @Size(max = 36) String goalSetId,
+    @Nullable @Valid DraftPreparation preparation) {
 
   static final int MOST_LINES = 200;
+
+  /** A recipe that is eaten. */
+  public Draft(
+      Kind kind,
+      MeasuringSystem system,
+      List<DraftLine> bowl,
+      DraftGriddle griddle,
+      DraftPlate plate,
+      String goalSetId) {
+    this(kind, system, bowl, griddle, plate, goalSetId, null);
+  }
 
   /** What is baked. */
   public enum Kind {
     PANCAKE,
-    WAFFLE
+    WAFFLE,
+    /** Used in other recipes: ground oats, compote, whipped cream. */
+    PREPARATION
   }
 
   /**
    * @param foodId set where the food was picked by hand
+   * @param strained share that is strained out of a preparation: "60 %"; absent for nothing
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record DraftLine(
       @NotNull @Size(min = 1, max = 60) String id,
       @NotNull @Size(max = 300) String text,
-      @Nullable @Size(max = 60) String foodId) {
+      @Nullable @Size(max = 60) String foodId,
+      @Nullable @Size(max = 40) String strained) {
+    public DraftLine(String id, String text, String foodId) {
+      this(id, text, foodId, null);
+    }
+
     Recipe.Line line() {
-      return new Recipe.Line(id, text, Optional.ofNullable(foodId));
+      return new Recipe.Line(
+          id, text, Optional.ofNullable(foodId), strained == null ? "" : strained);
     }
   }
 
@@ -63,6 +86,21 @@ public record Draft(
       @NotNull @Size(max = 100) String left,
       @NotNull @Valid DraftLine panFat,
       @NotNull @Size(max = 100) String panFatLeft) {}
+
+  /**
+   * How a preparation ends.
+   *
+   * @param role what it does in a batter
+   * @param liquid poured rather than filled
+   * @param weight of all of it, a weight as text; blank for the sum of what went in
+   * @param cupWeighs what one cup of it weighs, a weight as text; blank if not known
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftPreparation(
+      @NotNull Role role,
+      boolean liquid,
+      @NotNull @Size(max = 100) String weight,
+      @NotNull @Size(max = 100) String cupWeighs) {}
 
   /**
    * @param pieces in a serving
@@ -99,6 +137,16 @@ public record Draft(
    * @throws BadInputException if two lines share an identity
    */
   public Recipe recipe() {
+    return recipe(Optional.empty());
+  }
+
+  /**
+   * The draft as the core takes it.
+   *
+   * @param self identity of the food that it is, where it is a preparation
+   * @throws BadInputException if two lines share an identity
+   */
+  public Recipe recipe(Optional<String> self) {
     check();
     return new Recipe(
         system,
@@ -112,6 +160,10 @@ public record Draft(
             griddle.panFatLeft),
         new Recipe.OnThePlate(
             Optional.ofNullable(plate.pieces),
-            plate.toppings.stream().map(DraftLine::line).toList()));
+            plate.toppings.stream().map(DraftLine::line).toList()),
+        kind == Kind.PREPARATION
+            ? Optional.of(new Recipe.Finish(preparation == null ? "" : preparation.weight))
+            : Optional.empty(),
+        self);
   }
 }

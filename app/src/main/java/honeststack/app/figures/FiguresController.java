@@ -1,9 +1,11 @@
 package honeststack.app.figures;
 
 import jakarta.validation.Valid;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -15,9 +17,14 @@ class FiguresController {
     this.service = service;
   }
 
-  /** A whole draft in, all its figures out; nothing is stored. */
+  /**
+   * A whole draft in, all its figures out; nothing is stored.
+   *
+   * @param recipe the recipe that it is the draft of; a preparation is not put into itself
+   */
   @PostMapping
-  FiguresAnswer figures(@Valid @RequestBody Draft draft) {
-    return service.answer(draft);
+  FiguresAnswer figures(
+      @Valid @RequestBody Draft draft, @RequestParam(required = false) String recipe) {
+    return service.answer(draft, Optional.ofNullable(recipe));
   }
 }

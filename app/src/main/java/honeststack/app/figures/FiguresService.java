@@ -2,6 +2,8 @@ package honeststack.app.figures;
 
 import honeststack.app.goals.GoalService;
 import honeststack.app.larder.Larder;
+import honeststack.core.batter.Preparation;
+import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
 import honeststack.core.goal.Goal;
@@ -24,8 +26,8 @@ public class FiguresService {
   private final RecipeReader reader;
   private final GoalService goals;
 
-  FiguresService(Larder larder, DoubtTable doubt, GoalService goals) {
-    this.reader = new RecipeReader(larder, doubt);
+  FiguresService(Larder larder, Preparations preparations, DoubtTable doubt, GoalService goals) {
+    this.reader = new RecipeReader(larder, preparations, doubt);
     this.goals = goals;
   }
 
@@ -34,10 +36,21 @@ public class FiguresService {
     return reader.read(draft.recipe(), book);
   }
 
+  /**
+   * A draft's lines in grams.
+   *
+   * @param recipeId the recipe that it is the draft of; it must not be put into itself
+   */
+  public RecipeReading read(Draft draft, String recipeId, SourceBook book) {
+    return reader.read(draft.recipe(Optional.of(Preparation.foodId(recipeId))), book);
+  }
+
   /** A draft's figures, with the reading of its lines, judged by its own goals. */
-  public FiguresAnswer answer(Draft draft) {
+  public FiguresAnswer answer(Draft draft, Optional<String> recipeId) {
     SourceBook book = SourceBook.firstOrder();
-    return answer(read(draft, book), book, Optional.ofNullable(draft.goalSetId()));
+    RecipeReading reading =
+        recipeId.map(id -> read(draft, id, book)).orElseGet(() -> read(draft, book));
+    return answer(reading, book, Optional.ofNullable(draft.goalSetId()));
   }
 
   /**

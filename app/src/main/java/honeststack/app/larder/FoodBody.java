@@ -33,6 +33,12 @@ record FoodBody(
         entry.label());
   }
 
+  /** What a row of a file can say of a food. */
+  FoodBody asInFile() {
+    return new FoodBody(
+        role, liquid, facts, measures, names, provenance, energyClass, List.of(), null);
+  }
+
   LarderEntry entry(String id, String name, boolean own, Composition composition) {
     return new LarderEntry(
         new Food(

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Brings the names of foods to one form: case, accents, plurals and word order do not matter. */
-final class FoodNames {
+public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
   private static final Pattern MARKS = Pattern.compile("\\p{M}+");
   private static final Pattern PER_CENT = Pattern.compile("(\\d) %");
@@ -22,7 +22,8 @@ final class FoodNames {
         : MARKS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
   }
 
-  static String normal(String name) {
+  /** The one form. */
+  public static String normal(String name) {
     String joined = PER_CENT.matcher(plain(name)).replaceAll("$1%");
     return BETWEEN
         .splitAsStream(joined)

@@ -32,7 +32,7 @@ import org.apache.lucene.search.TermQuery;
 import org.apache.lucene.store.ByteBuffersDirectory;
 
 /** An index in memory of all names of all foods; forgives typing errors and half-typed words. */
-final class FoodSearch {
+public final class FoodSearch {
   private static final String NAME = "name";
   private static final String FOOD = "food";
   private static final int LEAST_HITS = 40;
@@ -47,7 +47,7 @@ final class FoodSearch {
   private final IndexWriter writer;
   private final SearcherManager searchers;
 
-  FoodSearch() {
+  public FoodSearch() {
     try {
       writer = new IndexWriter(new ByteBuffersDirectory(), new IndexWriterConfig(analyzer));
       searchers = new SearcherManager(writer, null);
@@ -61,7 +61,7 @@ final class FoodSearch {
    *
    * @param names of each food, by its identity
    */
-  void put(Map<String, List<String>> names) {
+  public void put(Map<String, List<String>> names) {
     try {
       for (Map.Entry<String, List<String>> food : names.entrySet()) {
         List<Document> documents = new ArrayList<>();
@@ -84,7 +84,7 @@ final class FoodSearch {
    *
    * @param uses how often a food has been used; more used ones come first among likes
    */
-  List<String> nearest(String text, int most, ToIntFunction<String> uses) {
+  public List<String> nearest(String text, int most, ToIntFunction<String> uses) {
     Query query = query(text);
     String asked = FoodNames.normal(text);
     try {

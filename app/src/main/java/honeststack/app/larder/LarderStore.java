@@ -214,7 +214,7 @@ public class LarderStore {
   static boolean alike(LarderEntry a, LarderEntry b) {
     return a.food().name().equals(b.food().name())
         && same(a.food().composition(), b.food().composition())
-        && FoodBody.of(a).equals(FoodBody.of(b));
+        && FoodBody.of(a).asInFile().equals(FoodBody.of(b).asInFile());
   }
 
   /** Keeps foods as they now are; a composition revision that is there already stays untouched. */

@@ -14,15 +14,18 @@ import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
+import honeststack.core.serving.Finished;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.Plate;
 import honeststack.core.yield.Griddle;
 import honeststack.core.yield.PanFat;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -45,7 +48,9 @@ class PinStore {
     LEFT,
     PAN_IN,
     PAN_TAKEN,
-    PLATE
+    PLATE,
+    FINISHED,
+    FINISHED_PART
   }
 
   /** Writes the version's row and its pins. */
@@ -65,7 +70,8 @@ class PinStore {
         .execute();
     Writer writer = new Writer(version.id());
     made.batter().lines().forEach(line -> writer.write(Station.BOWL, line));
-    made.griddle().ifPresent(griddle -> writer.write(Station.LEFT, "left", null, griddle.left()));
+    made.griddle()
+        .ifPresent(griddle -> writer.write(Station.LEFT, "left", null, griddle.left(), null));
     made.griddle()
         .flatMap(Griddle::panFat)
         .ifPresent(
@@ -75,6 +81,12 @@ class PinStore {
             });
     made.plate()
         .ifPresent(plate -> plate.toppings().forEach(line -> writer.write(Station.PLATE, line)));
+    made.finished()
+        .ifPresent(
+            done -> {
+              writer.write(Station.FINISHED, "finish", null, done.weight(), null);
+              done.parts().forEach(part -> writer.write(Station.FINISHED_PART, part));
+            });
   }
 
   private final class Writer {
@@ -86,19 +98,30 @@ class PinStore {
     }
 
     void write(Station station, MeasuredFood line) {
-      write(station, line.id(), line.food(), line.mass());
+      write(station, line, null);
     }
 
-    void write(Station station, String lineId, Food food, Estimate mass) {
+    private void write(Station station, MeasuredFood line, Integer parent) {
+      write(station, line.id(), line.food(), line.mass(), parent);
+      int self = position;
+      line.parts().forEach(part -> write(station, part, self));
+    }
+
+    void write(Station station, String lineId, Food food, Estimate mass, Integer parent) {
       position++;
+      boolean prepared = food != null && Preparing.isPreparation(food);
+      Food plain = prepared ? null : food;
       sql.insertInto(PINNED_MASS)
           .set(PINNED_MASS.VERSION_ID, versionId)
           .set(PINNED_MASS.POSITION, position)
           .set(PINNED_MASS.STATION, station.name())
           .set(PINNED_MASS.LINE_ID, lineId)
-          .set(PINNED_MASS.FOOD_ID, food == null ? null : food.id())
+          .set(PINNED_MASS.FOOD_ID, plain == null ? null : plain.id())
           .set(
-              PINNED_MASS.COMPOSITION_REVISION, food == null ? null : food.composition().revision())
+              PINNED_MASS.COMPOSITION_REVISION,
+              plain == null ? null : plain.composition().revision())
+          .set(PINNED_MASS.PREPARATION_VERSION, prepared ? Preparing.versionId(food) : null)
+          .set(PINNED_MASS.PARENT_POSITION, parent)
           .set(PINNED_MASS.GRAMS, mass.value())
           .execute();
       for (Estimate.Share share : mass.budget()) {
@@ -120,12 +143,14 @@ class PinStore {
    *
    * @param pieces that came out, from the version's body; empty if nobody counted
    * @param served pieces in a serving; empty if not said
+   * @param preparations the food that a preparation's version is, from its parts
    */
   Made made(
       String versionId,
       Optional<Integer> pieces,
       int discarded,
       Optional<Double> served,
+      BiFunction<String, List<MeasuredFood>, Food> preparations,
       SourceBook book) {
     var row = sql.fetchSingle(VERSION, VERSION.ID.eq(versionId));
     Map<Integer, List<Estimate.Share>> sources = sources(versionId);
@@ -140,12 +165,16 @@ class PinStore {
                 .filter(pin -> pin.getFoodId() != null)
                 .map(pin -> new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()))
                 .toList());
+    Map<Integer, List<MeasuredFood>> parts = new HashMap<>();
     List<MeasuredFood> bowl = new ArrayList<>();
     List<MeasuredFood> toppings = new ArrayList<>();
+    List<MeasuredFood> stayed = new ArrayList<>();
     MeasuredFood panIn = null;
     MeasuredFood panTaken = null;
     Estimate left = Estimate.ZERO;
-    for (PinnedMassRecord pin : pins) {
+    Estimate weight = null;
+    for (int i = pins.size() - 1; i >= 0; i--) { // parts come after what they are parts of
+      PinnedMassRecord pin = pins.get(i);
       Estimate mass =
           book.restore(pin.getGrams(), sources.getOrDefault(pin.getPosition(), List.of()));
       Station station = Station.valueOf(pin.getStation());
@@ -153,13 +182,26 @@ class PinStore {
         left = mass;
         continue;
       }
-      Food food = foods.get(new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()));
-      MeasuredFood line = new MeasuredFood(pin.getLineId(), food, mass);
+      if (station == Station.FINISHED) {
+        weight = mass;
+        continue;
+      }
+      List<MeasuredFood> inside = parts.getOrDefault(pin.getPosition(), List.of());
+      Food food =
+          pin.getPreparationVersion() == null
+              ? foods.get(new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()))
+              : preparations.apply(pin.getPreparationVersion(), inside);
+      MeasuredFood line = new MeasuredFood(pin.getLineId(), food, mass, inside);
+      if (pin.getParentPosition() != null) {
+        parts.computeIfAbsent(pin.getParentPosition(), p -> new LinkedList<>()).add(0, line);
+        continue;
+      }
       switch (station) {
-        case BOWL -> bowl.add(line);
+        case BOWL -> bowl.add(0, line);
         case PAN_IN -> panIn = line;
         case PAN_TAKEN -> panTaken = line;
-        default -> toppings.add(line);
+        case FINISHED_PART -> stayed.add(0, line);
+        default -> toppings.add(0, line);
       }
     }
     Estimate inBowl = left;
@@ -177,7 +219,8 @@ class PinStore {
                     inPan,
                     row.getPanGaps(),
                     Griddle.UNEVEN_PIECES)),
-        served.map(k -> new Plate(k, toppings, row.getPlateGaps())));
+        served.map(k -> new Plate(k, toppings, row.getPlateGaps())),
+        Optional.ofNullable(weight).map(done -> new Finished(stayed, done)));
   }
 
   private Map<Integer, List<Estimate.Share>> sources(String versionId) {

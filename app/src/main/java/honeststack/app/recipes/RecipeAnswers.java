@@ -27,6 +27,14 @@ final class RecipeAnswers {
   record VersionEntry(
       String id, int number, @Nullable String parentId, String reason, Instant keptAt) {}
 
+  /**
+   * A kept version that holds a food or a preparation.
+   *
+   * @param current it holds the newest revision of it
+   */
+  record UseEntry(
+      String versionId, String recipeId, String recipeName, int number, boolean current) {}
+
   /** A recipe on the bench. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record RecipeAnswer(

@@ -5,6 +5,7 @@ import honeststack.app.recipes.RecipeAnswers.KeepRequest;
 import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeAnswers.RecipeAnswer;
 import honeststack.app.recipes.RecipeAnswers.ShelfEntry;
+import honeststack.app.recipes.RecipeAnswers.UseEntry;
 import honeststack.app.recipes.RecipeAnswers.VersionAnswer;
 import jakarta.validation.Valid;
 import java.net.URI;
@@ -68,6 +69,18 @@ class RecipeController {
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
       @Valid @RequestBody KeepRequest request) {
     return service.keep(id, Revision.expected(ifMatch), request.reason());
+  }
+
+  /** Kept versions that hold this preparation. */
+  @GetMapping("/recipes/{id}/uses")
+  List<UseEntry> usesOfPreparation(@PathVariable String id) {
+    return service.usesOfPreparation(id);
+  }
+
+  /** Kept versions that hold this food. */
+  @GetMapping("/foods/{id}/uses")
+  List<UseEntry> usesOfFood(@PathVariable String id) {
+    return service.usesOfFood(id);
   }
 
   @DeleteMapping("/recipes/{id}")

@@ -10,6 +10,7 @@ import honeststack.app.larder.Larder;
 import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeAnswers.RecipeAnswer;
 import honeststack.app.recipes.RecipeAnswers.ShelfEntry;
+import honeststack.app.recipes.RecipeAnswers.UseEntry;
 import honeststack.app.recipes.RecipeAnswers.VersionAnswer;
 import honeststack.app.recipes.RecipeStore.StoredDraft;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
@@ -17,6 +18,7 @@ import honeststack.core.batter.MeasuredFood;
 import honeststack.core.compare.Changes;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.RecipeReading;
 import honeststack.core.yield.Griddle;
@@ -24,6 +26,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +45,8 @@ public class RecipeService {
   private final JsonMapper json;
   private final Clock clock;
   private final Larder larder;
+  private final PreparationShelf preparations;
+  private final Foods foods;
   private final Map<String, Pinned> pinned = Collections.synchronizedMap(new Recent<>());
 
   RecipeService(
@@ -49,9 +54,13 @@ public class RecipeService {
       PinStore pins,
       FiguresService figures,
       Larder larder,
+      PreparationShelf preparations,
       JsonMapper json,
       Clock clock) {
     this.larder = larder;
+    this.preparations = preparations;
+    this.foods = preparations.before(larder);
+    larder.used(store.timesUsed());
     this.store = store;
     this.pins = pins;
     this.figures = figures;
@@ -131,6 +140,7 @@ public class RecipeService {
     StoredDraft after = stored(id);
     if (!after.name().equals(before.name())) {
       pinned.clear(); // their labels carry the name
+      preparations.changed();
     }
     return answer(after);
   }
@@ -182,7 +192,8 @@ public class RecipeService {
               throw new ConflictException(
                   "Nothing has changed since version " + version.number() + ".");
             });
-    RecipeReading reading = figures.read(draft(stored.body()), SourceBook.firstOrder());
+    Draft draft = draft(stored.body());
+    RecipeReading reading = figures.read(draft, recipeId, SourceBook.firstOrder());
     if (reading.made().batter().lines().isEmpty()) {
       throw new ConflictException("There is nothing in the bowl yet that has a weight.");
     }
@@ -199,6 +210,12 @@ public class RecipeService {
             stored.body());
     pins.insert(version, reading.made());
     store.setParent(recipeId, version.id());
+    if (draft.kind() == Draft.Kind.PREPARATION) {
+      preparations.changed();
+    }
+    Map<String, Integer> used = new HashMap<>();
+    foods(reading.made()).forEach(line -> used.put(line.food().id(), 1));
+    larder.used(used);
     return answer(version);
   }
 
@@ -219,10 +236,33 @@ public class RecipeService {
 
   @Transactional
   void delete(String id) {
+    List<UseEntry> uses =
+        store.usesOfPreparation(id).stream().filter(use -> !use.recipeId().equals(id)).toList();
+    if (!uses.isEmpty()) {
+      throw new ConflictException(
+          "It is in "
+              + uses.get(0).recipeName()
+              + ", version "
+              + uses.get(0).number()
+              + (uses.size() > 1 ? " and others" : "")
+              + ", which would lose their figures.");
+    }
     pinned.clear();
     if (!store.delete(id)) {
       throw new NotFoundException("recipe", id);
     }
+    preparations.changed();
+  }
+
+  @Transactional(readOnly = true)
+  List<UseEntry> usesOfPreparation(String id) {
+    return store.usesOfPreparation(id);
+  }
+
+  @Transactional(readOnly = true)
+  List<UseEntry> usesOfFood(String id) {
+    int revision = larder.byId(id).map(food -> food.composition().revision()).orElse(1);
+    return store.usesOfFood(id, revision);
   }
 
   /**
@@ -261,6 +301,7 @@ public class RecipeService {
             Optional.ofNullable(draft.griddle().pieces()),
             draft.griddle().discarded(),
             Optional.ofNullable(draft.plate().pieces()),
+            preparations::food,
             book);
     return new Pinned(
         version.recipeName() + ", version " + version.number(),
@@ -290,15 +331,19 @@ public class RecipeService {
         figures.answer(then.reading(), then.book(), Optional.ofNullable(then.draft().goalSetId())));
   }
 
-  private List<String> newer(Made made) {
+  private static List<MeasuredFood> foods(Made made) {
     List<MeasuredFood> foods = new ArrayList<>(made.batter().lines());
     made.griddle().flatMap(Griddle::panFat).ifPresent(fat -> foods.add(fat.in()));
     made.plate().ifPresent(plate -> foods.addAll(plate.toppings()));
-    return foods.stream()
+    return foods;
+  }
+
+  private List<String> newer(Made made) {
+    return foods(made).stream()
         .map(MeasuredFood::food)
         .filter(
             food ->
-                larder
+                foods
                     .byId(food.id())
                     .filter(now -> now.composition().revision() > food.composition().revision())
                     .isPresent())

@@ -1,16 +1,22 @@
 package honeststack.app.recipes;
 
 import static honeststack.app.db.Tables.DRAFT;
+import static honeststack.app.db.Tables.PINNED_MASS;
 import static honeststack.app.db.Tables.RECIPE;
 import static honeststack.app.db.Tables.VERSION;
+import static org.jooq.impl.DSL.countDistinct;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.when;
 
+import honeststack.app.recipes.RecipeAnswers.UseEntry;
 import honeststack.app.recipes.RecipeAnswers.VersionEntry;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -154,6 +160,65 @@ class RecipeStore {
   }
 
   Optional<StoredVersion> version(String id) {
+    return versions(VERSION.ID.eq(id)).stream().findFirst();
+  }
+
+  /** The newest version of each recipe. */
+  List<StoredVersion> newestVersions() {
+    var later = VERSION.as("later");
+    return versions(
+        VERSION.NUMBER.eq(
+            select(max(later.NUMBER)).from(later).where(later.RECIPE_ID.eq(VERSION.RECIPE_ID))));
+  }
+
+  /** Kept versions that hold a food, or a version of a preparation, in the order of the shelf. */
+  List<UseEntry> usesOfFood(String foodId, int revision) {
+    return uses(PINNED_MASS.FOOD_ID.eq(foodId), PINNED_MASS.COMPOSITION_REVISION.ge(revision));
+  }
+
+  /** Kept versions that hold some version of a preparation. */
+  List<UseEntry> usesOfPreparation(String recipeId) {
+    var prepared = VERSION.as("prepared");
+    return uses(
+        PINNED_MASS.PREPARATION_VERSION.in(
+            select(prepared.ID).from(prepared).where(prepared.RECIPE_ID.eq(recipeId))),
+        PINNED_MASS.PREPARATION_VERSION.in(
+            select(prepared.ID)
+                .from(prepared)
+                .where(prepared.RECIPE_ID.eq(recipeId))
+                .orderBy(prepared.NUMBER.desc())
+                .limit(1)));
+  }
+
+  private List<UseEntry> uses(Condition held, Condition current) {
+    var newest = max(when(current, 1).otherwise(0));
+    return sql.select(VERSION.ID, RECIPE.ID, RECIPE.NAME, VERSION.NUMBER, newest)
+        .from(PINNED_MASS)
+        .join(VERSION)
+        .on(VERSION.ID.eq(PINNED_MASS.VERSION_ID))
+        .join(RECIPE)
+        .on(RECIPE.ID.eq(VERSION.RECIPE_ID))
+        .where(held)
+        .groupBy(VERSION.ID, RECIPE.ID, RECIPE.NAME, VERSION.NUMBER)
+        .orderBy(RECIPE.NAME, VERSION.NUMBER)
+        .fetch(
+            row ->
+                new UseEntry(
+                    row.value1(), row.value2(), row.value3(), row.value4(), row.value5() == 1));
+  }
+
+  /** How many kept versions hold each food. */
+  Map<String, Integer> timesUsed() {
+    Map<String, Integer> times = new HashMap<>();
+    sql.select(PINNED_MASS.FOOD_ID, countDistinct(PINNED_MASS.VERSION_ID))
+        .from(PINNED_MASS)
+        .where(PINNED_MASS.FOOD_ID.isNotNull())
+        .groupBy(PINNED_MASS.FOOD_ID)
+        .forEach(row -> times.put(row.value1(), row.value2()));
+    return times;
+  }
+
+  private List<StoredVersion> versions(Condition which) {
     return sql.select(
             VERSION.ID,
             VERSION.RECIPE_ID,
@@ -166,8 +231,9 @@ class RecipeStore {
         .from(VERSION)
         .join(RECIPE)
         .on(RECIPE.ID.eq(VERSION.RECIPE_ID))
-        .where(VERSION.ID.eq(id))
-        .fetchOptional(
+        .where(which)
+        .orderBy(VERSION.KEPT_AT)
+        .fetch(
             row ->
                 new StoredVersion(
                     row.value1(),

@@ -18,6 +18,7 @@ import honeststack.app.http.ConflictException;
 import honeststack.app.http.StaleException;
 import honeststack.app.larder.Larder;
 import honeststack.app.recipes.RecipeAnswers.NamedDraft;
+import honeststack.app.recipes.RecipeAnswers.UseEntry;
 import honeststack.app.recipes.RecipeStore.StoredDraft;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
 import honeststack.core.batter.Batter;
@@ -43,12 +44,20 @@ class RecipeServiceTest {
   private final RecipeStore store = mock(RecipeStore.class);
   private final PinStore pins = mock(PinStore.class);
   private final FiguresService figures = mock(FiguresService.class);
+  private final PreparationShelf preparations = mock(PreparationShelf.class);
   private final RecipeService service = service(Larder.reference());
   private final String body = Drafts.json(Drafts.of("100 g sugar"));
 
   private RecipeService service(Larder larder) {
+    when(preparations.before(any())).thenCallRealMethod();
     return new RecipeService(
-        store, pins, figures, larder, new JsonMapper(), Clock.fixed(NOW, ZoneOffset.UTC));
+        store,
+        pins,
+        figures,
+        larder,
+        preparations,
+        new JsonMapper(),
+        Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   @BeforeEach
@@ -101,12 +110,23 @@ class RecipeServiceTest {
     when(store.version("v1"))
         .thenReturn(
             Optional.of(new StoredVersion("v1", "r", "Cakes", 1, null, "first", NOW, body)));
-    when(pins.made(any(), any(), anyInt(), any(), any())).thenReturn(made);
+    when(pins.made(any(), any(), anyInt(), any(), any(), any())).thenReturn(made);
     when(figures.reading(any(), any()))
         .thenReturn(new RecipeReading(made, List.of(), List.of(), List.of()));
     assertThat(service(Larder.reference()).version("v1").newer()).isEmpty();
     assertThat(service(Larder.reference(Map.of(rye.id(), revised))).version("v1").newer())
         .containsExactly("rye flour, medium");
+  }
+
+  /** Oat milk is in another recipe's version, whose figures it would take with it. */
+  @Test
+  void aPreparationInUseIsNotDeleted() {
+    when(store.usesOfPreparation("r"))
+        .thenReturn(List.of(new UseEntry("v9", "q", "Waffles", 2, true)));
+    assertThatThrownBy(() -> service.delete("r"))
+        .isInstanceOf(ConflictException.class)
+        .hasMessageContaining("Waffles, version 2");
+    verify(store, never()).delete(any());
   }
 
   @Test

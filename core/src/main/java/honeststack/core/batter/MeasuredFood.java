@@ -6,26 +6,88 @@ import honeststack.core.estimate.SourceBook;
 import honeststack.core.estimate.Total;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
+import java.util.List;
 import java.util.Objects;
+import java.util.OptionalDouble;
 
 /**
  * A food and how much of it: a batter line, a topping, the fat in the pan.
  *
  * @param id identity of the line within its recipe
  * @param mass g
+ * @param parts what this much of a preparation is made of, g each as it went in; none for a plain
+ *     food
  */
-public record MeasuredFood(String id, Food food, Estimate mass) {
+public record MeasuredFood(String id, Food food, Estimate mass, List<MeasuredFood> parts) {
   public MeasuredFood {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(food, "food");
     Objects.requireNonNull(mass, "mass");
+    parts = List.copyOf(parts);
   }
 
-  /** What it holds of a component, in the component's unit; at least nothing where unknown. */
-  public Total total(Component component, SourceBook book) {
-    if (!food.composition().knows(component)) {
-      return new Total(Estimate.ZERO, Bound.AT_LEAST);
+  public MeasuredFood(String id, Food food, Estimate mass) {
+    this(id, food, mass, List.of());
+  }
+
+  /** The same food, another amount of it, g. */
+  public MeasuredFood weighing(Estimate other) {
+    if (parts.isEmpty()) {
+      return new MeasuredFood(id, food, other);
     }
-    return Total.complete(mass.times(food.composition().perGram(component, book)));
+    Estimate factor = other.dividedBy(mass);
+    return new MeasuredFood(id, food, other, parts.stream().map(p -> p.times(factor)).toList());
+  }
+
+  MeasuredFood times(Estimate factor) {
+    return new MeasuredFood(
+        id, food, mass.times(factor), parts.stream().map(p -> p.times(factor)).toList());
+  }
+
+  /** Whether nothing that it is made of lacks the component. */
+  public boolean knows(Component component) {
+    return parts.isEmpty()
+        ? food.composition().knows(component)
+        : parts.stream().allMatch(part -> part.knows(component));
+  }
+
+  /**
+   * What it holds of a component, in the component's unit; at least nothing where unknown. What the
+   * parts of a preparation lost or gained in weight is water.
+   */
+  public Total total(Component component, SourceBook book) {
+    if (parts.isEmpty()) {
+      return food.composition().knows(component)
+          ? Total.complete(mass.times(food.composition().perGram(component, book)))
+          : new Total(Estimate.ZERO, Bound.AT_LEAST);
+    }
+    Total sum = Total.sum(parts, part -> part.total(component, book));
+    if (component != Component.WATER) {
+      return sum;
+    }
+    Estimate.Sum change = new Estimate.Sum().add(mass, 1);
+    parts.forEach(part -> change.add(part.mass, -1));
+    return sum.plus(Total.complete(change.total()));
+  }
+
+  /** Best value of what it holds, in the component's unit; nothing where unknown. */
+  public double value(Component component) {
+    if (parts.isEmpty()) {
+      return mass.value() * food.composition().value(component).orElse(0) / 100;
+    }
+    double sum = parts.stream().mapToDouble(part -> part.value(component)).sum();
+    return component == Component.WATER
+        ? sum + mass.value() - parts.stream().mapToDouble(p -> p.mass.value()).sum()
+        : sum;
+  }
+
+  /** Per 100 g of it; empty if unknown. */
+  public OptionalDouble per100g(Component component) {
+    if (parts.isEmpty()) {
+      return food.composition().value(component);
+    }
+    return knows(component) && mass.value() > 0
+        ? OptionalDouble.of(value(component) / mass.value() * 100)
+        : OptionalDouble.empty();
   }
 }

@@ -167,16 +167,14 @@ public final class Comparison {
   }
 
   private static boolean sameKnownFood(MeasuredFood a, MeasuredFood b, Component component) {
-    return a.food().id().equals(b.food().id())
-        && a.food().composition().knows(component)
-        && b.food().composition().knows(component);
+    return a.food().id().equals(b.food().id()) && a.knows(component) && b.knows(component);
   }
 
   /** Δ(m·c) = mean(c)·Δm, the amount, and mean(m)·Δc, the food's data. */
   private static List<Cause> sameFood(
       MeasuredFood before, MeasuredFood after, double meanF, Component component) {
-    double cA = before.food().composition().value(component).orElseThrow() / 100;
-    double cB = after.food().composition().value(component).orElseThrow() / 100;
+    double cA = before.per100g(component).orElse(0) / 100;
+    double cB = after.per100g(component).orElse(0) / 100;
     double mA = before.mass().value();
     double mB = after.mass().value();
     return List.of(
@@ -184,7 +182,10 @@ public final class Comparison {
             Cause.Kind.AMOUNT, Words.amount(before, after), (cA + cB) / 2 * (mB - mA) * meanF),
         new Cause(
             Cause.Kind.DATA,
-            after.food().name() + ": its composition was revised",
+            after.food().name()
+                + (after.parts().isEmpty()
+                    ? ": its composition was revised"
+                    : ": it was prepared otherwise"),
             (mA + mB) / 2 * (cB - cA) * meanF));
   }
 
@@ -194,7 +195,6 @@ public final class Comparison {
 
   /** Best value of what a food holds; nothing where there is none or it is unknown. */
   private static double value(Optional<MeasuredFood> food, Component component) {
-    return food.map(f -> f.mass().value() * f.food().composition().value(component).orElse(0) / 100)
-        .orElse(0.0);
+    return food.map(f -> f.value(component)).orElse(0.0);
   }
 }

@@ -86,6 +86,9 @@ final class Uses {
     if (source.scope() == Source.Scope.SHARED) {
       return source;
     }
+    if (!source.key().startsWith(USE)) { // of a preparation: one batch of it in both, or two
+      return mode == Mode.SAME_BOWL ? source : source.keyed("after:" + source.key());
+    }
     String use = source.key().substring(USE.length());
     for (Map.Entry<String, String> line : untouched.entrySet()) {
       String id = line.getKey();

@@ -28,6 +28,8 @@ public record DoubtTable(Map<Way, Doubt> rows) {
     PIECES_SCOOP,
     PIECES_SPOON,
     PIECES_WEIGHED,
+    /** Per use: of a share that stayed in the cloth, absolute. */
+    STRAINED,
     /**
      * Shared: scooped weight over spooned weight, where a food has no scooped weight of its own.
      */

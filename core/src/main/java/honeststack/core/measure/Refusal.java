@@ -17,7 +17,9 @@ public record Refusal(Reason reason, String offending, String problem, String ac
     BAD_AMOUNT,
     NO_FOOD,
     UNKNOWN_FOOD,
-    NO_WEIGHT
+    NO_WEIGHT,
+    /** A preparation would hold itself, or go too deep. */
+    CYCLE
   }
 
   public Refusal {

@@ -11,7 +11,8 @@ public final class RefusedException extends RuntimeException {
     this.refusal = refusal;
   }
 
-  RefusedException(Refusal.Reason reason, String offending, String problem, String accepted) {
+  public RefusedException(
+      Refusal.Reason reason, String offending, String problem, String accepted) {
     this(new Refusal(reason, offending, problem, accepted));
   }
 

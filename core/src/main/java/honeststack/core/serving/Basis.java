@@ -7,5 +7,7 @@ public enum Basis {
   /** One piece with its pan fat, without toppings. */
   PER_PIECE,
   /** 100 g of raw batter: no pan fat, no toppings. */
-  PER_100G_RAW
+  PER_100G_RAW,
+  /** 100 g of a finished preparation. */
+  PER_100G_FINISHED
 }

@@ -76,7 +76,15 @@ public final class Figures {
     Matrix bowl = Matrix.of(batter.lines(), components, book);
     Map<Component, Total> whole = bowl.sums(batter.gaps());
     Map<Basis, Map<Component, Total>> totals = new EnumMap<>(Basis.class);
-    totals.put(Basis.PER_100G_RAW, each(whole, (c, n) -> per100g(n, mass, batter)));
+    totals.put(Basis.PER_100G_RAW, each(whole, (c, n) -> per100g(n, mass, batter.gaps())));
+    made.finished()
+        .ifPresent(
+            done ->
+                totals.put(
+                    Basis.PER_100G_FINISHED,
+                    each(
+                        whole,
+                        (c, n) -> per100g(done.total(c, book), done.weight(), batter.gaps()))));
     if (made.griddle().isEmpty()) {
       return new Figures(mass, Estimate.ZERO, List.of(), totals, Map.of());
     }
@@ -162,12 +170,12 @@ public final class Figures {
   /**
    * What is missing from the bowl adds to both sides of the ratio, so nothing is known of it then.
    */
-  private static Total per100g(Total n, Estimate mass, Batter batter) {
+  private static Total per100g(Total n, Estimate mass, boolean gaps) {
     if (mass.value() == 0) {
       return new Total(Estimate.ZERO, Bound.NOT_KNOWN);
     }
     Estimate ratio = n.estimate().dividedBy(mass).times(HUNDRED);
-    return new Total(ratio, batter.gaps() ? Bound.NOT_KNOWN : n.bound());
+    return new Total(ratio, gaps ? Bound.NOT_KNOWN : n.bound());
   }
 
   /** Batter mass, g. */

@@ -10,12 +10,16 @@ public final class Formula {
 
   /** One sentence; empty while there is no serving. */
   public static String words(Figures figures, Made made, Basis basis, Component component) {
+    String unit = " " + component.unit();
+    String result = number(figures.total(basis, component).estimate().value()) + unit;
+    if (basis == Basis.PER_100G_FINISHED) {
+      return "All that stayed in it, ÷ its weight when done, %s g, × 100 = %s."
+          .formatted(number(made.finished().orElseThrow().weight().value()), result);
+    }
     Figures.Parts parts = figures.parts(component);
     if (parts == null) {
       return "";
     }
-    String unit = " " + component.unit();
-    String result = number(figures.total(basis, component).estimate().value()) + unit;
     if (basis == Basis.PER_100G_RAW) {
       return "All the batter, %s%s, ÷ its weight, %s g, × 100 = %s."
           .formatted(number(parts.batter()), unit, number(figures.batterMass().value()), result);

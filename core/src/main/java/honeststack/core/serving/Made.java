@@ -12,8 +12,15 @@ import java.util.function.UnaryOperator;
 
 /**
  * One batch from the bowl to the plate, every amount in grams; later stations may still be empty.
+ *
+ * @param finished where it is a preparation, what became of it
  */
-public record Made(Batter batter, Optional<Griddle> griddle, Optional<Plate> plate) {
+public record Made(
+    Batter batter, Optional<Griddle> griddle, Optional<Plate> plate, Optional<Finished> finished) {
+
+  public Made(Batter batter, Optional<Griddle> griddle, Optional<Plate> plate) {
+    this(batter, griddle, plate, Optional.empty());
+  }
 
   /**
    * The same batch in another book, its sources under the identities that {@code keys} gives them.
@@ -25,8 +32,12 @@ public record Made(Batter batter, Optional<Griddle> griddle, Optional<Plate> pla
         new Batter(batter.lines().stream().map(rebase::food).toList(), batter.gaps()),
         griddle.map(rebase::griddle),
         plate.map(
-            p ->
-                new Plate(p.pieces(), p.toppings().stream().map(rebase::food).toList(), p.gaps())));
+            p -> new Plate(p.pieces(), p.toppings().stream().map(rebase::food).toList(), p.gaps())),
+        finished.map(
+            done ->
+                new Finished(
+                    done.parts().stream().map(rebase::food).toList(),
+                    rebase.estimate(done.weight()))));
   }
 
   private record Rebase(SourceBook book, UnaryOperator<Source> keys) {
@@ -39,7 +50,11 @@ public record Made(Batter batter, Optional<Griddle> griddle, Optional<Plate> pla
     }
 
     MeasuredFood food(MeasuredFood food) {
-      return new MeasuredFood(food.id(), food.food(), estimate(food.mass()));
+      return new MeasuredFood(
+          food.id(),
+          food.food(),
+          estimate(food.mass()),
+          food.parts().stream().map(this::food).toList());
     }
 
     Griddle griddle(Griddle griddle) {

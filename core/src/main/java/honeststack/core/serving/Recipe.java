@@ -14,9 +14,21 @@ import java.util.Optional;
  * @param bowl what went into the batter
  * @param griddle what came out
  * @param plate what is put before one person
+ * @param finish where the recipe is a preparation, how it ends
+ * @param self identity of the food that the recipe itself is, so that it is not put into itself
  */
 public record Recipe(
-    MeasuringSystem system, List<Line> bowl, AtTheGriddle griddle, OnThePlate plate) {
+    MeasuringSystem system,
+    List<Line> bowl,
+    AtTheGriddle griddle,
+    OnThePlate plate,
+    Optional<Finish> finish,
+    Optional<String> self) {
+
+  /** A recipe that is eaten, not used in another. */
+  public Recipe(MeasuringSystem system, List<Line> bowl, AtTheGriddle griddle, OnThePlate plate) {
+    this(system, bowl, griddle, plate, Optional.empty(), Optional.empty());
+  }
 
   public Recipe {
     Objects.requireNonNull(system, "system");
@@ -29,8 +41,13 @@ public record Recipe(
    * @param id identity within the recipe; it stays when the text changes
    * @param text "¾ cup rye flour, spooned"
    * @param picked a food picked by hand, whatever the text calls it
+   * @param strained share of it that is strained out of a preparation: "60 %"; empty for nothing
    */
-  public record Line(String id, String text, Optional<String> picked) {
+  public record Line(String id, String text, Optional<String> picked, String strained) {
+    public Line(String id, String text, Optional<String> picked) {
+      this(id, text, picked, "");
+    }
+
     boolean isBlank() {
       return text.isBlank();
     }
@@ -68,6 +85,13 @@ public record Recipe(
       String left,
       Optional<Line> panFat,
       String panFatLeft) {}
+
+  /**
+   * How a preparation ends.
+   *
+   * @param weight of all of it; empty for the sum of what went in
+   */
+  public record Finish(String weight) {}
 
   /**
    * @param pieces in a serving; empty if not said

@@ -1,19 +1,25 @@
 package honeststack.core.serving;
 
 import static honeststack.core.measure.Refusal.Reason.BAD_AMOUNT;
+import static honeststack.core.measure.Refusal.Reason.CYCLE;
 
 import honeststack.core.batter.Batter;
 import honeststack.core.batter.MeasuredFood;
+import honeststack.core.batter.Preparation;
+import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.measure.DoubtTable;
+import honeststack.core.measure.DoubtTable.Way;
 import honeststack.core.measure.LineReader;
 import honeststack.core.measure.MassText;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Refusal;
 import honeststack.core.measure.RefusedException;
+import honeststack.core.measure.ShareText;
 import honeststack.core.measure.Weights;
 import honeststack.core.serving.Figures.Station;
 import honeststack.core.serving.Recipe.AtTheGriddle;
@@ -26,7 +32,9 @@ import honeststack.core.serving.RecipeReading.Understood;
 import honeststack.core.yield.Griddle;
 import honeststack.core.yield.PanFat;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Reads a whole recipe into grams. What cannot be read is said, and stays out of the numbers. */
@@ -35,11 +43,20 @@ public final class RecipeReader {
   private static final int MOST_PIECES = 1000;
 
   private final Foods foods;
+  private final Preparations preparations;
   private final DoubtTable doubt;
   private final LineReader reader;
 
   public RecipeReader(Foods foods, DoubtTable doubt) {
-    this.foods = foods;
+    this(foods, Preparations.NONE, doubt);
+  }
+
+  /**
+   * @param larder where a name is looked up that is not a preparation's
+   */
+  public RecipeReader(Foods larder, Preparations preparations, DoubtTable doubt) {
+    this.foods = preparations.before(larder);
+    this.preparations = preparations;
     this.doubt = doubt;
     this.reader = new LineReader(foods);
   }
@@ -70,8 +87,9 @@ public final class RecipeReader {
       Optional<Griddle> griddle = griddle(recipe.griddle(), batter);
       Measured toppings = measured(recipe.plate().toppings(), Station.PLATE);
       Optional<Plate> plate = plate(recipe.plate(), griddle, toppings);
+      Optional<Finished> finished = recipe.finish().flatMap(finish -> finished(finish, batter));
       return new RecipeReading(
-          new Made(batter, griddle, plate),
+          new Made(batter, griddle, plate, finished),
           List.copyOf(lines),
           List.copyOf(problems),
           List.copyOf(findings));
@@ -98,9 +116,10 @@ public final class RecipeReader {
         LineReader.Line read =
             picked.isPresent() ? reader.read(line.text(), picked.get()) : reader.read(line.text());
         Estimate mass = weights.of(read.measure(), read.food(), line.id());
+        MeasuredFood food = measured(line, read.food(), mass);
         lines.add(
             new Understood(line.id(), station, read.measure(), read.food(), read.general(), mass));
-        return Optional.of(new MeasuredFood(line.id(), read.food(), mass));
+        return Optional.of(food);
       } catch (RefusedException refused) {
         Refusal refusal = refused.refusal();
         List<Food> nearest =
@@ -110,6 +129,93 @@ public final class RecipeReader {
         lines.add(new NotUnderstood(line.id(), station, refusal, nearest));
         findings.add("Not in the numbers: “" + line.text().strip() + "”.");
         return Optional.empty();
+      }
+    }
+
+    private MeasuredFood measured(Line line, Food food, Estimate mass) {
+      Optional<Preparation> prepared = preparations.prepared(food, book);
+      prepared.ifPresent(preparation -> check(line, preparation));
+      return prepared
+          .map(preparation -> preparation.measured(line.id(), mass))
+          .orElseGet(() -> new MeasuredFood(line.id(), food, mass));
+    }
+
+    /** A preparation must not hold itself, nor go deeper than {@link Preparation#DEEPEST}. */
+    private void check(Line line, Preparation preparation) {
+      String name = preparation.food().name();
+      recipe
+          .self()
+          .map(preparation.paths()::get)
+          .ifPresent(
+              path -> {
+                throw new RefusedException(
+                    CYCLE,
+                    line.text().strip(),
+                    "“" + name + "” is itself made with this: " + path + ".",
+                    "a preparation without this one in it");
+              });
+      if (recipe.finish().isPresent() && preparation.depth() >= Preparation.DEEPEST) {
+        throw new RefusedException(
+            CYCLE,
+            line.text().strip(),
+            "“" + name + "” already has preparations inside it " + preparation.depth() + " deep.",
+            "preparations inside each other up to " + Preparation.DEEPEST + " deep");
+      }
+    }
+
+    /** What stayed of each line, its pan fat, and what all of it weighs in the end. */
+    private Optional<Finished> finished(Recipe.Finish finish, Batter batter) {
+      Map<String, Line> lines = new HashMap<>();
+      recipe.bowl().forEach(line -> lines.put(line.id(), line));
+      List<MeasuredFood> parts = new ArrayList<>();
+      batter.lines().forEach(part -> parts.add(strained(lines.get(part.id()), part)));
+      recipe
+          .griddle()
+          .panFat()
+          .filter(line -> !line.isBlank())
+          .flatMap(line -> measured(line, Station.PAN))
+          .ifPresent(fat -> parts.add(panFat(fat, recipe.griddle().panFatLeft()).taken()));
+      Estimate.Sum sum = new Estimate.Sum();
+      parts.forEach(part -> sum.add(part.mass(), 1));
+      Estimate all = sum.total();
+      if (all.value() <= 0) {
+        return Optional.empty();
+      }
+      Estimate weight =
+          mass("finish.weight", finish.weight(), "the finished preparation").orElse(all);
+      if (weight.value() <= 0) {
+        refuse(
+            "finish.weight",
+            finish.weight(),
+            "“" + finish.weight().strip() + "” cannot be all of it.",
+            "more than 0 g");
+        weight = all;
+      }
+      if (weight.value() > all.value() + 2 * Math.hypot(weight.u(), all.u())) {
+        findings.add(
+            "It weighs %.0f g in the end, but only %.0f g stayed of what went in."
+                .formatted(weight.value(), all.value()));
+      }
+      return Optional.of(new Finished(parts, weight));
+    }
+
+    private MeasuredFood strained(Line line, MeasuredFood part) {
+      if (line == null || line.strained().isBlank()) {
+        return part;
+      }
+      try {
+        double share = ShareText.read(line.strained());
+        Estimate stayed =
+            book.input(
+                1 - share,
+                share == 0 || share == 1 ? 0 : doubt.of(Way.STRAINED).perUse(),
+                Source.perUse(
+                    "use:" + line.id() + ":strained",
+                    "how much of the " + part.food().name() + " was strained out"));
+        return part.weighing(part.mass().times(stayed));
+      } catch (RefusedException refused) {
+        problems.add(new FieldProblem("strained:" + line.id(), refused.refusal()));
+        return part;
       }
     }
 
@@ -125,7 +231,8 @@ public final class RecipeReader {
             "less than the batter");
         left = Estimate.ZERO;
       }
-      Optional<Line> said = stated.panFat().filter(line -> !line.isBlank());
+      Optional<Line> said =
+          stated.panFat().filter(line -> !line.isBlank() && recipe.finish().isEmpty());
       Optional<MeasuredFood> in = said.flatMap(line -> measured(line, Station.PAN));
       Optional<PanFat> panFat = in.map(fat -> panFat(fat, stated.panFatLeft()));
       if (stated.pieces().isEmpty()) {

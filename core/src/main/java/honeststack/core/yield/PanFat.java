@@ -25,7 +25,7 @@ public record PanFat(MeasuredFood in, MeasuredFood taken) {
           "More fat left in the pan (%.1f g) than was put in (%.1f g)"
               .formatted(left.value(), in.mass().value()));
     }
-    return new PanFat(in, new MeasuredFood(in.id(), in.food(), in.mass().minus(left)));
+    return new PanFat(in, in.weighing(in.mass().minus(left)));
   }
 
   /** Nobody measured what was left: anything between none and all of it, equally likely. */
@@ -34,6 +34,6 @@ public record PanFat(MeasuredFood in, MeasuredFood taken) {
         Source.perUse("use:" + use, "how much " + in.food().name() + " stayed in the pan")
             .shaped(Distribution.RECTANGULAR);
     Estimate share = book.input(0.5, Distribution.rectangular(0.5), source);
-    return new PanFat(in, new MeasuredFood(in.id(), in.food(), in.mass().times(share)));
+    return new PanFat(in, in.weighing(in.mass().times(share)));
   }
 }

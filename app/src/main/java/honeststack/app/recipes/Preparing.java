@@ -1,0 +1,76 @@
+package honeststack.app.recipes;
+
+import honeststack.app.figures.Draft;
+import honeststack.app.figures.Draft.DraftPreparation;
+import honeststack.core.batter.MeasuredFood;
+import honeststack.core.batter.Preparation;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Facts;
+import honeststack.core.food.Food;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.Packing;
+import honeststack.core.food.Provenance;
+import honeststack.core.food.Role;
+import honeststack.core.measure.MassText;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.RefusedException;
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Map;
+
+/** The food that a kept version of a preparation is. */
+final class Preparing {
+  private static final String PREFIX = Preparation.foodId("");
+
+  private Preparing() {}
+
+  static boolean isPreparation(Food food) {
+    return food.id().startsWith(PREFIX);
+  }
+
+  static String recipeId(Food food) {
+    return food.id().substring(PREFIX.length());
+  }
+
+  static String versionId(Food food) {
+    return food.provenance().number();
+  }
+
+  /**
+   * @param parts what it is made of; what holds for any of them holds for it
+   */
+  static Food food(RecipeStore.StoredVersion version, Draft draft, List<MeasuredFood> parts) {
+    DraftPreparation stated = draft.preparation();
+    String id = Preparation.foodId(version.recipeId());
+    Facts facts = parts.stream().map(p -> p.food().facts()).reduce(Facts.NONE, Facts::and);
+    return new Food(
+        id,
+        version.recipeName(),
+        stated == null ? Role.ADD_IN : stated.role(),
+        stated != null && stated.liquid(),
+        Composition.of(id, version.recipeName(), version.number(), 1, Map.of()),
+        measures(draft),
+        facts,
+        new Provenance(
+            "a preparation of this kitchen",
+            version.id(),
+            Provenance.Mark.OWN,
+            "Version " + version.number() + "."));
+  }
+
+  private static List<HouseholdMeasure> measures(Draft draft) {
+    DraftPreparation stated = draft.preparation();
+    if (stated == null || stated.cupWeighs().isBlank()) {
+      return List.of();
+    }
+    try {
+      Measure cup = MassText.read(stated.cupWeighs());
+      double grams = cup.amount() * cup.unit().grams();
+      return List.of(
+          new HouseholdMeasure.Volume(
+              draft.system().millilitres(Unit.CUP), Packing.NOT_SAID, grams));
+    } catch (RefusedException | IllegalArgumentException notAWeight) {
+      return List.of(); // said on its bench, as a problem of the field
+    }
+  }
+}
