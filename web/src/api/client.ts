@@ -3,12 +3,16 @@ import type {
   Draft,
   Figures,
   Food,
+  FoodCheck,
+  FoodForm,
   GoalSet,
+  ImportReport,
   NamedDraft,
   NewGoalSet,
   Recipe,
   ShelfEntry,
   SideBySide,
+  Use,
   Version,
 } from './types';
 
@@ -56,6 +60,11 @@ async function request<T>(
   return (response.status === 204 ? undefined : await response.json()) as T;
 }
 
+async function detailOf(response: Response): Promise<string> {
+  const problem = (await response.json().catch(() => ({}))) as { detail?: string };
+  return problem.detail ?? `The application answered ${response.status}.`;
+}
+
 const ifMatch = (revision: number) => ({ 'If-Match': `"${revision}"` });
 
 export const api = {
@@ -68,17 +77,42 @@ export const api = {
   keep: (id: string, revision: number, reason: string) =>
     request<Version>('POST', `/api/recipes/${id}/versions`, { reason }, ifMatch(revision)),
   version: (id: string) => request<Version>('GET', `/api/versions/${id}`),
-  foods: (query: string, role: Food['role'] | undefined) =>
-    request<Food[]>(
-      'GET',
-      `/api/foods?most=1000&query=${encodeURIComponent(query)}${role ? `&role=${role}` : ''}`,
-    ),
+  foods: (asked: Record<string, string | undefined>) => {
+    const search = new URLSearchParams({ most: '1000' });
+    Object.entries(asked).forEach(([key, value]) => value && search.set(key, value));
+    return request<Food[]>('GET', `/api/foods?${search.toString()}`);
+  },
+  checkFood: (form: FoodForm, signal?: AbortSignal) =>
+    request<FoodCheck>('POST', '/api/foods/check', form, {}, signal),
+  createFood: (form: FoodForm, insist: boolean) =>
+    request<Food>('POST', `/api/foods?insist=${insist}`, form),
+  saveFood: (id: string, revision: number, form: FoodForm, insist: boolean) =>
+    request<Food>('PUT', `/api/foods/${id}?insist=${insist}`, form, ifMatch(revision)),
+  usesOfFood: (id: string) => request<Use[]>('GET', `/api/foods/${id}/uses`),
+  usesOfPreparation: (id: string) => request<Use[]>('GET', `/api/recipes/${id}/uses`),
+  bringFoods: async (csv: Blob) => {
+    const response = await fetch('/api/foods/import', {
+      method: 'POST',
+      headers: { 'Content-Type': 'text/csv' },
+      body: csv,
+    });
+    if (response.status !== 200 && response.status !== 422) {
+      throw new Problem(response.status, await detailOf(response));
+    }
+    return (await response.json()) as ImportReport;
+  },
   goals: () => request<GoalSet[]>('GET', '/api/goals'),
   createGoals: (set: NewGoalSet) => request<GoalSet>('POST', '/api/goals', set),
   saveGoals: (id: string, revision: number, set: NewGoalSet) =>
     request<GoalSet>('PUT', `/api/goals/${id}`, set, ifMatch(revision)),
   removeGoals: (id: string) => request<undefined>('DELETE', `/api/goals/${id}`),
   compare: (asked: CompareRequest) => request<SideBySide>('POST', '/api/compare', asked),
-  figures: (draft: Draft, signal?: AbortSignal) =>
-    request<Figures>('POST', '/api/figures', draft, {}, signal),
+  figures: (draft: Draft, recipeId?: string, signal?: AbortSignal) =>
+    request<Figures>(
+      'POST',
+      `/api/figures${recipeId ? `?recipe=${recipeId}` : ''}`,
+      draft,
+      {},
+      signal,
+    ),
 };

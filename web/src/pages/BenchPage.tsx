@@ -13,6 +13,7 @@ import { KeySheet } from '../features/bench/KeySheet';
 import { useKeys } from '../features/bench/useKeys';
 import { useHistory } from '../features/bench/useHistory';
 import { Bowl } from '../features/bowl/Bowl';
+import { Finish } from '../features/griddle/Finish';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
 import { TallyStrip } from '../features/tally/Tally';
@@ -50,7 +51,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
   const history = useHistory<NamedDraft>(backup.leftOver(recipe)?.named ?? named(recipe));
   const current = history.present;
   const { draft } = current;
-  const { figures, readings, failure } = useFigures(draft);
+  const { figures, readings, failure } = useFigures(draft, recipe.id);
   const { save, flush, settle, revision } = useAutosave(recipe, current);
   const [versions, setVersions] = useState(recipe.versions);
   const [keeping, setKeeping] = useState<{ open: boolean; busy: boolean; failure?: string }>({
@@ -127,7 +128,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
             ?
           </button>
         </div>
-        {versions.length > 0 && (
+        {versions.length > 0 && draft.kind !== 'PREPARATION' && (
           <Link
             className="button"
             to={`/compare?${versions
@@ -145,8 +146,21 @@ function Bench({ recipe }: { recipe: Recipe }) {
       <div className="stations">
         <Bowl draft={draft} readings={readings} figures={figures} onChange={change} />
         <div className="middle">
-          <Griddle draft={draft} readings={readings} problems={problems} onChange={change} />
-          <Plate draft={draft} readings={readings} problems={problems} onChange={change} />
+          {draft.kind === 'PREPARATION' ? (
+            <Finish
+              recipeId={recipe.id}
+              kept={versions.at(-1)?.number ?? 0}
+              draft={draft}
+              readings={readings}
+              problems={problems}
+              onChange={change}
+            />
+          ) : (
+            <>
+              <Griddle draft={draft} readings={readings} problems={problems} onChange={change} />
+              <Plate draft={draft} readings={readings} problems={problems} onChange={change} />
+            </>
+          )}
         </div>
         <section className="station tally-station" aria-labelledby="tally-title">
           <header>
@@ -160,7 +174,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
           {figures && figures.batterMass.value > 0 ? (
             <>
               <TallyPanel figures={figures} draft={draft} />
-              {draft.griddle.pieces === undefined && (
+              {draft.kind !== 'PREPARATION' && draft.griddle.pieces === undefined && (
                 <p className="findings">
                   Say at the griddle how many came out, and the serving has figures.
                 </p>

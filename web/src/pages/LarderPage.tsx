@@ -1,44 +1,51 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Input } from 'antd';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import type { Food } from '../api/types';
+import { Exchange } from '../features/larder/Exchange';
 import { FoodCard } from '../features/larder/FoodCard';
+import { FoodEditor } from '../features/larder/FoodEditor';
+import { ALLERGENS, MARKS } from '../features/larder/kinds';
 import { Choice } from '../ui/Choice';
 import { Notice } from '../ui/Notice';
-
-const ROLES: { value: Food['role']; label: string }[] = [
-  { value: 'FLOUR', label: 'flours and starches' },
-  { value: 'LIQUID', label: 'milks and liquids' },
-  { value: 'EGG', label: 'eggs' },
-  { value: 'FAT', label: 'fats' },
-  { value: 'SUGAR', label: 'sugars and syrups' },
-  { value: 'LEAVENING', label: 'leavenings' },
-  { value: 'SALT', label: 'salt' },
-  { value: 'FLAVOUR', label: 'flavourings' },
-  { value: 'ADD_IN', label: 'fruit, nuts and the rest' },
-];
+import { ROLES } from '../ui/roles';
 
 /** The foods that lines can name. */
 export function LarderPage() {
+  const client = useQueryClient();
   const [query, setQuery] = useState('');
-  const [role, setRole] = useState<Food['role']>();
-  const [without, setWithout] = useState<string>();
+  const [filter, setFilter] = useState<Record<string, string>>({});
+  const [editing, setEditing] = useState<'new' | 'chosen'>();
   const [search, setSearch] = useSearchParams();
+  const asked = { query, ...filter };
   const foods = useQuery({
-    queryKey: ['foods', query, role],
-    queryFn: () => api.foods(query, role),
+    queryKey: ['foods', asked],
+    queryFn: () => api.foods(asked),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
   });
   const all = foods.data ?? [];
-  const allergens = [...new Set(all.flatMap((food) => food.allergens))].sort();
-  const shown = without ? all.filter((food) => !food.allergens.includes(without)) : all;
-  const chosen = shown.find((food) => food.id === search.get('food')) ?? shown[0];
+  const chosen = all.find((food) => food.id === search.get('food')) ?? all[0];
+  const narrow = (key: string) => (value: string) =>
+    setFilter((before) => ({ ...before, [key]: value }));
+  const done = (food: Food | undefined) => {
+    setEditing(undefined);
+    if (food) {
+      setSearch({ food: food.id }, { replace: true });
+      void client.invalidateQueries({ queryKey: ['foods'] });
+    }
+  };
   return (
     <main className="larder">
-      <h1>Larder</h1>
+      <div className="larder-head">
+        <h1>Larder</h1>
+        <Exchange onBrought={() => void client.invalidateQueries({ queryKey: ['foods'] })} />
+        <Button type="primary" onClick={() => setEditing('new')}>
+          Add a food
+        </Button>
+      </div>
       <div className="compare-tools">
         <Input
           className="choice"
@@ -47,45 +54,76 @@ export function LarderPage() {
           value={query}
           onChange={(event) => setQuery(event.target.value)}
         />
-        <Choice<Food['role'] | ''>
+        <Choice
           aria-label="Role"
-          value={role ?? ''}
+          value={filter.role ?? ''}
           options={[{ value: '', label: 'all roles' }, ...ROLES]}
-          onChange={(value) => setRole(value === '' ? undefined : value)}
+          onChange={narrow('role')}
         />
         <Choice
           aria-label="Without"
-          value={without ?? ''}
+          value={filter.without ?? ''}
           options={[
             { value: '', label: 'any allergens' },
-            ...allergens.map((words) => ({ value: words, label: `without ${words}` })),
+            ...ALLERGENS.map(({ value, label }) => ({ value, label: `without ${label}` })),
           ]}
-          onChange={(value) => setWithout(value || undefined)}
+          onChange={narrow('without')}
         />
+        <Choice
+          aria-label="Where values are from"
+          value={filter.mark ?? ''}
+          options={[{ value: '', label: 'from any source' }, ...MARKS]}
+          onChange={narrow('mark')}
+        />
+        <Checkbox
+          checked={filter.doubtful === 'true'}
+          onChange={(event) => narrow('doubtful')(event.target.checked ? 'true' : '')}
+        >
+          only doubtful rows
+        </Checkbox>
+        <span className="quiet" role="status">
+          {foods.data ? `${all.length} ${all.length === 1 ? 'food' : 'foods'}` : 'looking …'}
+        </span>
       </div>
       {foods.error && <Notice>{foods.error.message}</Notice>}
-      {foods.data && shown.length === 0 && (
+      {foods.data && all.length === 0 && (
         <p className="empty">Nothing here goes by a name like that.</p>
       )}
       <div className="larder-columns">
         <ul aria-label="Foods">
-          {shown.map((food) => (
-            <li key={food.id}>
+          {all.map((food) => (
+            <li
+              key={food.id}
+              ref={
+                food.id === chosen?.id ? (row) => row?.scrollIntoView({ block: 'nearest' }) : null
+              }
+            >
               <button
                 type="button"
                 aria-pressed={food.id === chosen?.id}
-                onClick={() => setSearch({ food: food.id }, { replace: true })}
+                onClick={() => {
+                  setEditing(undefined);
+                  setSearch({ food: food.id }, { replace: true });
+                }}
               >
-                <span>{food.name}</span>
+                <span>
+                  {food.name}
+                  {food.doubtful && <span className="quiet"> · doubtful</span>}
+                </span>
                 <span className="quiet">{food.allergens.join(', ')}</span>
               </button>
             </li>
           ))}
         </ul>
-        {chosen && <FoodCard food={chosen} />}
+        {editing === 'new' && <FoodEditor key="new" food={undefined} onDone={done} />}
+        {editing === 'chosen' && chosen && (
+          <FoodEditor key={chosen.id} food={chosen} onDone={done} />
+        )}
+        {!editing && chosen && <FoodCard food={chosen} onEdit={() => setEditing('chosen')} />}
       </div>
       <p className="caution">
-        Allergens are those that a food holds by its nature. Read the label of what you use.
+        Allergens are those that a food holds by its nature, and contact that is usual. Read the
+        label of what you use. Sweeteners and polyols are not for everyone: ask your care team.
       </p>
     </main>
   );

@@ -9,6 +9,12 @@ import { MiniStack } from '../features/shelf/MiniStack';
 import { Glyph } from '../ui/Glyph';
 import { Notice } from '../ui/Notice';
 
+const KINDS: Record<ShelfEntry['kind'], string> = {
+  PANCAKE: 'Pancakes',
+  WAFFLE: 'Waffles',
+  PREPARATION: 'A preparation',
+};
+
 /** All recipes and what was kept of them. */
 export function ShelfPage() {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
@@ -71,7 +77,7 @@ function Entry({ entry }: { entry: ShelfEntry }) {
           <Link to={`/bench/${entry.id}`}>{entry.name}</Link>
         </h2>
         <p className="quiet">
-          {entry.kind === 'WAFFLE' ? 'Waffles' : 'Pancakes'} · draft saved{' '}
+          {KINDS[entry.kind]} · draft saved{' '}
           {new Date(entry.savedAt).toLocaleString('en-GB', {
             dateStyle: 'medium',
             timeStyle: 'short',
@@ -86,7 +92,7 @@ function Entry({ entry }: { entry: ShelfEntry }) {
             </li>
           ))}
         </ol>
-        {entry.versions.length > 1 && (
+        {entry.versions.length > 1 && entry.kind !== 'PREPARATION' && (
           <Link
             className="beside"
             to={`/compare?${entry.versions

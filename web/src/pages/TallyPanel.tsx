@@ -17,12 +17,14 @@ export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft 
         onTrail={(basis, of) => setTrail({ basis, component: of })}
       />
       <Verdicts figures={figures} />
-      <StackPicture
-        figures={figures}
-        component={component}
-        pieces={draft.plate.pieces ?? 1}
-        kind={draft.kind}
-      />
+      {draft.kind !== 'PREPARATION' && (
+        <StackPicture
+          figures={figures}
+          component={component}
+          pieces={draft.plate.pieces ?? 1}
+          kind={draft.kind}
+        />
+      )}
       <ul className="findings">
         {figures.findings.map((finding) => (
           <li key={finding}>{finding}</li>

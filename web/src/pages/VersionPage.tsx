@@ -74,16 +74,28 @@ function Kept({ version }: { version: Version }) {
         <section className="station" aria-label="What was made">
           <h2>Bowl</h2>
           <Lines lines={draft.bowl} readings={readings} />
-          <h2>Griddle</h2>
-          <p>
-            {griddle.pieces ?? 'No'} {draft.kind === 'WAFFLE' ? 'waffles' : 'pancakes'} came out
-            {griddle.discarded > 0 && `, ${griddle.discarded} thrown away`}; left in the bowl:{' '}
-            {griddle.left || 'nothing'}.
-          </p>
-          <Lines lines={[griddle.panFat]} readings={readings} />
-          <h2>Plate</h2>
-          <p>{plate.pieces ?? 'No'} pieces in a serving.</p>
-          <Lines lines={plate.toppings} readings={readings} />
+          {draft.kind === 'PREPARATION' ? (
+            <p>
+              All of it weighs {draft.preparation?.weight || 'as much as went in'}; one cup of it{' '}
+              {draft.preparation?.cupWeighs
+                ? `weighs ${draft.preparation.cupWeighs}`
+                : 'was not weighed'}
+              .
+            </p>
+          ) : (
+            <>
+              <h2>Griddle</h2>
+              <p>
+                {griddle.pieces ?? 'No'} {draft.kind === 'WAFFLE' ? 'waffles' : 'pancakes'} came out
+                {griddle.discarded > 0 && `, ${griddle.discarded} thrown away`}; left in the bowl:{' '}
+                {griddle.left || 'nothing'}.
+              </p>
+              <Lines lines={[griddle.panFat]} readings={readings} />
+              <h2>Plate</h2>
+              <p>{plate.pieces ?? 'No'} pieces in a serving.</p>
+              <Lines lines={plate.toppings} readings={readings} />
+            </>
+          )}
         </section>
         <section className="station tally-station" aria-label="Figures">
           <TallyPanel figures={figures} draft={draft} />

@@ -12,6 +12,8 @@ export function LineList(props: {
   lines: DraftLine[];
   readings: Map<string, Line>;
   placeholder: string;
+  /** Lines can say what share of them is strained out. */
+  strain?: boolean;
   onChange: Change;
 }) {
   const { name, lines, readings, placeholder, onChange } = props;
@@ -77,7 +79,9 @@ export function LineList(props: {
                 value={line.text}
                 maxLength={300}
                 status={readings.get(line.id)?.problem ? 'error' : undefined}
-                onChange={(event) => replace(index, { id: line.id, text: event.target.value })}
+                onChange={(event) =>
+                  replace(index, { ...line, foodId: undefined, text: event.target.value })
+                }
                 onKeyDown={(event) => onKey(index, event)}
               />
               <Grams line={readings.get(line.id)} />
@@ -87,6 +91,20 @@ export function LineList(props: {
                 line={readings.get(line.id)}
                 onPick={(foodId) => replace(index, { ...line, foodId })}
               />
+              {props.strain && (
+                <Input
+                  className="strained"
+                  size="small"
+                  aria-label={`Strained out of ${line.text}`}
+                  prefix={<span className="quiet">strained out</span>}
+                  placeholder="0 %"
+                  value={line.strained ?? ''}
+                  maxLength={40}
+                  onChange={(event) =>
+                    replace(index, { ...line, strained: event.target.value || undefined })
+                  }
+                />
+              )}
               <span className="line-tools">
                 <button
                   type="button"

@@ -6,15 +6,15 @@ import type { Draft, Line } from '../../api/types';
 const PAUSE_MS = 120;
 
 /** All figures of the draft, asked for anew shortly after each change. */
-export function useFigures(draft: Draft) {
+export function useFigures(draft: Draft, recipeId?: string) {
   const [asked, setAsked] = useState(draft);
   useEffect(() => {
     const timer = setTimeout(() => setAsked(draft), PAUSE_MS);
     return () => clearTimeout(timer);
   }, [draft]);
   const query = useQuery({
-    queryKey: ['figures', asked],
-    queryFn: ({ signal }) => api.figures(asked, signal),
+    queryKey: ['figures', recipeId, asked],
+    queryFn: ({ signal }) => api.figures(asked, recipeId, signal),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,

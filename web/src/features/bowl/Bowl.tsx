@@ -34,6 +34,7 @@ export function Bowl(props: {
       <LineList
         name="Bowl"
         lines={draft.bowl}
+        strain={draft.kind === 'PREPARATION'}
         readings={readings}
         placeholder={
           draft.bowl.length === 0
@@ -44,7 +45,8 @@ export function Bowl(props: {
       />
       {figures && figures.batterMass.value > 0 && (
         <p className="foot">
-          Batter <b>{valueText(figures.batterMass)} g</b>{' '}
+          {draft.kind === 'PREPARATION' ? 'All that went in' : 'Batter'}{' '}
+          <b>{valueText(figures.batterMass)} g</b>{' '}
           <span className="range">{rangeText(figures.batterMass)}</span>
         </p>
       )}

@@ -1,9 +1,10 @@
 import { Input, Segmented } from 'antd';
-import type { ReactNode } from 'react';
 import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
-import { Grams, Reading } from '../../ui/Reading';
 import { Stepper } from '../../ui/Stepper';
+import { Field } from '../../ui/Field';
 import { Discs } from './Discs';
+import { KindChoice } from './KindChoice';
+import { PanFatFields } from './PanFatFields';
 
 const MOST_PIECES = 1000;
 
@@ -18,20 +19,11 @@ export function Griddle(props: {
   const { griddle } = draft;
   const set = (what: string, part: Partial<DraftGriddle>) =>
     onChange(`griddle:${what}`, { ...draft, griddle: { ...griddle, ...part } });
-  const fatReading = readings.get(griddle.panFat.id);
   return (
     <section className="station griddle" aria-labelledby="griddle-title">
       <header>
         <h2 id="griddle-title">Griddle</h2>
-        <Segmented<Draft['kind']>
-          aria-label="What is baked"
-          value={draft.kind}
-          options={[
-            { value: 'PANCAKE', label: 'Pancakes' },
-            { value: 'WAFFLE', label: 'Waffles' },
-          ]}
-          onChange={(kind) => onChange('kind', { ...draft, kind })}
-        />
+        <KindChoice draft={draft} onChange={onChange} />
       </header>
       <div className="pair">
         <Field label="Came out" problem={find(problems, 'griddle.pieces')}>
@@ -83,56 +75,11 @@ export function Griddle(props: {
           onChange={(event) => set('left', { left: event.target.value })}
         />
       </Field>
-      <Field label="Fat in the pan" aside={<Grams line={fatReading} />}>
-        <Input
-          aria-label="Fat in the pan"
-          placeholder="1 tbsp sunflower oil"
-          value={griddle.panFat.text}
-          maxLength={300}
-          onChange={(event) =>
-            set('panFat', { panFat: { id: griddle.panFat.id, text: event.target.value } })
-          }
-        />
-        <Reading
-          line={fatReading}
-          onPick={(foodId) => set('panFat', { panFat: { ...griddle.panFat, foodId } })}
-        />
-      </Field>
-      <Field label="Of it, left in the pan" problem={find(problems, 'griddle.panFatLeft')}>
-        <Input
-          aria-label="Of it, left in the pan"
-          placeholder="not measured; or a weight: 4 g"
-          value={griddle.panFatLeft}
-          maxLength={100}
-          onChange={(event) => set('panFatLeft', { panFatLeft: event.target.value })}
-        />
-      </Field>
+      <PanFatFields draft={draft} readings={readings} problems={problems} onChange={onChange} />
     </section>
   );
 }
 
 function find(problems: FieldProblem[], field: string) {
   return problems.find((problem) => problem.field === field);
-}
-
-function Field(props: {
-  label: string;
-  aside?: ReactNode;
-  problem?: FieldProblem;
-  children: ReactNode;
-}) {
-  return (
-    <div className="field">
-      <p className="field-label">
-        <span>{props.label}</span>
-        {props.aside}
-      </p>
-      {props.children}
-      {props.problem && (
-        <p className="reading refused" role="status">
-          {props.problem.problem} <span className="quiet">Accepted: {props.problem.accepted}.</span>
-        </p>
-      )}
-    </div>
-  );
 }

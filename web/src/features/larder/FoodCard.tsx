@@ -1,10 +1,19 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { api } from '../../api/client';
 import type { Food } from '../../api/types';
 import { Mark } from '../../ui/Mark';
+import { Amount } from './Amount';
+import { Uses } from '../../ui/Uses';
 import { plain } from '../../ui/numbers';
 import { PROVENANCE } from '../../ui/provenance';
 
-/** One food: composition per 100 g, household measures, where its values are from. */
-export function FoodCard({ food }: { food: Food }) {
+/** One food: composition per 100 g, household measures, where its values are from and are used. */
+export function FoodCard({ food, onEdit }: { food: Food; onEdit: () => void }) {
+  const uses = useQuery({
+    queryKey: ['uses', food.id, food.revision],
+    queryFn: () => api.usesOfFood(food.id),
+  });
   const known = food.per100g.filter((value) => value.amount != null);
   const unknown = food.per100g.filter(
     (value) => value.amount == null && LOOKED_FOR.has(value.component),
@@ -12,11 +21,27 @@ export function FoodCard({ food }: { food: Food }) {
   const { source, number, mark, remark } = food.provenance;
   return (
     <article className="food-card" aria-label={food.name}>
-      <h2>{food.name}</h2>
+      <header>
+        <h2>{food.name}</h2>
+        <Button onClick={onEdit}>Change it</Button>
+      </header>
       <p className="quiet">
         {food.allergens.length > 0 ? `Contains ${food.allergens.join(', ')}. ` : ''}
-        Composition revision {food.revision}.
+        {food.mayContain.length > 0 ? `May contain ${food.mayContain.join(', ')}. ` : ''}
+        {food.origins.length > 0
+          ? `From ${food.origins.map((origin) => origin.toLowerCase()).join(', ')}. `
+          : ''}
+        {food.added.length > 0
+          ? `With added ${food.added.map((added) => added.toLowerCase()).join(', ')}. `
+          : ''}
+        Composition revision {food.revision}
+        {food.own ? ', entered or changed here' : ''}.
       </p>
+      {food.warnings.map((warning) => (
+        <p className="reading refused" key={warning}>
+          Contradicts itself: {warning}
+        </p>
+      ))}
       <div className="food-tables">
         <table>
           <caption>in 100 g, edible portion</caption>
@@ -28,7 +53,7 @@ export function FoodCard({ food }: { food: Food }) {
                   <span className="unit">{value.component}</span>
                 </th>
                 <td>
-                  {plain(value.amount ?? 0, (value.amount ?? 0) < 100 ? 2 : 0)} {value.unit}
+                  <Amount value={value} />
                 </td>
               </tr>
             ))}
@@ -42,6 +67,7 @@ export function FoodCard({ food }: { food: Food }) {
                 <tr key={measure.words}>
                   <th scope="row">{measure.words}</th>
                   <td>{plain(measure.grams, measure.grams < 20 ? 1 : 0)} g</td>
+                  <td>{measure.energy != null && `${plain(measure.energy, 0)} kcal`}</td>
                 </tr>
               ))}
               {food.measures.length === 0 && (
@@ -51,9 +77,12 @@ export function FoodCard({ food }: { food: Food }) {
               )}
             </tbody>
           </table>
-          <p className="reading">
-            Also called: {food.names.filter((name) => name !== food.name).join('; ')}.
-          </p>
+          {food.names.length > 1 && (
+            <p className="reading">
+              Also called: {food.names.filter((name) => name !== food.name).join('; ')}.
+            </p>
+          )}
+          <Uses uses={uses.data} of="this food" />
         </div>
       </div>
       {unknown.length > 0 && (
@@ -62,7 +91,7 @@ export function FoodCard({ food }: { food: Food }) {
         </p>
       )}
       <p className="reading">
-        From: {source}
+        From: {source || 'not said'}
         {number && `, no. ${number}`}; {PROVENANCE[mark] ?? mark}. {remark}
       </p>
     </article>

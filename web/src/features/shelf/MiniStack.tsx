@@ -13,6 +13,18 @@ export function MiniStack({ versionId }: { versionId: string }) {
   const energy = version.data?.figures.figures.find(
     (one) => one.basis === 'AS_SERVED' && one.component === 'ENERC',
   );
+  const done = version.data?.figures.figures.find(
+    (one) => one.basis === 'PER_100G_FINISHED' && one.component === 'ENERC',
+  );
+  if (done) {
+    return (
+      <div className="mini">
+        <p>
+          <b>{valueText(done)} kcal</b> in 100 g <span className="range">{rangeText(done)}</span>
+        </p>
+      </div>
+    );
+  }
   if (!version.data || !energy) return <div className="mini" />;
   return (
     <div className="mini">

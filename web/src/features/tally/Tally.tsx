@@ -8,6 +8,7 @@ const BASES: { basis: Basis; head: string }[] = [
   { basis: 'AS_SERVED', head: 'as served' },
   { basis: 'PER_PIECE', head: 'per piece' },
   { basis: 'PER_100G_RAW', head: '100 g raw' },
+  { basis: 'PER_100G_FINISHED', head: '100 g done' },
 ];
 
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
@@ -18,6 +19,10 @@ export function Tally(props: {
   onTrail: (basis: Basis, component: Component) => void;
 }) {
   const { figures, chosen, onChoose, onTrail } = props;
+  const has = (basis: Basis) => figures.figures.some((one) => one.basis === basis);
+  const done = has('PER_100G_FINISHED');
+  const bases = BASES.filter(({ basis }) => (done ? has(basis) : basis !== 'PER_100G_FINISHED'));
+  const main: Basis = done ? 'PER_100G_FINISHED' : 'AS_SERVED';
   const find = (basis: Basis, component: Component) =>
     figures.figures.find((one) => one.basis === basis && one.component === component);
   return (
@@ -27,7 +32,7 @@ export function Tally(props: {
           <th scope="col">
             <span className="sr-only">component</span>
           </th>
-          {BASES.map(({ basis, head }) => (
+          {bases.map(({ basis, head }) => (
             <th scope="col" key={basis}>
               {head}
             </th>
@@ -45,14 +50,14 @@ export function Tally(props: {
                 </span>
               </button>
             </th>
-            {BASES.map(({ basis }) => (
-              <td key={basis} className={basis === 'AS_SERVED' ? 'main' : undefined}>
+            {bases.map(({ basis }) => (
+              <td key={basis} className={basis === main ? 'main' : undefined}>
                 <FigureText
                   figure={find(basis, tag)}
                   label={`Where ${words} ${BASES.find((one) => one.basis === basis)?.head ?? ''} comes from`}
                   onTrail={() => onTrail(basis, tag)}
                 />
-                {basis === 'AS_SERVED' && (
+                {basis === main && (
                   <Whisker
                     figure={find(basis, tag)}
                     judgement={figures.judgements.find((one) => one.component === tag)}
@@ -146,7 +151,9 @@ function Whisker(props: {
 }
 
 function served(figures: Figures, component: Component) {
-  return figures.figures.find((one) => one.basis === 'AS_SERVED' && one.component === component);
+  const of = (basis: Basis) =>
+    figures.figures.find((one) => one.basis === basis && one.component === component);
+  return of('AS_SERVED') ?? of('PER_100G_FINISHED');
 }
 
 /** The verdicts on the chosen goals, each with its reason. */

@@ -9,7 +9,9 @@ const HEADS: Record<Basis, string> = {
   AS_SERVED: 'as served',
   PER_PIECE: 'per piece',
   PER_100G_RAW: 'in 100 g of raw batter',
+  PER_100G_FINISHED: 'in 100 g when done',
 };
+
 /** Where one figure comes from: formula, lines, composition rows, and what its range is made of. */
 export function Trail(props: {
   figures: Figures;
@@ -42,7 +44,9 @@ export function Trail(props: {
       {figure && component && (
         <div className="trail">
           {figure.formula && <p className="formula">{figure.formula}</p>}
-          <h3>What a serving gets from each line</h3>
+          <h3>
+            What {of?.basis === 'PER_100G_FINISHED' ? '100 g get' : 'a serving gets'} from each line
+          </h3>
           <table>
             <thead>
               <tr>

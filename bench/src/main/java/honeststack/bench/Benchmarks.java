@@ -17,6 +17,7 @@ public final class Benchmarks {
     System.out.printf(
         "%nfigures of 25 lines, read and computed with all sources: %.1f µs%n", figures);
     System.out.printf("bare sums of the same size: %.3f µs%nratio: %.0f%n%n", bare, figures / bare);
+    SearchBenchmark.run();
     HttpBenchmark.run();
   }
 

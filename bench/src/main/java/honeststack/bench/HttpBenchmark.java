@@ -31,7 +31,7 @@ final class HttpBenchmark {
     private final FiguresAnswer answer;
 
     SerialisingOnly(FiguresService service) {
-      answer = service.answer(SampleDraft.draft());
+      answer = service.answer(SampleDraft.draft(), java.util.Optional.empty());
     }
 
     @PostMapping("/bench/serialise")

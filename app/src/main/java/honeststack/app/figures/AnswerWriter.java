@@ -10,6 +10,7 @@ import honeststack.app.figures.FiguresAnswer.Range;
 import honeststack.app.figures.FiguresAnswer.RowAnswer;
 import honeststack.app.figures.FiguresAnswer.SourceAnswer;
 import honeststack.app.figures.FiguresAnswer.UnderstoodAnswer;
+import honeststack.core.batter.Preparation;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.estimate.Total;
@@ -17,6 +18,7 @@ import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
 import honeststack.core.food.Packing;
+import honeststack.core.food.Provenance;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
 import honeststack.core.serving.Basis;
@@ -126,9 +128,17 @@ final class AnswerWriter {
             read.general(),
             range(read.mass()),
             food.allergens().stream().sorted().map(Allergen::words).toList(),
-            food.provenance()),
+            origin(food)),
         null,
         List.of());
+  }
+
+  /** A preparation's number is its version's identity, which tells a reader nothing. */
+  private static Provenance origin(Food food) {
+    Provenance origin = food.provenance();
+    return Preparation.is(food)
+        ? new Provenance(origin.source(), "", origin.mark(), origin.remark())
+        : origin;
   }
 
   private static RowAnswer row(Figures.Row row, Figures figures, List<Component> components) {

@@ -162,7 +162,10 @@ public record Draft(
             Optional.ofNullable(plate.pieces),
             plate.toppings.stream().map(DraftLine::line).toList()),
         kind == Kind.PREPARATION
-            ? Optional.of(new Recipe.Finish(preparation == null ? "" : preparation.weight))
+            ? Optional.of(
+                preparation == null
+                    ? new Recipe.Finish("", "")
+                    : new Recipe.Finish(preparation.weight, preparation.cupWeighs))
             : Optional.empty(),
         self);
   }

@@ -9,6 +9,7 @@ import honeststack.app.larder.LarderStore;
 import honeststack.app.recipes.RecipeStore.StoredVersion;
 import honeststack.core.batter.Batter;
 import honeststack.core.batter.MeasuredFood;
+import honeststack.core.batter.Preparation;
 import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
@@ -109,7 +110,7 @@ class PinStore {
 
     void write(Station station, String lineId, Food food, Estimate mass, Integer parent) {
       position++;
-      boolean prepared = food != null && Preparing.isPreparation(food);
+      boolean prepared = food != null && Preparation.is(food);
       Food plain = prepared ? null : food;
       sql.insertInto(PINNED_MASS)
           .set(PINNED_MASS.VERSION_ID, versionId)

@@ -117,7 +117,7 @@ class PreparationShelf implements Preparations {
   private static int deepest(String way, List<MeasuredFood> parts, Map<String, String> paths) {
     int deepest = 0;
     for (MeasuredFood part : parts) {
-      if (Preparing.isPreparation(part.food())) {
+      if (Preparation.is(part.food())) {
         String further = way + " → " + part.food().name();
         paths.putIfAbsent(part.food().id(), further);
         deepest = Math.max(deepest, 1 + deepest(further, part.parts(), paths));

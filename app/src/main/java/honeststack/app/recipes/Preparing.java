@@ -20,17 +20,7 @@ import java.util.Map;
 
 /** The food that a kept version of a preparation is. */
 final class Preparing {
-  private static final String PREFIX = Preparation.foodId("");
-
   private Preparing() {}
-
-  static boolean isPreparation(Food food) {
-    return food.id().startsWith(PREFIX);
-  }
-
-  static String recipeId(Food food) {
-    return food.id().substring(PREFIX.length());
-  }
 
   static String versionId(Food food) {
     return food.provenance().number();

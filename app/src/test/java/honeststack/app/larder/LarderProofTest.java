@@ -163,4 +163,38 @@ class LarderProofTest {
     }
     assertThat(larder.nearest("???", 4)).isEmpty();
   }
+
+  /** What a cook on either side of the ocean asks for comes first, typing errors and all. */
+  @Test
+  void whatIsAskedForComesFirst() {
+    for (List<String> pair :
+        List.of(
+            List.of("superfine sugar", "sugar-white"),
+            List.of("caster sugar", "sugar-white"),
+            List.of("courgettes", "zucchini"),
+            List.of("cornflour", "corn-starch"),
+            List.of("corn flour", "corn-flour-whole"),
+            List.of("confectioners' sugar", "sugar-icing"),
+            List.of("icing sugr", "sugar-icing"),
+            List.of("wholemeal flour", "wheat-flour-whole"),
+            List.of("all-purpose flour", "wheat-flour-white"),
+            List.of("plain flower", "wheat-flour-white"),
+            List.of("bicarb of soda", "baking-soda"),
+            List.of("oat milk", "oat-drink"),
+            List.of("eggs", "egg"))) {
+      assertThat(LARDER.nearest(pair.get(0), 1))
+          .as(pair.get(0))
+          .extracting(Food::id)
+          .containsExactly(pair.get(1));
+    }
+  }
+
+  /** Of two foods that go by like names, the one used more comes first. */
+  @Test
+  void theMoreUsedComesFirst() {
+    Larder larder = Larder.reference();
+    String second = larder.nearest("cherr", 2).get(1).id();
+    larder.used(Map.of(second, 100_000));
+    assertThat(larder.nearest("cherr", 1).get(0).id()).isEqualTo(second);
+  }
 }

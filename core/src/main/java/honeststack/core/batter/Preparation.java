@@ -19,6 +19,8 @@ import java.util.Objects;
 public record Preparation(
     Food food, List<MeasuredFood> parts, Estimate weight, Map<String, String> paths, int depth) {
 
+  private static final String PREFIX = "preparation-";
+
   /** Preparations inside preparations go no deeper than this. */
   public static final int DEEPEST = 5;
 
@@ -31,9 +33,14 @@ public record Preparation(
     }
   }
 
+  /** Whether a food is a recipe used as one. */
+  public static boolean is(Food food) {
+    return food.id().startsWith(PREFIX);
+  }
+
   /** The identity of the food that a recipe is when it is used as one. */
   public static String foodId(String recipeId) {
-    return "preparation-" + recipeId;
+    return PREFIX + recipeId;
   }
 
   /** So much of it: each part's share is its weight in all of it, over the final weight. */

@@ -86,7 +86,9 @@ public final class Figures {
                         whole,
                         (c, n) -> per100g(done.total(c, book), done.weight(), batter.gaps()))));
     if (made.griddle().isEmpty()) {
-      return new Figures(mass, Estimate.ZERO, List.of(), totals, Map.of());
+      List<Row> parts =
+          made.finished().map(done -> finished(done, components, book)).orElse(List.of());
+      return new Figures(mass, Estimate.ZERO, parts, totals, Map.of());
     }
     Griddle griddle = made.griddle().get();
     List<MeasuredFood> fats = griddle.panFat().map(PanFat::taken).stream().toList();
@@ -123,6 +125,12 @@ public final class Figures {
                     panFat.get(c).estimate().value(),
                     toppings.get(c).estimate().value())));
     return new Figures(mass, share, List.copyOf(rows), totals, parts);
+  }
+
+  /** What 100 g of a preparation get from each of its parts. */
+  private static List<Row> finished(Finished done, List<Component> components, SourceBook book) {
+    return Matrix.of(done.parts(), components, book)
+        .rows(Station.BOWL, HUNDRED.dividedBy(done.weight()));
   }
 
   private static Map<Component, Total> each(
@@ -188,7 +196,10 @@ public final class Figures {
     return batterShare;
   }
 
-  /** One row per measured food, in the order of the work; none while there is no serving. */
+  /**
+   * One row per measured food, in the order of the work, for a serving or for 100 g of a
+   * preparation; none while there is neither.
+   */
   public List<Row> rows() {
     return rows;
   }
@@ -203,7 +214,8 @@ public final class Figures {
 
   /** What part of a serving's figure a row brings, 0 to 1; 0 where the figure itself is 0. */
   public double shareOfServing(Row row, Component component) {
-    double whole = total(Basis.AS_SERVED, component).estimate().value();
+    Basis basis = totals.containsKey(Basis.AS_SERVED) ? Basis.AS_SERVED : Basis.PER_100G_FINISHED;
+    double whole = total(basis, component).estimate().value();
     return whole == 0 ? 0 : row.served().get(component).estimate().value() / whole;
   }
 

@@ -90,8 +90,9 @@ public record Recipe(
    * How a preparation ends.
    *
    * @param weight of all of it; empty for the sum of what went in
+   * @param cupWeighs what one cup of it weighs; empty if not known
    */
-  public record Finish(String weight) {}
+  public record Finish(String weight, String cupWeighs) {}
 
   /**
    * @param pieces in a serving; empty if not said

@@ -191,6 +191,15 @@ public final class RecipeReader {
             "more than 0 g");
         weight = all;
       }
+      mass("finish.cupWeighs", finish.cupWeighs(), "a cup of it")
+          .filter(cup -> cup.value() <= 0)
+          .ifPresent(
+              cup ->
+                  refuse(
+                      "finish.cupWeighs",
+                      finish.cupWeighs(),
+                      "A cup of it cannot weigh nothing.",
+                      "more than 0 g"));
       if (weight.value() > all.value() + 2 * Math.hypot(weight.u(), all.u())) {
         findings.add(
             "It weighs %.0f g in the end, but only %.0f g stayed of what went in."

@@ -91,7 +91,7 @@ class PreparationTest {
             List.of(lines),
             new AtTheGriddle(Optional.empty(), 0, Portioning.LADLE, "", fat, "0 g"),
             new OnThePlate(Optional.empty(), List.of()),
-            Optional.of(new Recipe.Finish(weight)),
+            Optional.of(new Recipe.Finish(weight, "")),
             Optional.of(self)),
         book);
   }

@@ -1,0 +1,91 @@
+import { useQuery } from '@tanstack/react-query';
+import { Input, Segmented } from 'antd';
+import { api } from '../../api/client';
+import type { Draft, DraftPreparation, FieldProblem, Line } from '../../api/types';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { ROLES } from '../../ui/roles';
+import { Uses } from '../../ui/Uses';
+import { KindChoice } from './KindChoice';
+import { PanFatFields } from './PanFatFields';
+
+/** How a preparation ends: what all of it weighs, and what a cup of it does. */
+export function Finish(props: {
+  recipeId: string;
+  kept: number;
+  draft: Draft;
+  readings: Map<string, Line>;
+  problems: FieldProblem[];
+  onChange: (what: string, draft: Draft) => void;
+}) {
+  const { recipeId, kept, draft, readings, problems, onChange } = props;
+  const uses = useQuery({
+    queryKey: ['preparation-uses', recipeId, kept],
+    queryFn: () => api.usesOfPreparation(recipeId),
+  });
+  const stated: DraftPreparation = draft.preparation ?? {
+    role: 'ADD_IN',
+    liquid: false,
+    weight: '',
+    cupWeighs: '',
+  };
+  const set = (what: string, part: Partial<DraftPreparation>) =>
+    onChange(`finish:${what}`, { ...draft, preparation: { ...stated, ...part } });
+  return (
+    <section className="station griddle" aria-labelledby="finish-title">
+      <header>
+        <h2 id="finish-title">Done</h2>
+        <KindChoice draft={draft} onChange={onChange} />
+      </header>
+      <Field
+        label="All of it weighs"
+        problem={problems.find((one) => one.field === 'finish.weight')}
+      >
+        <Input
+          aria-label="All of it weighs"
+          placeholder="as much as went in; or a weight: 250 g"
+          value={stated.weight}
+          maxLength={100}
+          onChange={(event) => set('weight', { weight: event.target.value })}
+        />
+      </Field>
+      <Field
+        label="One cup of it weighs"
+        problem={problems.find((one) => one.field === 'finish.cupWeighs')}
+      >
+        <Input
+          aria-label="One cup of it weighs"
+          placeholder="not weighed; or a weight: 92 g"
+          value={stated.cupWeighs}
+          maxLength={100}
+          onChange={(event) => set('cupWeighs', { cupWeighs: event.target.value })}
+        />
+      </Field>
+      <Field label="In a recipe it counts among">
+        <div className="editor-row">
+          <Choice
+            aria-label="In a recipe it counts among"
+            value={stated.role}
+            options={ROLES}
+            onChange={(role) => set('role', { role })}
+          />
+          <Segmented<'poured' | 'filled'>
+            aria-label="How it is measured"
+            value={stated.liquid ? 'poured' : 'filled'}
+            options={[
+              { value: 'filled', label: 'filled into a cup' },
+              { value: 'poured', label: 'poured' },
+            ]}
+            onChange={(how) => set('liquid', { liquid: how === 'poured' })}
+          />
+        </div>
+      </Field>
+      <PanFatFields draft={draft} readings={readings} problems={problems} onChange={onChange} />
+      <p className="reading">
+        Other recipes use its newest kept version, by its name:{' '}
+        {kept === 0 ? 'keep it once, and they can.' : 'version ' + String(kept) + ' now.'}
+      </p>
+      <Uses uses={uses.data} of="this preparation" />
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import { Input } from 'antd';
+import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
+import { Field } from '../../ui/Field';
+import { Grams, Reading } from '../../ui/Reading';
+
+/** What went into the pan, and what stayed in it. */
+export function PanFatFields(props: {
+  draft: Draft;
+  readings: Map<string, Line>;
+  problems: FieldProblem[];
+  onChange: (what: string, draft: Draft) => void;
+}) {
+  const { draft, readings, problems, onChange } = props;
+  const { griddle } = draft;
+  const set = (what: string, part: Partial<DraftGriddle>) =>
+    onChange(`griddle:${what}`, { ...draft, griddle: { ...griddle, ...part } });
+  const reading = readings.get(griddle.panFat.id);
+  return (
+    <>
+      <Field label="Fat in the pan" aside={<Grams line={reading} />}>
+        <Input
+          aria-label="Fat in the pan"
+          placeholder="1 tbsp sunflower oil"
+          value={griddle.panFat.text}
+          maxLength={300}
+          onChange={(event) =>
+            set('panFat', { panFat: { id: griddle.panFat.id, text: event.target.value } })
+          }
+        />
+        <Reading
+          line={reading}
+          onPick={(foodId) => set('panFat', { panFat: { ...griddle.panFat, foodId } })}
+        />
+      </Field>
+      <Field
+        label="Of it, left in the pan"
+        problem={problems.find((one) => one.field === 'griddle.panFatLeft')}
+      >
+        <Input
+          aria-label="Of it, left in the pan"
+          placeholder="not measured; or a weight: 4 g"
+          value={griddle.panFatLeft}
+          maxLength={100}
+          onChange={(event) => set('panFatLeft', { panFatLeft: event.target.value })}
+        />
+      </Field>
+    </>
+  );
+}

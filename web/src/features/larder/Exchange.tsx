@@ -1,0 +1,64 @@
+import { Button } from 'antd';
+import { useRef, useState } from 'react';
+import { api } from '../../api/client';
+import type { ImportReport } from '../../api/types';
+
+/** Foods out to a CSV file, and in from one. */
+export function Exchange({ onBrought }: { onBrought: () => void }) {
+  const file = useRef<HTMLInputElement>(null);
+  const [report, setReport] = useState<ImportReport>();
+  const [failure, setFailure] = useState<string>();
+  const bring = async (csv: File) => {
+    setFailure(undefined);
+    setReport(undefined);
+    try {
+      const answer = await api.bringFoods(csv);
+      setReport(answer);
+      if (answer.problems.length === 0) onBrought();
+    } catch (refused) {
+      setFailure(refused instanceof Error ? refused.message : 'The file was not read.');
+    }
+  };
+  return (
+    <div className="exchange">
+      <a className="button" href="/api/foods/export" download="foods.csv">
+        Foods to a CSV file
+      </a>
+      <Button onClick={() => file.current?.click()}>Foods from a CSV file</Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="CSV file of foods"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = '';
+          if (chosen) void bring(chosen);
+        }}
+      />
+      <div role="status">
+        {failure && <p className="reading refused">{failure}</p>}
+        {report && report.problems.length === 0 && (
+          <p className="reading">
+            {report.added} added, {report.updated} changed, {report.unchanged} as they were.
+          </p>
+        )}
+        {report && report.problems.length > 0 && (
+          <div className="reading refused">
+            <p>Nothing was taken in:</p>
+            <ul>
+              {report.problems.slice(0, 12).map((problem) => (
+                <li key={`${problem.line}-${problem.column}-${problem.offending}`}>
+                  {problem.line > 0 && `line ${problem.line}: `}
+                  {problem.problem} Accepted: {problem.accepted}.
+                </li>
+              ))}
+            </ul>
+            {report.problems.length > 12 && <p>and {report.problems.length - 12} more.</p>}
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}
