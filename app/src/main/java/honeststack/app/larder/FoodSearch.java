@@ -123,7 +123,8 @@ public final class FoodSearch {
         query.add(new BoostQuery(new PrefixQuery(word), 2), Occur.SHOULD);
       }
       if (term.length() > 2) {
-        query.add(new FuzzyQuery(word, term.length() > 4 ? 2 : 1, 1), Occur.SHOULD);
+        Query fuzzy = new FuzzyQuery(word, term.length() > 4 ? 2 : 1, 1);
+        query.add(new BoostQuery(fuzzy, 3), Occur.SHOULD);
       }
     }
     return query.build();
