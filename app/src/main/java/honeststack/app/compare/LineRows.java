@@ -21,8 +21,7 @@ final class LineRows {
   }
 
   private static Cell cell(Optional<Understood> line) {
-    return line.map(
-            read -> new Cell(read.food().name(), read.measure().words(), read.mass().value()))
+    return line.map(read -> new Cell(read.food().name(), read.words(), read.mass().value()))
         .orElse(NONE);
   }
 }

@@ -17,7 +17,6 @@ import honeststack.core.estimate.Total;
 import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
-import honeststack.core.food.Packing;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
@@ -31,7 +30,6 @@ import honeststack.core.serving.RecipeReading.NotUnderstood;
 import honeststack.core.serving.RecipeReading.Understood;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Writes figures down as one answer. */
@@ -116,13 +114,12 @@ final class AnswerWriter {
     }
     Understood read = (Understood) line;
     Food food = read.food();
-    Packing packing = read.measure().packing();
     return new LineAnswer(
         read.id(),
         read.station(),
         new UnderstoodAnswer(
-            read.measure().words(),
-            packing == Packing.NOT_SAID ? "" : packing.name().toLowerCase(Locale.ROOT),
+            read.words(),
+            read.amount().packing().words(),
             food.id(),
             food.name(),
             read.general(),

@@ -1,6 +1,5 @@
 package honeststack.core.compare;
 
-import honeststack.core.measure.Measure;
 import honeststack.core.serving.Figures.Station;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.Plate;
@@ -45,30 +44,28 @@ public final class Changes {
     }
     Understood after = pair.after().get();
     if (pair.before().isEmpty()) {
-      return Optional.of(after.measure().words() + " " + after.food().name() + " added");
+      return Optional.of(after.words() + " " + after.food().name() + " added");
     }
     Understood before = pair.before().get();
     String food = after.food().name();
     if (!before.food().id().equals(after.food().id())) {
       String swap = food + " for " + before.food().name();
       return Optional.of(
-          before.measure().equals(after.measure())
-              ? swap
-              : swap + " (" + amounts(before.measure(), after.measure()) + ")");
+          before.words().equals(after.words()) ? swap : swap + " (" + amounts(before, after) + ")");
     }
-    if (before.measure().equals(after.measure())) {
+    if (before.words().equals(after.words())) {
       return before.mass().value() == after.mass().value()
           ? Optional.empty()
           : Optional.of(food + ": the same amount weighs otherwise now");
     }
-    return Optional.of(food + " " + amounts(before.measure(), after.measure()));
+    return Optional.of(food + " " + amounts(before, after));
   }
 
-  private static String amounts(Measure before, Measure after) {
-    String unit = " " + after.unit().symbol();
+  private static String amounts(Understood before, Understood after) {
+    String unit = " " + after.amount().unit().symbol();
     String a = before.words();
     String b = after.words();
-    return before.unit() == after.unit() && a.endsWith(unit) && b.endsWith(unit)
+    return before.amount().unit() == after.amount().unit() && a.endsWith(unit) && b.endsWith(unit)
         ? a.substring(0, a.length() - unit.length()) + " → " + b
         : a + " → " + b;
   }

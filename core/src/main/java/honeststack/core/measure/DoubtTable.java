@@ -21,6 +21,13 @@ public record DoubtTable(Map<Way, Doubt> rows) {
     CUP_NOT_SAID,
     TABLESPOON,
     TEASPOON,
+    /** A heaped spoon or cup, whatever it holds level. */
+    HEAPED,
+    ROUNDED,
+    /** A ladle or a scoop of no known size. */
+    LADLE,
+    /** Per use: half the width of what a pinch or a splash may be, relative, rectangular. */
+    VAGUE,
     COUNT_GRADED,
     COUNT_NATURAL,
     /** Per use: coefficient of variation of the pieces, nothing shared. */
@@ -33,7 +40,17 @@ public record DoubtTable(Map<Way, Doubt> rows) {
     /**
      * Shared: scooped weight over spooned weight, where a food has no scooped weight of its own.
      */
-    SCOOPED_OVER_SPOONED
+    SCOOPED_OVER_SPOONED,
+    /** Shared: how many level ones a heaped one holds. */
+    HEAPED_OVER_LEVEL,
+    ROUNDED_OVER_LEVEL,
+    SCANT_OVER_LEVEL,
+    /**
+     * Shared: what part of a tin's weight stays when it is drained. Per use: how far that is off.
+     */
+    DRAINED_OF_TIN,
+    /** Shared: fat in the pan that nobody measured, g; anything between nothing and twice that. */
+    PAN_FAT_NOT_MEASURED
   }
 
   /** The part that all batches share, and the part of one use. Neither negative. */

@@ -36,16 +36,22 @@ enum Fraction {
     return (double) over / under;
   }
 
-  /** The text with every sign written out: "1½" becomes "1 1/2". */
-  static String spellOut(String text) {
-    String spelt = text.replace('⁄', '/');
+  /** Value of a sign; 0 if it is none. */
+  static double of(String sign) {
     for (Fraction fraction : values()) {
-      if (spelt.indexOf(fraction.sign) >= 0) {
-        spelt =
-            spelt.replace(
-                String.valueOf(fraction.sign), " " + fraction.over + "/" + fraction.under + " ");
+      if (sign.length() == 1 && sign.charAt(0) == fraction.sign) {
+        return fraction.value();
       }
     }
-    return spelt;
+    return 0;
+  }
+
+  /** A character class of all signs. */
+  static String pattern() {
+    StringBuilder signs = new StringBuilder("[");
+    for (Fraction fraction : values()) {
+      signs.append(fraction.sign);
+    }
+    return signs.append(']').toString();
   }
 }

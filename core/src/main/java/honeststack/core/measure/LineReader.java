@@ -1,32 +1,37 @@
 package honeststack.core.measure;
 
+import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
 import static honeststack.core.measure.Refusal.Reason.NO_FOOD;
+import static honeststack.core.measure.Refusal.Reason.OPEN_CHOICE;
 import static honeststack.core.measure.Refusal.Reason.UNKNOWN_FOOD;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
+import honeststack.core.measure.Amount.Term;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads a line as a cook types it, "¾ cup rye flour, spooned": amount, unit and food, and the words
- * that change what a cup or a piece weighs. What it does not understand it refuses, quoting it.
+ * Reads a line as cooks say and write it, "2 heaped tbsp ground oats": amount, unit and food, and
+ * the words that change what a cup or a piece weighs. What it does not understand it refuses,
+ * quoting it; what it does not use it says.
  */
 public final class LineReader {
-  private static final Map<String, Packing> PACKINGS =
-      Map.of(
-          "spooned", Packing.SPOONED,
-          "sifted", Packing.SIFTED,
-          "scooped", Packing.SCOOPED,
-          "packed", Packing.PACKED);
-  private static final Pattern BETWEEN = Pattern.compile("[\\s,;()]+");
-  private static final List<String> SIZES = List.of("small", "medium", "large", "jumbo");
-  private static final List<String> IDLE = List.of("of", "level", "firmly");
+  private static final Pattern PART_OF =
+      Pattern.compile(
+          "^\\s*(?:(?:finely|freshly|the)\\s+)*(?:(?:grated|squeezed)\\s+)?(juice|zest|rind|peel)\\s+"
+              + "(?:of|from)\\s+(.+)$",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern TWO_PARTS =
+      Pattern.compile(
+          "\\b(?:zest|rind|peel|juice)\\s*(?:and|&|\\+)\\s*(?:the\\s+)?(?:zest|rind|peel|juice)\\b",
+          Pattern.CASE_INSENSITIVE);
 
   private final Foods foods;
 
@@ -34,85 +39,336 @@ public final class LineReader {
     this.foods = foods;
   }
 
-  /**
-   * A line understood.
-   *
-   * @param general the food's name was a general one, taken for this food
-   */
-  public record Line(Measure measure, Food food, boolean general) {}
-
-  /**
-   * @throws RefusedException if amount or food cannot be read
-   */
-  public Line read(String text) {
-    AmountReader.Front front = AmountReader.read(text);
-    if (front.rest().isEmpty()) {
-      throw new RefusedException(
-          NO_FOOD,
-          text.strip(),
-          "“" + text.strip() + "” names no food.",
-          "amount, unit and food: 120 g rye flour");
-    }
-    Optional<Foods.Named> whole = foods.byName(front.rest());
-    if (whole.isPresent()) {
-      return line(front, Words.NONE, whole.get());
-    }
-    Words words = Words.of(front.rest());
-    if (words.food().isEmpty()) {
-      throw new RefusedException(
-          NO_FOOD,
-          front.rest(),
-          "“" + front.rest() + "” names no food.",
-          "a food after the amount");
-    }
-    Foods.Named named =
-        foods
-            .byName(words.food())
-            .orElseThrow(
-                () ->
-                    new RefusedException(
-                        UNKNOWN_FOOD,
-                        words.food(),
-                        "No food in the larder is called “" + words.food() + "”.",
-                        "one of the larder's foods; the nearest are offered"));
-    return line(front, words, named);
+  /** Where a line's words say that it goes; most say nothing. */
+  public enum Place {
+    NOT_SAID,
+    PAN,
+    PLATE
   }
 
   /**
-   * Reads amount, unit, packing and size only; the food was picked by hand.
+   * A line understood.
+   *
+   * @param amount empty where the line names a food but measures nothing
+   * @param general the food's name was a general one, taken for this food
+   * @param other the same amount in other units, as the line states it beside
+   * @param optional the line says that it may be left out
+   * @param unused words that were not used, as written
+   */
+  public record Line(
+      Optional<Amount> amount,
+      Food food,
+      boolean general,
+      Optional<Measure> other,
+      boolean optional,
+      Place place,
+      List<String> unused) {
+
+    /** The first of its measures. */
+    public Measure measure() {
+      return amount.orElseThrow().first();
+    }
+  }
+
+  /**
+   * @throws RefusedException if amount or food cannot be read, or the line leaves a choice open
+   */
+  public Line read(String text) {
+    return new Pass(text, null).read();
+  }
+
+  /**
+   * Reads all but the food, which was picked by hand.
    *
    * @throws RefusedException if the amount cannot be read
    */
   public Line read(String text, Food picked) {
-    AmountReader.Front front = AmountReader.read(text);
-    return line(front, Words.of(front.rest()), new Foods.Named(picked, false));
+    return new Pass(text, picked).read();
   }
 
-  private static Line line(AmountReader.Front front, Words words, Foods.Named named) {
-    return new Line(front.measure(words.packing(), words.size()), named.food(), named.general());
-  }
+  /** One reading of one line. */
+  private final class Pass {
+    private final String text;
+    private final Food picked;
+    private final String part;
+    private final List<Token> tokens;
+    private final List<List<Token>> asides = new ArrayList<>();
+    private final AmountParser amounts;
+    private boolean measured = true;
 
-  /** The words after the unit, sorted into those that change the mass and the food's name. */
-  private record Words(Packing packing, String size, String food) {
-    static final Words NONE = new Words(Packing.NOT_SAID, "", "");
-
-    static Words of(String rest) {
-      Packing packing = Packing.NOT_SAID;
-      List<String> size = new ArrayList<>();
-      List<String> food = new ArrayList<>();
-      for (String word : BETWEEN.split(rest)) {
-        String plain = word.toLowerCase(Locale.ROOT);
-        if (PACKINGS.containsKey(plain)) {
-          packing = PACKINGS.get(plain);
-        } else if (SIZES.contains(plain)) {
-          size.add(plain);
-        } else if (plain.equals("extra") || plain.equals("extra-large")) {
-          size.add(plain);
-        } else if (!plain.isEmpty() && !IDLE.contains(plain)) {
-          food.add(word);
+    Pass(String text, Food picked) {
+      this.text = text;
+      this.picked = picked;
+      Matcher partOf = PART_OF.matcher(text);
+      boolean of = partOf.matches();
+      this.part = of ? name(partOf.group(1)) : "";
+      String read = of ? partOf.group(2) : text;
+      this.tokens = new ArrayList<>();
+      List<Token> aside = null;
+      for (Token token : Token.of(read)) {
+        if (token.isMark("(", "[")) {
+          aside = new ArrayList<>();
+          asides.add(aside);
+        } else if (token.isMark(")", "]")) {
+          aside = null;
+        } else {
+          (aside == null ? tokens : aside).add(token);
         }
       }
-      return new Words(packing, String.join(" ", size).replace('-', ' '), String.join(" ", food));
+      dropBullet();
+      this.amounts = new AmountParser(read, tokens);
     }
+
+    private static String name(String part) {
+      return part.equalsIgnoreCase("juice") ? "juice" : "zest";
+    }
+
+    /** A dash or a dot before a line, a number before a line of a numbered list. */
+    private void dropBullet() {
+      if (tokens.size() > 1 && tokens.get(0).isWord("optional") && tokens.get(1).isMark(":")) {
+        tokens.add(tokens.remove(0));
+        tokens.remove(0);
+      }
+      while (!tokens.isEmpty() && tokens.get(0).isMark("•", "*", "·", "–", "—", "▢", "□")) {
+        tokens.remove(0);
+      }
+      if (tokens.size() > 1
+          && tokens.get(0).isMark("-")
+          && tokens.get(0).end() < tokens.get(1).start()) {
+        tokens.remove(0);
+      }
+    }
+
+    Line read() {
+      if (TWO_PARTS.matcher(text).find()) {
+        throw refused(NO_FOOD, text.strip(), "names two things at once", "a line for each");
+      }
+      int from = unmeasured(amounts.about(0));
+      Optional<AmountParser.Front> front = measured ? amounts.front(from) : Optional.empty();
+      List<Term> terms = new ArrayList<>(front.map(AmountParser.Front::terms).orElse(List.of()));
+      List<Measure> others =
+          new ArrayList<>(front.map(AmountParser.Front::others).orElse(List.of()));
+      List<Token> rest =
+          new ArrayList<>(
+              tokens.subList(front.map(AmountParser.Front::next).orElse(from), tokens.size()));
+      Optional<AmountParser.Front> back =
+          terms.isEmpty() && measured ? amounts.back() : Optional.empty();
+      if (back.isPresent()) {
+        terms.addAll(back.get().terms());
+        rest.subList(back.get().next() - from, rest.size()).clear();
+      }
+      boolean container = front.map(AmountParser.Front::container).orElse(false);
+      Notes notes = new Notes(rest);
+      boolean more = moreOf(rest, terms);
+      for (List<Token> aside : asides) {
+        Optional<Measure> beside = beside(aside);
+        if (beside.isPresent()) {
+          boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
+          Measure other = beside.get();
+          double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
+          others.add(each || container && counted(terms) ? other.times(times) : other);
+        } else {
+          notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
+          notes.rest.addAll(aside);
+        }
+      }
+      notes.scan();
+      if (picked == null && (notes.choice || notes.either())) {
+        throw refused(
+            OPEN_CHOICE,
+            notes.left(),
+            "leaves a choice open",
+            "one food; those that come closest are offered");
+      }
+      Optional<Measure> other = prefer(terms, others);
+      Named named = named(notes, terms.isEmpty());
+      if (terms.isEmpty()) {
+        return new Line(
+            Optional.empty(),
+            named.food,
+            named.general,
+            Optional.empty(),
+            notes.optional,
+            notes.place,
+            named.unused);
+      }
+      Amount amount = amount(terms, packing(notes, named), notes, container, more);
+      return new Line(
+          Optional.of(amount),
+          named.food,
+          named.general,
+          other,
+          notes.optional,
+          notes.place,
+          named.unused);
+    }
+
+    /** "a little oil", "some milk": a food, but no amount of it. */
+    private int unmeasured(int from) {
+      int i = from;
+      if (word(i, "a") && word(i + 1, "little", "bit", "touch", "tad", "spot", "lot")) {
+        i += 2;
+      } else if (word(i, "some", "enough", "plenty", "extra", "more", "little")
+          && !word(i + 1, "large", "few")) {
+        i++;
+      } else {
+        return from;
+      }
+      measured = false;
+      return word(i, "of", "more") ? i + 1 : i;
+    }
+
+    private boolean word(int i, String... words) {
+      return i < tokens.size() && tokens.get(i).isWord(words);
+    }
+
+    private static boolean counted(List<Term> terms) {
+      return !terms.isEmpty() && terms.get(0).measure().unit() == Unit.COUNT;
+    }
+
+    /** Sums behind the food, "plus 2 tbsp", "plus a little more"; takes them out of the rest. */
+    private boolean moreOf(List<Token> rest, List<Term> terms) {
+      for (int i = 0; i < rest.size(); i++) {
+        boolean plus = rest.get(i).isWord("plus", "less", "minus") || rest.get(i).isMark("+");
+        if (!plus || terms.isEmpty()) {
+          continue;
+        }
+        AmountParser behind = new AmountParser(text, rest);
+        Optional<Term> term = behind.term(i);
+        if (term.isPresent()) {
+          terms.add(term.get());
+          rest.subList(i, behind.end()).clear();
+          return false;
+        }
+        rest.subList(i, rest.size()).clear();
+        return true;
+      }
+      return false;
+    }
+
+    private Optional<Measure> beside(List<Token> aside) {
+      AmountParser parser = new AmountParser(text, aside);
+      return parser
+          .measure(parser.about(0), false)
+          .map(AmountParser.Found::measure)
+          .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind() == Unit.Kind.VOLUME);
+    }
+
+    /** The weighed amount wins, then the volume; what it wins over is kept to check it. */
+    private Optional<Measure> prefer(List<Term> terms, List<Measure> others) {
+      if (terms.size() != 1 || others.isEmpty()) {
+        return Optional.empty();
+      }
+      Measure stated = terms.get(0).measure();
+      Measure best = stated;
+      for (Measure other : others) {
+        if (rank(other) > rank(best)) {
+          best = other;
+        }
+      }
+      if (best == stated) {
+        return Optional.of(others.get(0));
+      }
+      terms.set(0, new Term(best, false));
+      return stated.unit() == Unit.COUNT ? Optional.empty() : Optional.of(stated);
+    }
+
+    private static int rank(Measure measure) {
+      return switch (measure.unit().kind()) {
+        case MASS -> measure.unit() == Unit.GRAM || measure.unit() == Unit.KILOGRAM ? 4 : 3;
+        case VOLUME -> 2;
+        case COUNT -> 1;
+        case VAGUE -> 0;
+      };
+    }
+
+    private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {
+      List<Term> said = new ArrayList<>();
+      for (Term term : terms) {
+        Measure m = term.measure();
+        Packing packing = m.packing() == Packing.NOT_SAID ? noted : m.packing();
+        boolean count = m.unit() == Unit.COUNT;
+        String size = count && m.size().isEmpty() ? notes.size() : m.size();
+        said.add(
+            new Term(
+                new Measure(
+                    m.amount(), m.halfRange(), m.decimals(), m.unit(), packing, m.heap(), size),
+                term.taken()));
+      }
+      return new Amount(said, tin, notes.drained, more);
+    }
+
+    /**
+     * @param name the words that were taken for its name
+     */
+    private record Named(Food food, boolean general, List<Token> name, List<String> unused) {}
+
+    /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
+    private Packing packing(Notes notes, Named named) {
+      Packing said = notes.packing();
+      boolean inName =
+          named.name.stream().anyMatch(word -> LineWords.FORMS.get(word.low()) == said);
+      boolean weighed =
+          named.food.measures().stream()
+              .anyMatch(m -> m instanceof HouseholdMeasure.Volume v && v.packing() == said);
+      return inName && !weighed ? Packing.NOT_SAID : said;
+    }
+
+    private Named named(Notes notes, boolean unmeasured) {
+      if (picked != null) {
+        return new Named(picked, false, List.of(), List.of());
+      }
+      List<Token> all = notes.words();
+      if (all.isEmpty()) {
+        throw refused(
+            NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
+      }
+      for (Predicate<Token> drop : notes.drops()) {
+        for (List<Token> candidate : List.of(all, notes.head())) {
+          List<Token> name = candidate.stream().filter(drop.negate()).toList();
+          Optional<Foods.Named> found =
+              name.isEmpty() ? Optional.empty() : foods.byName(joined(name) + suffix(notes));
+          if (found.isPresent()) {
+            return new Named(
+                found.get().food(), found.get().general(), name, notes.unused(candidate, all));
+          }
+        }
+      }
+      String left = notes.left();
+      if (left.isEmpty()) {
+        throw refused(NO_FOOD, joined(all), "names no food", "a food after the amount");
+      }
+      if (unmeasured && measured) {
+        throw refused(NO_AMOUNT, text.strip(), "does not begin with an amount", Quantities.AMOUNTS);
+      }
+      throw new RefusedException(
+          UNKNOWN_FOOD,
+          left,
+          "No food in the larder is called “" + left + "”.",
+          "one of the larder's foods; the nearest are offered");
+    }
+
+    private String suffix(Notes notes) {
+      return part.isEmpty() ? notes.suffix : " " + part;
+    }
+  }
+
+  /** Tokens as they were written, without what stood between them. */
+  static String joined(List<Token> tokens) {
+    StringBuilder joined = new StringBuilder();
+    int end = 0;
+    for (Token token : tokens) {
+      if (!joined.isEmpty() && token.start() != end) {
+        joined.append(' ');
+      }
+      joined.append(token.text());
+      end = token.end();
+    }
+    return joined.toString();
+  }
+
+  private static RefusedException refused(
+      Refusal.Reason reason, String offending, String what, String accepted) {
+    return new RefusedException(reason, offending, "“" + offending + "” " + what + ".", accepted);
   }
 }

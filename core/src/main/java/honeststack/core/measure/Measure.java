@@ -1,55 +1,85 @@
 package honeststack.core.measure;
 
 import honeststack.core.food.Packing;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.Objects;
 
 /**
- * An amount as the cook stated it.
+ * An amount in one unit, as the cook stated it.
  *
- * @param amount in the unit, 0 or more
+ * @param amount in the unit, 0 or more; the middle of a stated range
+ * @param halfRange half the width of a stated range, in the unit; 0 for none
  * @param decimals digits after the point as written; they tell the resolution of a scale
- * @param packing how a dry food got into its cup
- * @param size "large" and the like for counts; empty if not said
+ * @param packing how a food got into its cup, or in what form
+ * @param heap how full a spoon or a cup was
+ * @param size "large", "slice" and the like for counts; empty if not said
  */
-public record Measure(double amount, int decimals, Unit unit, Packing packing, String size) {
+public record Measure(
+    double amount,
+    double halfRange,
+    int decimals,
+    Unit unit,
+    Packing packing,
+    Heap heap,
+    String size) {
 
   /** Nothing in a kitchen is measured beyond this, g. */
   public static final double MOST_GRAMS = 100_000;
 
+  /** How full a spoon or a cup was. */
+  public enum Heap {
+    LEVEL,
+    SCANT,
+    ROUNDED,
+    HEAPED
+  }
+
   public Measure {
     Objects.requireNonNull(unit, "unit");
     Objects.requireNonNull(packing, "packing");
+    Objects.requireNonNull(heap, "heap");
     Objects.requireNonNull(size, "size");
     if (!(amount >= 0 && Double.isFinite(amount))) {
       throw new IllegalArgumentException("An amount must be 0 or more, not " + amount);
     }
+    if (!(halfRange >= 0 && halfRange <= amount)) {
+      throw new IllegalArgumentException(
+          "A range of ±" + halfRange + " does not go with an amount of " + amount);
+    }
+  }
+
+  /** A level amount without a range. */
+  public Measure(double amount, int decimals, Unit unit, Packing packing, String size) {
+    this(amount, 0, decimals, unit, packing, Heap.LEVEL, size);
+  }
+
+  /** The same, so many times. */
+  public Measure times(double factor) {
+    return new Measure(amount * factor, halfRange * factor, decimals, unit, packing, heap, size);
+  }
+
+  /** The same of another packing. */
+  public Measure packed(Packing other) {
+    return new Measure(amount, halfRange, decimals, unit, other, heap, size);
   }
 
   /** Amount and unit for a reader, kitchen fractions where they fit: "1¼ cups", "160 g". */
   public String words() {
-    String number = number(amount);
+    String number =
+        halfRange == 0
+            ? number(amount)
+            : number(amount - halfRange) + "–" + number(amount + halfRange);
+    String full = heap == Heap.LEVEL ? "" : heap.name().toLowerCase(java.util.Locale.ROOT) + " ";
+    double most = amount + halfRange;
     return switch (unit) {
       case COUNT -> size.isEmpty() ? number : number + " " + size;
-      case CUP -> number + (amount > 1 ? " cups" : " cup");
-      default -> number + " " + unit.symbol();
+      case CUP, PINT, QUART, LADLE, KNOB, HANDFUL, DRIZZLE, SQUEEZE, DESSERTSPOON, SMIDGEN ->
+          number + " " + full + unit.symbol() + (most > 1 ? "s" : "");
+      case PINCH, DASH, SPLASH -> number + " " + full + unit.symbol() + (most > 1 ? "es" : "");
+      default -> number + " " + full + unit.symbol();
     };
   }
 
   private String number(double value) {
-    if (unit.kind() != Unit.Kind.MASS) {
-      long whole = (long) Math.floor(value + 1e-9);
-      double rest = value - whole;
-      for (Fraction fraction : Fraction.values()) {
-        if (Math.abs(rest - fraction.value()) < 5e-4) {
-          return (whole == 0 ? "" : String.valueOf(whole)) + fraction.sign();
-        }
-      }
-    }
-    return BigDecimal.valueOf(value)
-        .setScale(3, RoundingMode.HALF_UP)
-        .stripTrailingZeros()
-        .toPlainString();
+    return unit.kind() == Unit.Kind.MASS ? NumberText.plain(value) : NumberText.kitchen(value);
   }
 }

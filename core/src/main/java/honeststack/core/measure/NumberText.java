@@ -1,25 +1,61 @@
 package honeststack.core.measure;
 
 import static honeststack.core.measure.Refusal.Reason.BAD_AMOUNT;
+import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
 
-/** Reads a number on its own, in any notation that an amount may have. */
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+
+/** Numbers as cooks read and write them. */
 public final class NumberText {
+  private static final double CLOSE = 5e-4;
+
   private NumberText() {}
 
   /**
-   * 0 or more: "120", "0,5", "1½", "1 1/2".
+   * Reads a number on its own, 0 or more: "120", "0,5", "1½", "1 1/2", "two and a half".
    *
    * @throws RefusedException if it is not a number, or something follows it
    */
   public static double read(String text) {
-    AmountReader.Front front = AmountReader.read(text);
-    if (front.unit() != Unit.COUNT || !front.rest().isEmpty()) {
+    List<Token> tokens = Token.of(text);
+    Quantities quantities = new Quantities(text, tokens);
+    Quantities.Quantity quantity = quantities.at(0).orElse(null);
+    if (quantity == null) {
+      throw new RefusedException(
+          NO_AMOUNT,
+          text.strip(),
+          "“" + text.strip() + "” does not begin with an amount.",
+          Quantities.AMOUNTS);
+    }
+    if (quantity.next() < tokens.size() || quantity.halfRange() > 0) {
       throw new RefusedException(
           BAD_AMOUNT,
           text.strip(),
           "“" + text.strip() + "” is not a number alone.",
           "a number: 120, 1.5, 0,5 or 1½");
     }
-    return front.amount();
+    return quantity.amount();
+  }
+
+  /** With kitchen fractions where they fit: "1¼". */
+  public static String kitchen(double value) {
+    long whole = (long) Math.floor(value + 1e-9);
+    double rest = value - whole;
+    for (Fraction fraction : Fraction.values()) {
+      if (Math.abs(rest - fraction.value()) < CLOSE) {
+        return (whole == 0 ? "" : String.valueOf(whole)) + fraction.sign();
+      }
+    }
+    return plain(value);
+  }
+
+  /** In decimals, three at most. */
+  public static String plain(double value) {
+    return BigDecimal.valueOf(value)
+        .setScale(3, RoundingMode.HALF_UP)
+        .stripTrailingZeros()
+        .toPlainString();
   }
 }

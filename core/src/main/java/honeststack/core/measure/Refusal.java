@@ -18,6 +18,8 @@ public record Refusal(Reason reason, String offending, String problem, String ac
     NO_FOOD,
     UNKNOWN_FOOD,
     NO_WEIGHT,
+    /** The line leaves open which food it means. */
+    OPEN_CHOICE,
     /** A preparation would hold itself, or go too deep. */
     CYCLE
   }

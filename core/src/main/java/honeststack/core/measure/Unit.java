@@ -7,17 +7,34 @@ public enum Unit {
   OUNCE(Kind.MASS, "oz"),
   POUND(Kind.MASS, "lb"),
   MILLILITRE(Kind.VOLUME, "mL"),
+  CENTILITRE(Kind.VOLUME, "cL"),
+  DECILITRE(Kind.VOLUME, "dL"),
   LITRE(Kind.VOLUME, "L"),
   FLUID_OUNCE(Kind.VOLUME, "fl oz"),
   CUP(Kind.VOLUME, "cup"),
+  PINT(Kind.VOLUME, "pint"),
+  QUART(Kind.VOLUME, "quart"),
   TABLESPOON(Kind.VOLUME, "tbsp"),
+  DESSERTSPOON(Kind.VOLUME, "dessertspoon"),
   TEASPOON(Kind.VOLUME, "tsp"),
+  /** A ladle or a scoop of nobody's measuring: about a quarter cup (common practice). */
+  LADLE(Kind.VOLUME, "ladle"),
+  PINCH(Kind.VAGUE, "pinch"),
+  DASH(Kind.VAGUE, "dash"),
+  SMIDGEN(Kind.VAGUE, "smidgen"),
+  SPLASH(Kind.VAGUE, "splash"),
+  DRIZZLE(Kind.VAGUE, "drizzle"),
+  SQUEEZE(Kind.VAGUE, "squeeze"),
+  KNOB(Kind.VAGUE, "knob"),
+  HANDFUL(Kind.VAGUE, "handful"),
   COUNT(Kind.COUNT, "");
 
   /** What a unit measures. */
   public enum Kind {
     MASS,
     VOLUME,
+    /** A volume or a weight that nobody measured, by its usual size. */
+    VAGUE,
     COUNT
   }
 
@@ -49,11 +66,23 @@ public enum Unit {
       case KILOGRAM -> 1000;
       case OUNCE -> 28.349523125;
       case POUND -> 453.59237;
+      case KNOB -> 15;
+      case HANDFUL -> 30;
       default -> throw new IllegalArgumentException(this + " is not a unit of mass");
     };
   }
 
+  /** A vague unit that is a weight: a knob 15 g, a handful 30 g (common practice). */
+  boolean isVagueWeight() {
+    return this == KNOB || this == HANDFUL;
+  }
+
   boolean isSpoon() {
-    return this == TABLESPOON || this == TEASPOON;
+    return this == TABLESPOON || this == TEASPOON || this == DESSERTSPOON;
+  }
+
+  /** Read off marks rather than filled to the brim: one filling, whatever the amount. */
+  boolean isMarked() {
+    return this == MILLILITRE || this == CENTILITRE || this == DECILITRE || this == LITRE;
   }
 }

@@ -14,6 +14,7 @@ import honeststack.core.food.HouseholdMeasure.Volume;
 import honeststack.core.food.Packing;
 import honeststack.core.measure.DoubtTable.Doubt;
 import honeststack.core.measure.DoubtTable.Way;
+import honeststack.core.measure.Measure.Heap;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -29,17 +30,72 @@ import java.util.stream.Collectors;
  */
 public final class Weights {
   private final DoubtTable doubt;
+  private final OwnWeights own;
   private final MeasuringSystem system;
   private final SourceBook book;
 
   public Weights(DoubtTable doubt, MeasuringSystem system, SourceBook book) {
+    this(doubt, OwnWeights.NONE, system, book);
+  }
+
+  /**
+   * @param own the cook's own weighings, used before the larder's weights
+   */
+  public Weights(DoubtTable doubt, OwnWeights own, MeasuringSystem system, SourceBook book) {
+    this.own = own;
     this.doubt = doubt;
     this.system = system;
     this.book = book;
   }
 
   /**
-   * Mass of a measured food, g.
+   * Mass of a measured food, g: what was added less what was taken away.
+   *
+   * @param use identity of this use, such as batch and line
+   * @throws RefusedException if the larder has no weight for the unit, packing or size, the mass is
+   *     over 100 kg, or more was taken away than there was
+   */
+  public Estimate of(Amount amount, Food food, String use) {
+    Estimate sum = of(amount.first(), food, use);
+    List<Amount.Term> terms = amount.terms();
+    for (int i = 1; i < terms.size(); i++) {
+      Estimate term = of(terms.get(i).measure(), food, use + ":" + i);
+      sum = terms.get(i).taken() ? sum.minus(term) : sum.plus(term);
+    }
+    if (sum.value() < 0) {
+      throw new RefusedException(
+          BAD_AMOUNT,
+          amount.words(),
+          "“" + amount.words() + "” takes away more than there is.",
+          "less taken away than there is");
+    }
+    return amount.drained() && isTin(amount) ? drained(sum, food, use) : sum;
+  }
+
+  /** What fat in the pan is taken for when nobody measured it, g: common practice. */
+  public double usualPanFat() {
+    return doubt.of(Way.PAN_FAT_NOT_MEASURED).shared();
+  }
+
+  /** What is poured off is not in the weight of what stays, unless that was weighed by itself. */
+  private static boolean isTin(Amount amount) {
+    return amount.unit().kind() == Unit.Kind.MASS && amount.tin();
+  }
+
+  private Estimate drained(Estimate tin, Food food, String use) {
+    Doubt part = doubt.of(Way.DRAINED_OF_TIN);
+    Estimate stays =
+        book.input(
+            part.shared(),
+            part.shared() * part.perUse(),
+            Source.perUse(
+                "use:" + use + ":drained",
+                "how much of the tin of " + food.name() + " stays when it is drained"));
+    return tin.times(stays);
+  }
+
+  /**
+   * Mass of one measure of a food, g.
    *
    * @param use identity of this use, such as batch and line
    * @throws RefusedException if the larder has no weight for the unit, packing or size, or the mass
@@ -50,9 +106,37 @@ public final class Weights {
         switch (measure.unit().kind()) {
           case MASS -> weighed(measure, food.name(), use);
           case VOLUME -> filled(measure, food, use);
+          case VAGUE -> vague(measure, food, use);
           case COUNT -> counted(measure, food, use);
         };
-    return plausible(mass, measure);
+    return plausible(ranged(mass, measure, food, use), measure);
+  }
+
+  /** A stated range is rectangular over all between its ends (JCGM 100:2008, 4.3.7). */
+  private Estimate ranged(Estimate mass, Measure measure, Food food, String use) {
+    if (measure.halfRange() == 0) {
+      return mass;
+    }
+    Source source =
+        Source.perUse(
+                "use:" + use + ":range",
+                "how much “" + measure.words() + "” of " + food.name() + " was")
+            .shaped(Distribution.RECTANGULAR);
+    double relative = Distribution.rectangular(measure.halfRange()) / measure.amount();
+    return mass.times(book.input(1, relative, source));
+  }
+
+  /** A pinch, a splash, a knob: anything between half and one and a half of its usual size. */
+  private Estimate vague(Measure measure, Food food, String use) {
+    double grams =
+        measure.unit().isVagueWeight()
+            ? measure.amount() * measure.unit().grams()
+            : measure.amount() * system.millilitres(measure.unit()) * spoonDensity(measure, food);
+    Source source =
+        Source.perUse("use:" + use, "how much “" + measure.words() + "” of " + food.name() + " was")
+            .shaped(Distribution.RECTANGULAR);
+    double relative = Distribution.rectangular(doubt.of(Way.VAGUE).perUse());
+    return book.input(grams, relative * averaged(measure.amount()) * grams, source);
   }
 
   /** A mass read off a scale, g. */
@@ -91,6 +175,7 @@ public final class Weights {
         pieces.stream()
             .filter(p -> measure.size().isEmpty() ? p.usual() : p.size().equals(measure.size()))
             .findFirst()
+            .or(() -> onlyOne(pieces))
             .orElseThrow(() -> noPiece(measure, food, pieces));
     Doubt way = doubt.of(piece.graded() ? Way.COUNT_GRADED : Way.COUNT_NATURAL);
     String what = (piece.size().isEmpty() ? "" : piece.size() + " ") + food.name();
@@ -104,17 +189,45 @@ public final class Weights {
         "the size of the " + what);
   }
 
+  /** A food that comes in one size is meant, whatever size is said of it. */
+  private static Optional<Piece> onlyOne(List<Piece> pieces) {
+    return pieces.size() == 1 && pieces.get(0).size().isEmpty()
+        ? Optional.of(pieces.get(0))
+        : Optional.empty();
+  }
+
   private Estimate filled(Measure measure, Food food, String use) {
-    double millilitres = measure.amount() * system.millilitres(measure.unit());
+    Optional<OwnWeights.Own> own = own(measure, food);
+    if (own.isPresent()) {
+      return own(own.get(), measure, food, use);
+    }
+    Optional<Piece> scoop = ownScoop(measure, food);
+    if (scoop.isPresent()) {
+      return level(measure, food, measure.amount() * scoop.get().grams(), Way.LADLE, use);
+    }
+    double millilitres =
+        measure.amount() * system.millilitres(measure.unit()) * heapFactor(measure.heap());
+    if (measure.heap() == Heap.HEAPED || measure.heap() == Heap.ROUNDED) {
+      Way way = measure.heap() == Heap.HEAPED ? Way.HEAPED : Way.ROUNDED;
+      return level(measure, food, millilitres * spoonDensity(measure, food), way, use);
+    }
     if (measure.unit().isSpoon()) {
       Way way = measure.unit() == Unit.TABLESPOON ? Way.TABLESPOON : Way.TEASPOON;
       double density = spoonDensity(measure, food);
       return level(measure, food, millilitres * density, way, use);
     }
+    if (measure.unit() == Unit.LADLE) {
+      return level(measure, food, millilitres * spoonDensity(measure, food), Way.LADLE, use);
+    }
     if (food.liquid()) {
       double density =
           density(measure, food, Packing.NOT_SAID).orElseThrow(() -> noVolume(measure, food));
       return level(measure, food, millilitres * density, Way.LIQUID_JUG, use);
+    }
+    if (measure.packing().isForm()) {
+      return density(measure, food, measure.packing())
+          .map(d -> level(measure, food, millilitres * d, Way.CUP_NOT_SAID, use))
+          .orElseGet(() -> packingNotSaid(measure, food, millilitres, use));
     }
     return switch (measure.packing()) {
       case NOT_SAID -> packingNotSaid(measure, food, millilitres, use);
@@ -132,7 +245,43 @@ public final class Weights {
             density(measure, food, Packing.PACKED).orElseThrow(() -> noVolume(measure, food));
         yield level(measure, food, millilitres * density, Way.CUP_PACKED, use);
       }
+      default -> throw new IllegalStateException(measure.packing() + " is a form");
     };
+  }
+
+  private double heapFactor(Heap heap) {
+    return switch (heap) {
+      case LEVEL -> 1;
+      case SCANT -> doubt.of(Way.SCANT_OVER_LEVEL).shared();
+      case ROUNDED -> doubt.of(Way.ROUNDED_OVER_LEVEL).shared();
+      case HEAPED -> doubt.of(Way.HEAPED_OVER_LEVEL).shared();
+    };
+  }
+
+  private Optional<OwnWeights.Own> own(Measure measure, Food food) {
+    return measure.heap() != Heap.LEVEL || measure.unit().isMarked()
+        ? Optional.empty()
+        : own.of(food.id(), measure.unit(), measure.packing());
+  }
+
+  /** The cook's own weighings replace the larder's weight and the table of doubt. */
+  private Estimate own(OwnWeights.Own kept, Measure measure, Food food, String use) {
+    return doubted(
+        measure.amount() * kept.grams(),
+        kept.shared(),
+        "own:" + food.id() + ":" + measure.unit() + ":" + measure.packing(),
+        "what your %s of %s weighs, from %d weighings"
+            .formatted(measure.unit().symbol(), food.name(), kept.weighings()),
+        kept.perUse() * averaged(measure.amount()),
+        use,
+        filling(measure, food));
+  }
+
+  /** The scoop that comes in a food's own tub. */
+  private static Optional<Piece> ownScoop(Measure measure, Food food) {
+    return measure.unit() == Unit.LADLE
+        ? of(food, Piece.class).stream().filter(p -> p.size().equals("scoop")).findFirst()
+        : Optional.empty();
   }
 
   /** y = (a + b)/2 of the loose and the dense filling, u² = ((b − a)/2)²/3 + (shared y)². */
@@ -162,8 +311,7 @@ public final class Weights {
 
   private Estimate level(Measure measure, Food food, double grams, Way how, String use) {
     Doubt way = doubt.of(how);
-    double fillings =
-        measure.unit() == Unit.MILLILITRE || measure.unit() == Unit.LITRE ? 1 : measure.amount();
+    double fillings = measure.unit().isMarked() ? 1 : measure.amount();
     return doubted(
         grams,
         way.shared(),
@@ -227,6 +375,7 @@ public final class Weights {
         .or(() -> density(measure, food, Packing.NOT_SAID))
         .or(() -> density(measure, food, Packing.SPOONED))
         .or(() -> density(measure, food, Packing.PACKED))
+        .or(() -> of(food, Volume.class).stream().map(Volume::density).findFirst())
         .orElseThrow(() -> noVolume(measure, food));
   }
 

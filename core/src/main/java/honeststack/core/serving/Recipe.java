@@ -41,17 +41,42 @@ public record Recipe(
    * @param id identity within the recipe; it stays when the text changes
    * @param text "¾ cup rye flour, spooned"
    * @param picked a food picked by hand, whatever the text calls it
+   * @param off left out this time
+   * @param shared on the plate: one bowl of it for all servings, not for each
+   * @param adjustments made while cooking, in their order
    * @param strained share of it that is strained out of a preparation: "60 %"; empty for nothing
    */
-  public record Line(String id, String text, Optional<String> picked, String strained) {
+  public record Line(
+      String id,
+      String text,
+      Optional<String> picked,
+      String strained,
+      boolean off,
+      boolean shared,
+      List<Adjustment> adjustments) {
+    public Line {
+      adjustments = List.copyOf(adjustments);
+    }
+
     public Line(String id, String text, Optional<String> picked) {
       this(id, text, picked, "");
+    }
+
+    public Line(String id, String text, Optional<String> picked, String strained) {
+      this(id, text, picked, strained, false, false, List.of());
     }
 
     boolean isBlank() {
       return text.isBlank();
     }
   }
+
+  /**
+   * A bit more or a bit less of a line's food, decided while cooking.
+   *
+   * @param text "+2 tbsp", "-20 g"
+   */
+  public record Adjustment(String text) {}
 
   /** How the pieces were made alike. */
   public enum Portioning {

@@ -1,22 +1,20 @@
 package honeststack.core.serving;
 
 import static honeststack.core.measure.Refusal.Reason.BAD_AMOUNT;
-import static honeststack.core.measure.Refusal.Reason.CYCLE;
 
 import honeststack.core.batter.Batter;
 import honeststack.core.batter.MeasuredFood;
-import honeststack.core.batter.Preparation;
 import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
-import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.measure.DoubtTable;
 import honeststack.core.measure.DoubtTable.Way;
 import honeststack.core.measure.LineReader;
 import honeststack.core.measure.MassText;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Refusal;
 import honeststack.core.measure.RefusedException;
 import honeststack.core.measure.ShareText;
@@ -26,9 +24,6 @@ import honeststack.core.serving.Recipe.AtTheGriddle;
 import honeststack.core.serving.Recipe.Line;
 import honeststack.core.serving.Recipe.OnThePlate;
 import honeststack.core.serving.RecipeReading.FieldProblem;
-import honeststack.core.serving.RecipeReading.LineReading;
-import honeststack.core.serving.RecipeReading.NotUnderstood;
-import honeststack.core.serving.RecipeReading.Understood;
 import honeststack.core.yield.Griddle;
 import honeststack.core.yield.PanFat;
 import java.util.ArrayList;
@@ -36,15 +31,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads a whole recipe into grams. What cannot be read is said, and stays out of the numbers. */
 public final class RecipeReader {
-  private static final int MOST_NEAREST = 4;
   private static final int MOST_PIECES = 1000;
 
   private final Foods foods;
   private final Preparations preparations;
   private final DoubtTable doubt;
+  private final OwnWeights own;
   private final LineReader reader;
 
   public RecipeReader(Foods foods, DoubtTable doubt) {
@@ -55,6 +53,14 @@ public final class RecipeReader {
    * @param larder where a name is looked up that is not a preparation's
    */
   public RecipeReader(Foods larder, Preparations preparations, DoubtTable doubt) {
+    this(larder, preparations, doubt, OwnWeights.NONE);
+  }
+
+  /**
+   * @param own the cook's own weighings
+   */
+  public RecipeReader(Foods larder, Preparations preparations, DoubtTable doubt, OwnWeights own) {
+    this.own = own;
     this.foods = preparations.before(larder);
     this.preparations = preparations;
     this.doubt = doubt;
@@ -63,7 +69,7 @@ public final class RecipeReader {
 
   /** Never throws for what the recipe says; see {@link RecipeReading}. */
   public RecipeReading read(Recipe recipe, SourceBook book) {
-    return new Pass(recipe, new Weights(doubt, recipe.system(), book), book).read();
+    return new Pass(recipe, new Weights(doubt, own, recipe.system(), book), book).read();
   }
 
   /** One reading of one recipe. */
@@ -71,109 +77,44 @@ public final class RecipeReader {
     private final Recipe recipe;
     private final Weights weights;
     private final SourceBook book;
-    private final List<LineReading> lines = new ArrayList<>();
+    private final LinePass lines;
     private final List<FieldProblem> problems = new ArrayList<>();
     private final List<String> findings = new ArrayList<>();
+    private final List<String> without = new ArrayList<>();
 
     Pass(Recipe recipe, Weights weights, SourceBook book) {
+      this.lines = new LinePass(recipe, foods, reader, preparations, weights, book);
       this.recipe = recipe;
       this.weights = weights;
       this.book = book;
     }
 
     RecipeReading read() {
-      Measured bowl = measured(recipe.bowl(), Station.BOWL);
+      LinePass.Measured bowl = lines.measured(recipe.bowl(), Station.BOWL);
       Batter batter = new Batter(bowl.foods(), bowl.gaps());
       Optional<Griddle> griddle = griddle(recipe.griddle(), batter);
-      Measured toppings = measured(recipe.plate().toppings(), Station.PLATE);
+      LinePass.Measured toppings = lines.measured(recipe.plate().toppings(), Station.PLATE);
       Optional<Plate> plate = plate(recipe.plate(), griddle, toppings);
       Optional<Finished> finished = recipe.finish().flatMap(finish -> finished(finish, batter));
       return new RecipeReading(
           new Made(batter, griddle, plate, finished),
-          List.copyOf(lines),
+          lines.readings(),
           List.copyOf(problems),
-          List.copyOf(findings));
-    }
-
-    private record Measured(List<MeasuredFood> foods, boolean gaps) {}
-
-    private Measured measured(List<Line> stated, Station station) {
-      List<MeasuredFood> measured = new ArrayList<>();
-      boolean gaps = false;
-      for (Line line : stated) {
-        if (!line.isBlank()) {
-          Optional<MeasuredFood> food = measured(line, station);
-          food.ifPresent(measured::add);
-          gaps |= food.isEmpty();
-        }
-      }
-      return new Measured(measured, gaps);
-    }
-
-    private Optional<MeasuredFood> measured(Line line, Station station) {
-      try {
-        Optional<Food> picked = line.picked().flatMap(foods::byId);
-        LineReader.Line read =
-            picked.isPresent() ? reader.read(line.text(), picked.get()) : reader.read(line.text());
-        Estimate mass = weights.of(read.measure(), read.food(), line.id());
-        MeasuredFood food = measured(line, read.food(), mass);
-        lines.add(
-            new Understood(line.id(), station, read.measure(), read.food(), read.general(), mass));
-        return Optional.of(food);
-      } catch (RefusedException refused) {
-        Refusal refusal = refused.refusal();
-        List<Food> nearest =
-            refusal.reason() == Refusal.Reason.UNKNOWN_FOOD
-                ? foods.nearest(refusal.offending(), MOST_NEAREST)
-                : List.of();
-        lines.add(new NotUnderstood(line.id(), station, refusal, nearest));
-        findings.add("Not in the numbers: “" + line.text().strip() + "”.");
-        return Optional.empty();
-      }
-    }
-
-    private MeasuredFood measured(Line line, Food food, Estimate mass) {
-      Optional<Preparation> prepared = preparations.prepared(food, book);
-      prepared.ifPresent(preparation -> check(line, preparation));
-      return prepared
-          .map(preparation -> preparation.measured(line.id(), mass))
-          .orElseGet(() -> new MeasuredFood(line.id(), food, mass));
-    }
-
-    /** A preparation must not hold itself, nor go deeper than {@link Preparation#DEEPEST}. */
-    private void check(Line line, Preparation preparation) {
-      String name = preparation.food().name();
-      recipe
-          .self()
-          .map(preparation.paths()::get)
-          .ifPresent(
-              path -> {
-                throw new RefusedException(
-                    CYCLE,
-                    line.text().strip(),
-                    "“" + name + "” is itself made with this: " + path + ".",
-                    "a preparation without this one in it");
-              });
-      if (recipe.finish().isPresent() && preparation.depth() >= Preparation.DEEPEST) {
-        throw new RefusedException(
-            CYCLE,
-            line.text().strip(),
-            "“" + name + "” already has preparations inside it " + preparation.depth() + " deep.",
-            "preparations inside each other up to " + Preparation.DEEPEST + " deep");
-      }
+          Stream.concat(lines.findings().stream(), findings.stream()).toList(),
+          Stream.concat(lines.without().stream(), without.stream()).toList());
     }
 
     /** What stayed of each line, its pan fat, and what all of it weighs in the end. */
     private Optional<Finished> finished(Recipe.Finish finish, Batter batter) {
-      Map<String, Line> lines = new HashMap<>();
-      recipe.bowl().forEach(line -> lines.put(line.id(), line));
+      Map<String, Line> stated = new HashMap<>();
+      recipe.bowl().forEach(line -> stated.put(line.id(), line));
       List<MeasuredFood> parts = new ArrayList<>();
-      batter.lines().forEach(part -> parts.add(strained(lines.get(part.id()), part)));
+      batter.lines().forEach(part -> parts.add(strained(stated.get(part.id()), part)));
       recipe
           .griddle()
           .panFat()
           .filter(line -> !line.isBlank())
-          .flatMap(line -> measured(line, Station.PAN))
+          .flatMap(lines::pan)
           .ifPresent(fat -> parts.add(panFat(fat, recipe.griddle().panFatLeft()).taken()));
       Estimate.Sum sum = new Estimate.Sum();
       parts.forEach(part -> sum.add(part.mass(), 1));
@@ -242,13 +183,14 @@ public final class RecipeReader {
       }
       Optional<Line> said =
           stated.panFat().filter(line -> !line.isBlank() && recipe.finish().isEmpty());
-      Optional<MeasuredFood> in = said.flatMap(line -> measured(line, Station.PAN));
+      Optional<MeasuredFood> in = said.flatMap(lines::pan);
       Optional<PanFat> panFat = in.map(fat -> panFat(fat, stated.panFatLeft()));
       if (stated.pieces().isEmpty()) {
         return Optional.empty();
       }
       if (said.isEmpty()) {
         findings.add("No pan fat is in the numbers.");
+        without.add("pan fat");
       }
       int pieces = stated.pieces().get();
       if (pieces < 1 || pieces > MOST_PIECES) {
@@ -297,7 +239,8 @@ public final class RecipeReader {
       return PanFat.of(in, left);
     }
 
-    private Optional<Plate> plate(OnThePlate stated, Optional<Griddle> griddle, Measured toppings) {
+    private Optional<Plate> plate(
+        OnThePlate stated, Optional<Griddle> griddle, LinePass.Measured toppings) {
       if (stated.pieces().isEmpty()) {
         return Optional.empty();
       }
@@ -317,7 +260,26 @@ public final class RecipeReader {
                   findings.add(
                       "A serving is %s pieces, but only %d were kept."
                           .formatted(plain(pieces), g.kept())));
-      return Optional.of(new Plate(pieces, toppings.foods(), toppings.gaps()));
+      return Optional.of(
+          new Plate(pieces, served(toppings.foods(), pieces, griddle), toppings.gaps()));
+    }
+
+    /** A bowl of a topping for all is divided over the servings that the pieces kept make. */
+    private List<MeasuredFood> served(
+        List<MeasuredFood> toppings, double pieces, Optional<Griddle> griddle) {
+      Set<String> shared =
+          recipe.plate().toppings().stream()
+              .filter(Line::shared)
+              .map(Line::id)
+              .collect(Collectors.toSet());
+      int kept = griddle.map(Griddle::kept).orElse(0);
+      if (shared.isEmpty() || kept == 0) {
+        return toppings;
+      }
+      double share = Math.min(1, pieces / kept);
+      return toppings.stream()
+          .map(t -> shared.contains(t.id()) ? t.weighing(t.mass().times(share)) : t)
+          .toList();
     }
 
     private static String plain(double pieces) {

@@ -103,7 +103,7 @@ class ComparisonTest {
   @Test
   void whatIsMissingMakesADifferenceUnsure() {
     Difference unsure =
-        energy(plain(), TestRecipes.bowl("400 g flour", "a glug of milk"), Mode.SAME_BOWL);
+        energy(plain(), TestRecipes.bowl("400 g flour", "a yard of milk"), Mode.SAME_BOWL);
     assertThat(unsure.isReal()).isFalse();
     assertThatIllegalArgumentException()
         .isThrownBy(

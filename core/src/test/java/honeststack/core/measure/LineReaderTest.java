@@ -58,14 +58,13 @@ class LineReaderTest {
       delimiter = '|',
       textBlock =
           """
-          flour             | NO_AMOUNT    | flour
           NaN g flour       | NO_AMOUNT    | NaN g flour
           -2 cups milk      | BAD_AMOUNT   | -2 cups milk
           1/0 cup milk      | BAD_AMOUNT   | 1/0
           1,000 g flour     | BAD_AMOUNT   | 1,000
           2 cups            | NO_FOOD      | 2 cups
-          2 cups level      | NO_FOOD      | level
-          3 glugs of plonk  | UNKNOWN_FOOD | glugs plonk
+          2 cups large      | NO_FOOD      | large
+          3 jots of plonk   | UNKNOWN_FOOD | jots plonk
           """)
   void refusesAndQuotes(String text, Reason reason, String offending) {
     RefusedException refused =

@@ -110,10 +110,10 @@ class FiguresTest {
   void whatIsNotUnderstoodMakesFiguresAtLeast() {
     RecipeReading reading =
         READER.read(
-            recipe(lines("bowl", "200 g flour", "a glug of milk"), 4, "", "", "", 2.0), book);
+            recipe(lines("bowl", "200 g flour", "a yard of milk"), 4, "", "", "", 2.0), book);
     assertThat(reading.lines().get(1))
         .isInstanceOfSatisfying(
-            NotUnderstood.class, refused -> assertThat(refused.nearest()).isEmpty());
+            NotUnderstood.class, refused -> assertThat(refused.nearest()).isNotEmpty());
     Figures figures = Figures.of(reading.made(), FIVE, book);
     assertThat(figures.total(AS_SERVED, ENERC).bound()).isEqualTo(Bound.AT_LEAST);
     assertThat(figures.total(PER_100G_RAW, ENERC).bound()).isEqualTo(Bound.NOT_KNOWN);

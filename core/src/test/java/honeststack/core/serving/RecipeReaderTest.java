@@ -15,6 +15,7 @@ import honeststack.core.serving.Figures.Station;
 import honeststack.core.serving.Recipe.AtTheGriddle;
 import honeststack.core.serving.Recipe.OnThePlate;
 import honeststack.core.serving.Recipe.Portioning;
+import honeststack.core.serving.RecipeReading.NotMeasured;
 import honeststack.core.serving.RecipeReading.NotUnderstood;
 import honeststack.core.serving.RecipeReading.Understood;
 import honeststack.core.yield.Griddle;
@@ -83,12 +84,14 @@ class RecipeReaderTest {
         read(TestRecipes.bowl("200 g flour", "  ", "some milk").pan("", "").serving(2, "?"));
     assertThat(reading.lines()).hasSize(3);
     assertThat(reading.lines().get(0)).isInstanceOf(Understood.class);
-    assertThat(reading.lines().get(1)).isInstanceOf(NotUnderstood.class);
+    assertThat(reading.lines().get(1)).isInstanceOf(NotMeasured.class);
+    assertThat(reading.lines().get(2)).isInstanceOf(NotUnderstood.class);
     assertThat(reading.lines().get(2).station()).isEqualTo(Station.PLATE);
     assertThat(reading.made().batter().gaps()).isTrue();
     assertThat(reading.made().plate().orElseThrow().gaps()).isTrue();
     assertThat(reading.findings())
-        .contains("Not in the numbers: “some milk”.", "No pan fat is in the numbers.");
+        .contains("Not in the numbers: “?”.", "No pan fat is in the numbers.");
+    assertThat(reading.without()).containsExactly("milk", "“?”", "pan fat");
   }
 
   @Test
@@ -114,7 +117,7 @@ class RecipeReaderTest {
             now.made().plate());
     RecipeReading shown = now.withPinned(pinned);
     assertThat(((Understood) shown.lines().get(0)).mass().value()).isEqualTo(180);
-    assertThat(((Understood) shown.lines().get(0)).measure().words()).isEqualTo("200 g");
+    assertThat(((Understood) shown.lines().get(0)).amount().words()).isEqualTo("200 g");
     // The line of the pan shows what was put in, not what was taken up.
     assertThat(((Understood) shown.lines().get(2)).mass().value()).isEqualTo(10);
     assertThat(shown.made()).isSameAs(pinned);

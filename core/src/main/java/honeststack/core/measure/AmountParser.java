@@ -1,0 +1,254 @@
+package honeststack.core.measure;
+
+import honeststack.core.food.Packing;
+import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Measure.Heap;
+import honeststack.core.measure.Quantities.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Reads the amount at the front of a line: one measure or a sum of them, a container and its
+ * content, the same amount in other units behind it.
+ */
+final class AmountParser {
+  private static final int FURTHEST = 3;
+
+  private final List<Token> tokens;
+  private final Quantities quantities;
+
+  AmountParser(String text, List<Token> tokens) {
+    this.tokens = tokens;
+    this.quantities = new Quantities(text, tokens);
+  }
+
+  /** A measure and where it ends. */
+  record Found(Measure measure, boolean container, int next) {}
+
+  /**
+   * @param others the same amount in other units
+   * @param next place of the first token after it
+   */
+  record Front(List<Term> terms, boolean container, List<Measure> others, int next) {}
+
+  /**
+   * @throws RefusedException if a number cannot be read
+   */
+  Optional<Front> front(int from) {
+    Found first = measure(from, true).orElse(null);
+    if (first == null) {
+      return Optional.empty();
+    }
+    List<Term> terms = new ArrayList<>(List.of(new Term(first.measure(), false)));
+    List<Measure> others = new ArrayList<>();
+    int i = first.next();
+    boolean container = first.container();
+    for (boolean on = true; on; ) {
+      on = false;
+      if (mark(i, "/", "|", "=") || (word(i, "or") && first.measure().unit() != Unit.COUNT)) {
+        Optional<Found> other =
+            measure(about(i + 1), false).filter(f -> f.measure().unit() != Unit.COUNT);
+        if (other.isPresent()) {
+          others.add(other.get().measure());
+          i = other.get().next();
+          on = true;
+          if (i < tokens.size() && UnitWords.CONTAINERS.contains(tokens.get(i).low())) {
+            container = true;
+            i++;
+          }
+        }
+      }
+      Optional<Found> smaller = smaller(terms.get(terms.size() - 1).measure(), i);
+      if (smaller.isPresent()) {
+        terms.add(new Term(smaller.get().measure(), false));
+        i = smaller.get().next();
+        on = true;
+      }
+      Optional<Term> term = term(i);
+      if (term.isPresent()) {
+        terms.add(term.get());
+        i = end;
+        on = true;
+      }
+    }
+    return Optional.of(new Front(terms, container, others, word(i, "of") ? i + 1 : i));
+  }
+
+  /** "1 lb 2 oz", "1 l 200 ml": the smaller unit goes on. */
+  private Optional<Found> smaller(Measure measure, int i) {
+    boolean big =
+        measure.unit() == Unit.POUND
+            || measure.unit() == Unit.KILOGRAM
+            || measure.unit() == Unit.LITRE;
+    return big
+        ? measure(i, false)
+            .filter(f -> f.measure().unit().kind() == measure.unit().kind())
+            .filter(f -> f.measure().unit() != measure.unit())
+        : Optional.empty();
+  }
+
+  /** Where the term last found by {@link #term} ends. */
+  private int end;
+
+  /**
+   * An amount at the end of a line, "butter 50 g", "eggs x 3".
+   *
+   * @return the amount, and where the name before it ends
+   */
+  Optional<Front> back() {
+    for (int i = 1; i < tokens.size(); i++) {
+      boolean times = word(i, "x") || mark(i, "×");
+      Optional<Found> found = measure(about(times ? i + 1 : i), times);
+      if (found.isPresent() && found.get().next() == tokens.size()) {
+        boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=");
+        return Optional.of(
+            new Front(
+                List.of(new Term(found.get().measure(), false)),
+                found.get().container(),
+                List.of(),
+                apart ? i - 1 : i));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** A measure that is added or taken away: "plus 2 tbsp", "less 1 tbsp". */
+  Optional<Term> term(int i) {
+    boolean taken = word(i, "less", "minus");
+    if (!taken && !word(i, "plus", "and") && !mark(i, "+", "&")) {
+      return Optional.empty();
+    }
+    Optional<Found> found =
+        measure(about(i + 1), false).filter(f -> f.measure().unit() != Unit.COUNT);
+    found.ifPresent(f -> end = f.next());
+    return found.map(f -> new Term(f.measure(), taken));
+  }
+
+  int end() {
+    return end;
+  }
+
+  /** Skips "about", "roughly" and the like. */
+  int about(int i) {
+    int at = i;
+    while (at < tokens.size()
+        && (LineWords.ABOUT.contains(tokens.get(at).low()) || mark(at, "~", "≈", "."))) {
+      at++;
+    }
+    return at;
+  }
+
+  /**
+   * A number and its unit; without a number, a vague unit alone ("pinch of salt").
+   *
+   * @param counts whether a number without a unit is a count
+   */
+  Optional<Found> measure(int from, boolean counts) {
+    Optional<Quantity> number = quantities.at(from);
+    if (number.isEmpty()) {
+      return unit(new Quantity(1, 0, 0, from))
+          .filter(f -> f.measure().unit().kind() == Unit.Kind.VAGUE);
+    }
+    Quantity quantity = number.get();
+    Optional<Found> content = content(quantity);
+    if (content.isPresent()) {
+      return content;
+    }
+    Optional<Found> measured = unit(quantity);
+    if (measured.isPresent()) {
+      return measured;
+    }
+    if (!counts) {
+      return Optional.empty();
+    }
+    int i = quantity.next();
+    String word = i < tokens.size() ? tokens.get(i).low() : "";
+    if (UnitWords.CONTAINERS.contains(word)) {
+      Measure tins = quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, "tin");
+      return Optional.of(new Found(tins, true, i + 1));
+    }
+    String part = UnitWords.COUNTED.getOrDefault(word, "");
+    return Optional.of(
+        new Found(
+            quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
+            false,
+            part.isEmpty() ? i : i + 1));
+  }
+
+  /** "2 x 400 g tins", "a 400 g tin": the content counts. */
+  private Optional<Found> content(Quantity quantity) {
+    int i = quantity.next();
+    boolean times = word(i, "x") || mark(i, "×", "*");
+    Optional<Found> inside =
+        quantities.at(times ? i + 1 : i).flatMap(this::unit).filter(f -> isContent(f.measure()));
+    if (inside.isEmpty()) {
+      return Optional.empty();
+    }
+    int next = inside.get().next();
+    boolean container =
+        next < tokens.size() && UnitWords.CONTAINERS.contains(tokens.get(next).low());
+    if (!container && !times) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Found(
+            inside.get().measure().times(quantity.amount()),
+            container,
+            container ? next + 1 : next));
+  }
+
+  private static boolean isContent(Measure measure) {
+    return measure.unit().kind() == Unit.Kind.MASS
+        || measure.unit().isMarked()
+        || measure.unit() == Unit.FLUID_OUNCE;
+  }
+
+  /** The unit after a number, with the words between that say how full it was. */
+  private Optional<Found> unit(Quantity quantity) {
+    int from = quantity.next();
+    for (int i = from; i < tokens.size() && i <= from + FURTHEST; i++) {
+      Optional<UnitWords.Found> unit = UnitWords.at(tokens, i);
+      if (unit.isPresent()) {
+        Unit found = unit.get().unit();
+        Heap heap = Heap.LEVEL;
+        Packing packing = Packing.NOT_SAID;
+        double bigness = 1;
+        for (Token word : tokens.subList(from, i)) {
+          if (found.kind() == Unit.Kind.VAGUE && LineWords.BIGNESS.containsKey(word.low())) {
+            bigness = LineWords.BIGNESS.get(word.low());
+          } else {
+            heap = LineWords.HEAPS.getOrDefault(word.low(), heap);
+            packing = LineWords.PACKINGS.getOrDefault(word.low(), packing);
+          }
+        }
+        Measure measure = quantity.measure(found, packing, heap, "").times(bigness);
+        return Optional.of(new Found(measure, false, unit.get().next()));
+      }
+      if (!isBefore(tokens.get(i).low())) {
+        return Optional.empty();
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean isBefore(String word) {
+    return LineWords.HEAPS.containsKey(word)
+        || LineWords.PACKINGS.containsKey(word)
+        || LineWords.BIGNESS.containsKey(word)
+        || LineWords.ABOUT.contains(word)
+        || word.equals("firmly")
+        || word.equals("lightly")
+        || word.equals("tightly")
+        || word.equals("full")
+        || word.equals("-");
+  }
+
+  private boolean word(int i, String... words) {
+    return i < tokens.size() && tokens.get(i).isWord(words);
+  }
+
+  private boolean mark(int i, String... marks) {
+    return i < tokens.size() && tokens.get(i).isMark(marks);
+  }
+}

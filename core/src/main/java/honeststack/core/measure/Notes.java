@@ -1,0 +1,161 @@
+package honeststack.core.measure;
+
+import honeststack.core.food.Packing;
+import honeststack.core.measure.LineReader.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What stands behind the amount of a line: the food's name and the words around it. */
+final class Notes {
+  final List<Token> rest;
+  boolean optional;
+  boolean drained;
+  boolean choice;
+  Place place = Place.NOT_SAID;
+  String suffix = "";
+  private boolean scooped;
+
+  Notes(List<Token> rest) {
+    this.rest = rest;
+  }
+
+  /** Takes the phrases out that say something of the whole line. */
+  void scan() {
+    scooped = take(LineWords.SCOOPED);
+    optional = take(LineWords.OPTIONAL);
+    take(LineWords.UNMEASURED);
+    if (take(LineWords.PAN)) {
+      place = Place.PAN;
+    } else if (take(LineWords.PLATE)) {
+      place = Place.PLATE;
+    }
+    choice = take(LineWords.CHOICE);
+    take(LineWords.DIVIDED);
+    drained = rest.stream().anyMatch(token -> token.isWord("drained"));
+    if (rest.removeIf(token -> token.isWord("juiced"))) {
+      suffix = " juice";
+    } else if (rest.removeIf(token -> token.isWord("zested"))) {
+      suffix = " zest";
+    }
+  }
+
+  private boolean take(List<String[]> phrases) {
+    for (String[] phrase : phrases) {
+      for (int i = 0; i + phrase.length <= rest.size(); i++) {
+        boolean here = true;
+        for (int j = 0; j < phrase.length && here; j++) {
+          here = rest.get(i + j).low().equals(phrase[j]);
+        }
+        if (here) {
+          rest.subList(i, i + phrase.length).clear();
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Two foods with "or" between them. */
+  boolean either() {
+    List<Token> head = head();
+    return head.stream().anyMatch(token -> token.isWord("or")) && !head.get(0).isWord("or");
+  }
+
+  Packing packing() {
+    if (scooped) {
+      return Packing.SCOOPED;
+    }
+    Packing form = Packing.NOT_SAID;
+    for (Token token : rest) {
+      Packing packing = LineWords.PACKINGS.get(token.low());
+      if (packing != null) {
+        return packing;
+      }
+      if (form == Packing.NOT_SAID) {
+        form = LineWords.FORMS.getOrDefault(token.low(), form);
+      }
+    }
+    return form;
+  }
+
+  /** "large", "extra large", "eu medium"; empty if not said. */
+  String size() {
+    List<String> size = new ArrayList<>();
+    for (int i = 0; i < rest.size(); i++) {
+      String low = rest.get(i).low();
+      if (low.equals("xl") || low.equals("extra-large")) {
+        size.add("extra large");
+      } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
+        size.add("extra");
+      } else if (LineWords.SIZES.contains(low) || low.equals("medium-sized")) {
+        size.add(low.replace("-sized", ""));
+      }
+    }
+    return String.join(" ", size);
+  }
+
+  /** All words and numbers, without the marks between. */
+  List<Token> words() {
+    return rest.stream().filter(Notes::isName).toList();
+  }
+
+  private static boolean isName(Token token) {
+    return token.kind() != Token.Kind.MARK || token.isMark("%");
+  }
+
+  /** The words before the first comma. */
+  List<Token> head() {
+    List<Token> head = new ArrayList<>();
+    for (Token token : rest) {
+      if (token.isMark(",", ";", ":") && !head.isEmpty()) {
+        break;
+      }
+      if (isName(token)) {
+        head.add(token);
+      }
+    }
+    return head;
+  }
+
+  /** What to leave out of a name when it is not found as it stands, more at each step. */
+  List<Predicate<Token>> drops() {
+    Predicate<Token> sizes = token -> isSize(token.low()) || token.isWord("of");
+    Predicate<Token> packed = sizes.or(token -> LineWords.PACKINGS.containsKey(token.low()));
+    Predicate<Token> idle = packed.or(token -> LineWords.IDLE.contains(token.low()));
+    Predicate<Token> done = idle.or(token -> LineWords.DONE.contains(token.low()));
+    Predicate<Token> formed = done.or(token -> LineWords.FORMS.containsKey(token.low()));
+    Predicate<Token> bare = formed.or(token -> LineWords.ADJECTIVES.contains(token.low()));
+    return List.of(token -> false, sizes, packed, idle, done, formed, bare);
+  }
+
+  private static boolean isSize(String low) {
+    return LineWords.SIZES.contains(low)
+        || Set.of("xl", "extra", "extra-large", "medium-sized", "level").contains(low);
+  }
+
+  private static boolean isKnown(Token token) {
+    String low = token.low();
+    return isSize(low)
+        || LineWords.PACKINGS.containsKey(low)
+        || LineWords.IDLE.contains(low)
+        || LineWords.DONE.contains(low)
+        || LineWords.FORMS.containsKey(low)
+        || LineWords.HEAPS.containsKey(low);
+  }
+
+  /** What of all words a name did not take and no list knows, as written. */
+  List<String> unused(List<Token> name, List<Token> all) {
+    return all.stream()
+        .filter(token -> !name.contains(token) && !isKnown(token))
+        .map(Token::text)
+        .toList();
+  }
+
+  /** The name as far as it can be told from the words around it. */
+  String left() {
+    List<Token> head = head();
+    return LineReader.joined(head.stream().filter(token -> !isKnown(token)).toList());
+  }
+}

@@ -1,0 +1,41 @@
+package honeststack.core.measure;
+
+import honeststack.core.food.Packing;
+import java.util.Optional;
+
+/** What the cook's own cups and spoons of a food weigh, from weighings that were kept. */
+public interface OwnWeights {
+
+  /** None kept. */
+  OwnWeights NONE = (foodId, unit, packing) -> Optional.empty();
+
+  /** Fewer weighings than this do not replace the table of doubt. */
+  int FEWEST = 3;
+
+  /** What one of the unit weighs; empty while there are fewer than {@link #FEWEST} weighings. */
+  Optional<Own> of(String foodId, Unit unit, Packing packing);
+
+  /**
+   * @param weighings kept, at least {@link #FEWEST}
+   * @param grams their mean, g
+   * @param deviation their standard deviation, g
+   */
+  record Own(int weighings, double grams, double deviation) {
+    public Own {
+      if (weighings < FEWEST || !(grams > 0) || !(deviation >= 0)) {
+        throw new IllegalArgumentException(
+            weighings + " weighings of " + grams + " ± " + deviation + " g are not enough");
+      }
+    }
+
+    /** Standard uncertainty of the mean, relative. */
+    double shared() {
+      return deviation / Math.sqrt(weighings) / grams;
+    }
+
+    /** How far one filling scatters, relative. */
+    double perUse() {
+      return deviation / grams;
+    }
+  }
+}
