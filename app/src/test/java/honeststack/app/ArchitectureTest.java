@@ -11,7 +11,16 @@ import org.junit.jupiter.api.Test;
 /** Features know only those before them, and tables are touched by stores only. */
 class ArchitectureTest {
   private static final List<String> WAY =
-      List.of("http", "larder", "goals", "figures", "recipes", "compare", "demo");
+      List.of(
+          "http",
+          "larder",
+          "measuring",
+          "goals",
+          "figures",
+          "adjust",
+          "recipes",
+          "compare",
+          "demo");
 
   private final JavaClasses classes =
       new ClassFileImporter()

@@ -12,7 +12,8 @@ import org.junit.jupiter.api.Test;
 /** The way of the data is one way, and the core stands alone. */
 class ArchitectureTest {
   private static final List<String> WAY =
-      List.of("estimate", "food", "measure", "batter", "yield", "serving", "goal", "compare");
+      List.of(
+          "estimate", "food", "measure", "batter", "yield", "serving", "goal", "compare", "adjust");
 
   private final JavaClasses classes =
       new ClassFileImporter()

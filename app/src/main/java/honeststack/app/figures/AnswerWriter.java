@@ -1,11 +1,14 @@
 package honeststack.app.figures;
 
+import honeststack.app.figures.FiguresAnswer.AdjustedAnswer;
 import honeststack.app.figures.FiguresAnswer.ComponentAnswer;
 import honeststack.app.figures.FiguresAnswer.FieldProblemAnswer;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.FoodName;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
 import honeststack.app.figures.FiguresAnswer.LineAnswer;
+import honeststack.app.figures.FiguresAnswer.NextAnswer;
+import honeststack.app.figures.FiguresAnswer.NotMeasuredAnswer;
 import honeststack.app.figures.FiguresAnswer.Range;
 import honeststack.app.figures.FiguresAnswer.RowAnswer;
 import honeststack.app.figures.FiguresAnswer.SourceAnswer;
@@ -20,12 +23,15 @@ import honeststack.core.food.Food;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
+import honeststack.core.measure.DoubtTable;
 import honeststack.core.serving.Basis;
 import honeststack.core.serving.Figures;
 import honeststack.core.serving.Formula;
 import honeststack.core.serving.Made;
+import honeststack.core.serving.Narrowing;
 import honeststack.core.serving.RecipeReading;
 import honeststack.core.serving.RecipeReading.LineReading;
+import honeststack.core.serving.RecipeReading.NotMeasured;
 import honeststack.core.serving.RecipeReading.NotUnderstood;
 import honeststack.core.serving.RecipeReading.Understood;
 import java.util.ArrayList;
@@ -37,21 +43,24 @@ final class AnswerWriter {
   private static final double LEAST_SHARE = 0.001;
 
   private final SourceBook book;
+  private final DoubtTable doubt;
 
-  AnswerWriter(SourceBook book) {
+  AnswerWriter(SourceBook book, DoubtTable doubt) {
     this.book = book;
+    this.doubt = doubt;
   }
 
   FiguresAnswer write(
       RecipeReading reading, Figures figures, List<Component> components, List<Goal> goals) {
+    Narrowing narrowing = Narrowing.of(reading, doubt);
     List<FigureAnswer> answers = new ArrayList<>();
     for (Basis basis : figures.bases()) {
       for (Component component : components) {
-        answers.add(figure(basis, component, figures, reading.made()));
+        answers.add(figure(basis, component, figures, reading.made(), narrowing));
       }
     }
     return new FiguresAnswer(
-        reading.lines().stream().map(AnswerWriter::line).toList(),
+        reading.lines().stream().map(line -> line(line, figures)).toList(),
         range(figures.batterMass()),
         range(figures.batterShare()),
         components.stream().map(c -> new ComponentAnswer(c, c.words(), c.unit())).toList(),
@@ -68,6 +77,7 @@ final class AnswerWriter {
                         p.refusal().accepted()))
             .toList(),
         reading.findings(),
+        reading.without(),
         judgements(figures, goals),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
@@ -103,20 +113,39 @@ final class AnswerWriter {
         : "Most of the doubt is " + what + "; knowing it alone would not settle this.";
   }
 
-  private static LineAnswer line(LineReading line) {
+  private static LineAnswer line(LineReading line, Figures figures) {
     if (line instanceof NotUnderstood refused) {
       return new LineAnswer(
           refused.id(),
           refused.station(),
+          false,
+          null,
           null,
           refused.refusal(),
           refused.nearest().stream().map(f -> new FoodName(f.id(), f.name())).toList());
+    }
+    if (line instanceof NotMeasured open) {
+      Food food = open.food();
+      return new LineAnswer(
+          open.id(),
+          open.station(),
+          open.remarks().off(),
+          null,
+          new NotMeasuredAnswer(
+              food.id(),
+              food.name(),
+              open.general(),
+              open.remarks().optional(),
+              would(open, figures)),
+          null,
+          List.of());
     }
     Understood read = (Understood) line;
     Food food = read.food();
     return new LineAnswer(
         read.id(),
         read.station(),
+        read.remarks().off(),
         new UnderstoodAnswer(
             read.words(),
             read.amount().packing().words(),
@@ -125,9 +154,34 @@ final class AnswerWriter {
             read.general(),
             range(read.mass()),
             food.allergens().stream().sorted().map(Allergen::words).toList(),
-            origin(food)),
+            origin(food),
+            read.remarks().optional(),
+            read.adjusted().stream()
+                .map(a -> new AdjustedAnswer(a.words(), a.mass().value()))
+                .toList(),
+            read.remarks().unused(),
+            read.remarks().check()),
+        null,
         null,
         List.of());
+  }
+
+  /** What each tablespoon, or each 10 g, would add to a serving, or to all of it. */
+  private static String would(NotMeasured line, Figures figures) {
+    OptionalDouble energy = line.food().composition().value(Component.ENERC);
+    if (energy.isEmpty()) {
+      return "What it would add is not known.";
+    }
+    double share = figures.shareOf(line.station());
+    String where = share > 0 ? "to a serving" : "to all of it";
+    double perGram = energy.getAsDouble() / 100 * (share > 0 ? share : 1);
+    String ten = "each 10 g would add %.0f kcal %s".formatted(10 * perGram, where);
+    return line.tablespoon()
+        .map(
+            spoon ->
+                "Each tablespoon (%.0f g) would add %.0f kcal, %s."
+                    .formatted(spoon.value(), spoon.value() * perGram, ten))
+        .orElse(Character.toUpperCase(ten.charAt(0)) + ten.substring(1) + ".");
   }
 
   /** A preparation's number is its version's identity, which tells a reader nothing. */
@@ -163,12 +217,17 @@ final class AnswerWriter {
         per100g);
   }
 
-  private FigureAnswer figure(Basis basis, Component component, Figures figures, Made made) {
+  private FigureAnswer figure(
+      Basis basis, Component component, Figures figures, Made made, Narrowing narrowing) {
     Total total = figures.total(basis, component);
     Estimate estimate = total.estimate();
+    List<Estimate.Share> budget = estimate.budget();
     List<Integer> at = new ArrayList<>();
     List<Double> shares = new ArrayList<>();
-    for (Estimate.Share share : estimate.budget(LEAST_SHARE)) {
+    for (Estimate.Share share : budget) {
+      if (share.share() < LEAST_SHARE) {
+        break;
+      }
       at.add(book.place(share.source()));
       shares.add(share.share());
     }
@@ -182,7 +241,12 @@ final class AnswerWriter {
         total.bound(),
         Formula.words(figures, made, basis, component),
         at,
-        shares);
+        shares,
+        narrowing
+            .next(estimate, budget)
+            .map(next -> new NextAnswer(next.words(), next.u()))
+            .orElse(null),
+        narrowing.best(estimate, budget));
   }
 
   private static Range range(Estimate estimate) {

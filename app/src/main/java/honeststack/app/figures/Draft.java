@@ -10,6 +10,7 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +34,7 @@ public record Draft(
     @Nullable @Valid DraftPreparation preparation) {
 
   static final int MOST_LINES = 200;
+  static final int MOST_ADJUSTMENTS = 50;
 
   /** A recipe that is eaten. */
   public Draft(
@@ -55,6 +57,9 @@ public record Draft(
 
   /**
    * @param foodId set where the food was picked by hand
+   * @param off left out this time; absent for not
+   * @param shared on the plate: one bowl of it for all servings; absent for not
+   * @param adjustments made while cooking, in their order; absent for none
    * @param strained share that is strained out of a preparation: "60 %"; absent for nothing
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -62,16 +67,34 @@ public record Draft(
       @NotNull @Size(min = 1, max = 60) String id,
       @NotNull @Size(max = 300) String text,
       @Nullable @Size(max = 60) String foodId,
-      @Nullable @Size(max = 40) String strained) {
+      @Nullable @Size(max = 40) String strained,
+      @Nullable Boolean off,
+      @Nullable Boolean shared,
+      @Nullable @Size(max = MOST_ADJUSTMENTS) List<@NotNull @Valid DraftAdjustment> adjustments) {
     public DraftLine(String id, String text, String foodId) {
-      this(id, text, foodId, null);
+      this(id, text, foodId, null, null, null, null);
     }
 
     Recipe.Line line() {
       return new Recipe.Line(
-          id, text, Optional.ofNullable(foodId), strained == null ? "" : strained);
+          id,
+          text,
+          Optional.ofNullable(foodId),
+          strained == null ? "" : strained,
+          Boolean.TRUE.equals(off),
+          Boolean.TRUE.equals(shared),
+          adjustments == null
+              ? List.of()
+              : adjustments.stream().map(a -> new Recipe.Adjustment(a.text)).toList());
     }
   }
+
+  /**
+   * A bit more or a bit less, decided while cooking.
+   *
+   * @param text "+2 tbsp", "-20 g"
+   */
+  public record DraftAdjustment(@NotNull Instant at, @NotNull @Size(max = 100) String text) {}
 
   /**
    * @param pieces that came out, those thrown away included

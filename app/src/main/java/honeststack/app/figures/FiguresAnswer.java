@@ -15,6 +15,8 @@ import java.util.List;
 /**
  * All that the bench shows of a draft. The matrix is {@code rows} × {@code components}; the budget
  * of a figure names its sources by their place in {@code sources}.
+ *
+ * @param without what is not in the numbers, in a few words each
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FiguresAnswer(
@@ -27,6 +29,7 @@ public record FiguresAnswer(
     List<FigureAnswer> figures,
     List<FieldProblemAnswer> problems,
     List<String> findings,
+    List<String> without,
     List<JudgementAnswer> judgements,
     String energySchool,
     String carbohydrateSchool) {
@@ -40,19 +43,27 @@ public record FiguresAnswer(
   /** A source of uncertainty. */
   public record SourceAnswer(String key, Source.Scope scope, String words) {}
 
-  /** One line that is not blank: understood (with grams) or refused (with a problem). */
+  /**
+   * One line that is not blank: understood (with grams), not measured, or refused (with a problem).
+   *
+   * @param off left out this time, and not in the numbers
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record LineAnswer(
       String id,
       Station station,
+      boolean off,
       @Nullable UnderstoodAnswer understood,
+      @Nullable NotMeasuredAnswer notMeasured,
       @Nullable Refusal problem,
       List<FoodName> nearest) {}
 
   /**
    * @param amount amount and unit in words
    * @param general the name was a general one, taken for this food
-   * @param grams as measured
+   * @param grams as made, changes while cooking included
+   * @param unused words that were not used
+   * @param check where another amount of the line disagrees, a sentence; empty for none
    */
   public record UnderstoodAnswer(
       String amount,
@@ -62,7 +73,22 @@ public record FiguresAnswer(
       boolean general,
       Range grams,
       List<String> allergens,
-      Provenance provenance) {}
+      Provenance provenance,
+      boolean optional,
+      List<AdjustedAnswer> adjusted,
+      List<String> unused,
+      String check) {}
+
+  /** A change of a line while cooking, in grams; below 0 where less was taken. */
+  public record AdjustedAnswer(String words, double grams) {}
+
+  /**
+   * A line that names a food and measures nothing of it.
+   *
+   * @param would what measuring it would add, a sentence
+   */
+  public record NotMeasuredAnswer(
+      String foodId, String food, boolean general, boolean optional, String would) {}
 
   /** A food that can be picked. */
   public record FoodName(String id, String name) {}
@@ -90,7 +116,10 @@ public record FiguresAnswer(
    * @param formula where it comes from, in words with the numbers
    * @param sources places in the answer's list of sources, largest share first
    * @param shares of u², 0 to 1; shares under one in a thousand are left out
+   * @param next what to measure better first; absent if nothing helps
+   * @param bestU standard uncertainty if everything were weighed
    */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
   public record FigureAnswer(
       Basis basis,
       Component component,
@@ -101,7 +130,17 @@ public record FiguresAnswer(
       Bound bound,
       String formula,
       List<Integer> sources,
-      List<Double> shares) {}
+      List<Double> shares,
+      @Nullable NextAnswer next,
+      double bestU) {}
+
+  /**
+   * The single thing whose better measuring narrows a figure most.
+   *
+   * @param words "weigh the rye flour"
+   * @param u the figure's standard uncertainty then
+   */
+  public record NextAnswer(String words, double u) {}
 
   /**
    * A verdict on one goal of the chosen set.

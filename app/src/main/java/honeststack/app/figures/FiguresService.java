@@ -2,12 +2,16 @@ package honeststack.app.figures;
 
 import honeststack.app.goals.GoalService;
 import honeststack.app.larder.Larder;
+import honeststack.app.measuring.DoubtService;
 import honeststack.core.batter.Preparation;
 import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
+import honeststack.core.food.Food;
 import honeststack.core.goal.Goal;
-import honeststack.core.measure.DoubtTable;
+import honeststack.core.measure.LineReader;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Weights;
 import honeststack.core.serving.Figures;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.RecipeReader;
@@ -23,17 +27,40 @@ public class FiguresService {
   public static final List<Component> TALLY =
       List.of(Component.ENERC, Component.PROCNT, Component.CHOCDF, Component.FIBTG, Component.FAT);
 
-  private final RecipeReader reader;
+  private final Larder larder;
+  private final Preparations preparations;
+  private final DoubtService doubts;
   private final GoalService goals;
 
-  FiguresService(Larder larder, Preparations preparations, DoubtTable doubt, GoalService goals) {
-    this.reader = new RecipeReader(larder, preparations, doubt);
+  FiguresService(Larder larder, Preparations preparations, DoubtService doubts, GoalService goals) {
+    this.larder = larder;
+    this.preparations = preparations;
+    this.doubts = doubts;
     this.goals = goals;
+  }
+
+  /** Reads lines, the kitchen's preparations before the larder's foods. */
+  public LineReader lineReader() {
+    return new LineReader(preparations.before(larder));
+  }
+
+  /** What amounts weigh now, by the table of doubt and the cook's own weighings. */
+  public Weights weights(MeasuringSystem system, SourceBook book) {
+    return new Weights(doubts.table(), doubts.ownWeights(), system, book);
+  }
+
+  /** A food or a preparation. */
+  public Optional<Food> food(String id) {
+    return preparations.before(larder).byId(id);
+  }
+
+  private RecipeReader reader() {
+    return new RecipeReader(larder, preparations, doubts.table(), doubts.ownWeights());
   }
 
   /** A draft's lines in grams. */
   public RecipeReading read(Draft draft, SourceBook book) {
-    return reader.read(draft.recipe(), book);
+    return reader().read(draft.recipe(), book);
   }
 
   /**
@@ -42,7 +69,7 @@ public class FiguresService {
    * @param recipeId the recipe that it is the draft of; it must not be put into itself
    */
   public RecipeReading read(Draft draft, String recipeId, SourceBook book) {
-    return reader.read(draft.recipe(Optional.of(Preparation.foodId(recipeId))), book);
+    return reader().read(draft.recipe(Optional.of(Preparation.foodId(recipeId))), book);
   }
 
   /** A draft's figures, with the reading of its lines, judged by its own goals. */
@@ -70,6 +97,6 @@ public class FiguresService {
   public FiguresAnswer answer(RecipeReading reading, SourceBook book, Optional<String> goalSetId) {
     Figures figures = Figures.of(reading.made(), TALLY, book);
     List<Goal> judgedBy = goalSetId.map(goals::limits).orElse(List.of());
-    return new AnswerWriter(book).write(reading, figures, TALLY, judgedBy);
+    return new AnswerWriter(book, doubts.table()).write(reading, figures, TALLY, judgedBy);
   }
 }

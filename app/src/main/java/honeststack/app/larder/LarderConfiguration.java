@@ -1,6 +1,5 @@
 package honeststack.app.larder;
 
-import honeststack.core.measure.DoubtTable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -10,10 +9,5 @@ class LarderConfiguration {
   @Bean
   Larder larder(LarderStore store) {
     return new Larder(store.sync());
-  }
-
-  @Bean
-  DoubtTable doubtTable() {
-    return LarderFiles.doubt();
   }
 }

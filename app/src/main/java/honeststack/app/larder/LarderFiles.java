@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -84,6 +85,21 @@ public final class LarderFiles {
                     Way.valueOf(row.get("way")),
                     new Doubt(number(row, "shared"), number(row, "per_use"))));
     return new DoubtTable(table);
+  }
+
+  /** What a row of the table of doubt is, and what it rests on. */
+  public record DoubtWords(String words, String basis) {}
+
+  /** The rows of the table of doubt in the order of their file. */
+  public static Map<Way, DoubtWords> doubtWords() {
+    Map<Way, DoubtWords> words = new LinkedHashMap<>();
+    rows("doubt", Function.identity())
+        .forEach(
+            row ->
+                words.put(
+                    Way.valueOf(row.get("way")),
+                    new DoubtWords(row.get("words"), row.get("basis"))));
+    return words;
   }
 
   /** Energy factors by class; classes to which none apply are absent. */

@@ -47,6 +47,21 @@ public final class LineReader {
   }
 
   /**
+   * How a line is written, so that it can be written again with another amount.
+   *
+   * @param before what stands before the amount: "juice of "
+   * @param rest all but the amount
+   * @param back the amount stands at the end
+   * @param said the amount as it stands there; empty for none
+   */
+  public record Shape(String before, String rest, boolean back, List<Term> said) {
+    /** The line with this amount. */
+    public String with(String amount) {
+      return back ? rest + ", " + amount : (before + amount + " " + rest).strip();
+    }
+  }
+
+  /**
    * A line understood.
    *
    * @param amount empty where the line names a food but measures nothing
@@ -54,6 +69,7 @@ public final class LineReader {
    * @param other the same amount in other units, as the line states it beside
    * @param optional the line says that it may be left out
    * @param unused words that were not used, as written
+   * @param shape how it is written
    */
   public record Line(
       Optional<Amount> amount,
@@ -62,7 +78,8 @@ public final class LineReader {
       Optional<Measure> other,
       boolean optional,
       Place place,
-      List<String> unused) {
+      List<String> unused,
+      Shape shape) {
 
     /** The first of its measures. */
     public Measure measure() {
@@ -160,6 +177,7 @@ public final class LineReader {
       boolean container = front.map(AmountParser.Front::container).orElse(false);
       Notes notes = new Notes(rest);
       boolean more = moreOf(rest, terms);
+      StringBuilder written = new StringBuilder(joined(rest));
       for (List<Token> aside : asides) {
         Optional<Measure> beside = beside(aside);
         if (beside.isPresent()) {
@@ -170,9 +188,11 @@ public final class LineReader {
         } else {
           notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
           notes.rest.addAll(aside);
+          written.append(" (").append(joined(aside)).append(')');
         }
       }
       notes.scan();
+      List<Term> said = List.copyOf(terms);
       if (picked == null && (notes.choice || notes.either())) {
         throw refused(
             OPEN_CHOICE,
@@ -182,6 +202,12 @@ public final class LineReader {
       }
       Optional<Measure> other = prefer(terms, others);
       Named named = named(notes, terms.isEmpty());
+      Shape shape =
+          new Shape(
+              part.isEmpty() ? "" : part + " of ",
+              more ? written + ", plus some more" : written.toString(),
+              back.isPresent(),
+              other.isPresent() || !others.isEmpty() ? List.copyOf(terms) : said);
       if (terms.isEmpty()) {
         return new Line(
             Optional.empty(),
@@ -190,7 +216,8 @@ public final class LineReader {
             Optional.empty(),
             notes.optional,
             notes.place,
-            named.unused);
+            named.unused,
+            shape);
       }
       Amount amount = amount(terms, packing(notes, named), notes, container, more);
       return new Line(
@@ -200,7 +227,8 @@ public final class LineReader {
           other,
           notes.optional,
           notes.place,
-          named.unused);
+          named.unused,
+          shape);
     }
 
     /** "a little oil", "some milk": a food, but no amount of it. */

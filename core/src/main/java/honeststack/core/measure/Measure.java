@@ -79,6 +79,18 @@ public record Measure(
     };
   }
 
+  /** As a line would write it, with how it was packed where it says so. */
+  public String text() {
+    if (packing == Packing.NOT_SAID) {
+      return words();
+    }
+    String words = words();
+    int space = words.indexOf(' ');
+    return space < 0
+        ? words
+        : words.substring(0, space) + " " + packing.words() + words.substring(space);
+  }
+
   private String number(double value) {
     return unit.kind() == Unit.Kind.MASS ? NumberText.plain(value) : NumberText.kitchen(value);
   }

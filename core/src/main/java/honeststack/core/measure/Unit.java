@@ -82,7 +82,7 @@ public enum Unit {
   }
 
   /** Read off marks rather than filled to the brim: one filling, whatever the amount. */
-  boolean isMarked() {
+  public boolean isMarked() {
     return this == MILLILITRE || this == CENTILITRE || this == DECILITRE || this == LITRE;
   }
 }

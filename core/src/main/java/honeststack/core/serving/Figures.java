@@ -25,6 +25,7 @@ public final class Figures {
 
   private final Estimate batterMass;
   private final Estimate batterShare;
+  private final double panShare;
   private final List<Row> rows;
   private final Map<Basis, Map<Component, Total>> totals;
   private final Map<Component, Parts> parts;
@@ -32,12 +33,14 @@ public final class Figures {
   private Figures(
       Estimate batterMass,
       Estimate batterShare,
+      double panShare,
       List<Row> rows,
       Map<Basis, Map<Component, Total>> totals,
       Map<Component, Parts> parts) {
     this.parts = parts;
     this.batterMass = batterMass;
     this.batterShare = batterShare;
+    this.panShare = panShare;
     this.rows = rows;
     this.totals = totals;
   }
@@ -88,7 +91,7 @@ public final class Figures {
     if (made.griddle().isEmpty()) {
       List<Row> parts =
           made.finished().map(done -> finished(done, components, book)).orElse(List.of());
-      return new Figures(mass, Estimate.ZERO, parts, totals, Map.of());
+      return new Figures(mass, Estimate.ZERO, 0, parts, totals, Map.of());
     }
     Griddle griddle = made.griddle().get();
     List<MeasuredFood> fats = griddle.panFat().map(PanFat::taken).stream().toList();
@@ -99,7 +102,7 @@ public final class Figures {
     totals.put(
         Basis.PER_PIECE, each(whole, (c, n) -> n.times(piece).plus(panFat.get(c).times(panPiece))));
     if (made.plate().isEmpty()) {
-      return new Figures(mass, Estimate.ZERO, List.of(), totals, Map.of());
+      return new Figures(mass, Estimate.ZERO, 0, List.of(), totals, Map.of());
     }
     Plate plate = made.plate().get();
     Estimate share = griddle.batterShare(batter, plate.pieces(), book);
@@ -124,7 +127,7 @@ public final class Figures {
                     n.estimate().value(),
                     panFat.get(c).estimate().value(),
                     toppings.get(c).estimate().value())));
-    return new Figures(mass, share, List.copyOf(rows), totals, parts);
+    return new Figures(mass, share, panShare.value(), List.copyOf(rows), totals, parts);
   }
 
   /** What 100 g of a preparation get from each of its parts. */
@@ -194,6 +197,15 @@ public final class Figures {
   /** Share of the whole batter that is in a serving, 0 to 1; 0 while there is no serving. */
   public Estimate batterShare() {
     return batterShare;
+  }
+
+  /** Share of what is put in at a station that is in a serving; 0 while there is no serving. */
+  public double shareOf(Station station) {
+    return switch (station) {
+      case BOWL -> batterShare.value();
+      case PAN -> panShare;
+      case PLATE -> batterShare.value() > 0 ? 1 : 0;
+    };
   }
 
   /**

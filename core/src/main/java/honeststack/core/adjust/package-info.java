@@ -1,0 +1,2 @@
+/** Recipes written anew: pasted, scaled, in grams or in kitchen measures. */
+package honeststack.core.adjust;

@@ -1,0 +1,152 @@
+package honeststack.core.serving;
+
+import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Source;
+import honeststack.core.measure.DoubtTable;
+import honeststack.core.measure.DoubtTable.Doubt;
+import honeststack.core.measure.DoubtTable.Way;
+import honeststack.core.measure.Unit;
+import honeststack.core.serving.Figures.Station;
+import honeststack.core.serving.RecipeReading.LineReading;
+import honeststack.core.serving.RecipeReading.Understood;
+import honeststack.core.yield.Griddle;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What measuring better would do to a figure. Weighing a food replaces what its cups, spoons or
+ * pieces add to u² by what a scale adds; the composition of foods stays as doubtful as it is.
+ */
+public final class Narrowing {
+  private static final String USE = "use:";
+  private static final double LEAST = 1e-9;
+
+  private final List<Step> steps = new ArrayList<>();
+  private final Map<String, Integer> byLine = new HashMap<>();
+  private final Map<String, Integer> byFood = new HashMap<>();
+
+  /**
+   * Something to measure better.
+   *
+   * @param words what to do: "weigh the rye flour"
+   * @param stays part of its standard uncertainty that stays, 0 to 1
+   */
+  private record Step(String words, double stays) {}
+
+  /**
+   * The step that narrows a figure most.
+   *
+   * @param u standard uncertainty of the figure then, in its unit
+   */
+  public record Next(String words, double u) {}
+
+  private Narrowing() {}
+
+  /** All that could be measured better in a recipe. */
+  public static Narrowing of(RecipeReading reading, DoubtTable doubt) {
+    Narrowing narrowing = new Narrowing();
+    Doubt scale = doubt.of(Way.WEIGHED);
+    for (LineReading line : reading.lines()) {
+      if (line instanceof Understood read && !read.remarks().off()) {
+        narrowing.add(read, scale);
+      }
+    }
+    reading.made().griddle().ifPresent(griddle -> narrowing.add(griddle, doubt));
+    return narrowing;
+  }
+
+  private void add(Understood line, Doubt scale) {
+    double mass = line.mass().value();
+    double now = mass > 0 ? line.mass().u() / mass : 0;
+    double weighed =
+        mass > 0 ? Math.hypot(scale.shared(), scale.perUse() / mass / Math.sqrt(12)) : 0;
+    boolean onScale = line.amount().unit().kind() == Unit.Kind.MASS && now <= 2 * weighed;
+    if (onScale || now <= weighed) {
+      return;
+    }
+    String where = line.station() == Station.PAN ? " for the pan" : "";
+    Integer known = byFood.get(line.food().id());
+    if (known == null) {
+      known = steps.size();
+      steps.add(new Step("weigh the " + line.food().name() + where, weighed / now));
+      byFood.put(line.food().id(), known);
+    }
+    byLine.put(line.id(), known);
+  }
+
+  private void add(Griddle griddle, DoubtTable doubt) {
+    double weighed = doubt.of(Way.PIECES_WEIGHED).perUse();
+    if (griddle.variation() > weighed) {
+      byLine.put("griddle", steps.size());
+      steps.add(new Step("weigh each portion of batter", weighed / griddle.variation()));
+    }
+    griddle
+        .panFat()
+        .ifPresent(
+            fat -> {
+              byLine.put(fat.in().id() + ":left", steps.size());
+              steps.add(new Step("weigh the fat that stays in the pan", 0));
+            });
+  }
+
+  /** The step that a source belongs to; empty where no measuring helps. */
+  private Optional<Integer> step(Source source) {
+    String key = source.key();
+    if (key.startsWith(USE)) {
+      String use = key.substring(USE.length());
+      if (use.endsWith(":left")) {
+        return Optional.ofNullable(byLine.get(use));
+      }
+      int colon = use.indexOf(':');
+      return Optional.ofNullable(byLine.get(colon < 0 ? use : use.substring(0, colon)));
+    }
+    String[] parts = key.split(":");
+    return parts.length > 2 && (parts[0].equals("measure") || parts[0].equals("own"))
+        ? Optional.ofNullable(byFood.get(parts[1]))
+        : Optional.empty();
+  }
+
+  /** u² that each step would take off a figure. */
+  private double[] gains(List<Estimate.Share> budget) {
+    double[] gains = new double[steps.size()];
+    for (Estimate.Share share : budget) {
+      step(share.source())
+          .ifPresent(
+              at -> {
+                double stays = steps.get(at).stays();
+                gains[at] += share.sensitivity() * share.sensitivity() * (1 - stays * stays);
+              });
+    }
+    return gains;
+  }
+
+  /** The single step that narrows a figure most; empty if none helps. */
+  public Optional<Next> next(Estimate figure, List<Estimate.Share> budget) {
+    double[] gains = gains(budget);
+    int most = -1;
+    for (int i = 0; i < gains.length; i++) {
+      if (gains[i] > LEAST && (most < 0 || gains[i] > gains[most])) {
+        most = i;
+      }
+    }
+    return most < 0
+        ? Optional.empty()
+        : Optional.of(new Next(steps.get(most).words(), left(figure, gains[most])));
+  }
+
+  /** Standard uncertainty of a figure if everything were weighed, in its unit. */
+  public double best(Estimate figure, List<Estimate.Share> budget) {
+    double sum = 0;
+    for (double gain : gains(budget)) {
+      sum += gain;
+    }
+    return left(figure, sum);
+  }
+
+  private static double left(Estimate figure, double gain) {
+    return Math.sqrt(Math.max(0, figure.u() * figure.u() - gain));
+  }
+}
