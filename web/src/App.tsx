@@ -4,6 +4,7 @@ import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
 import { BenchPage } from './pages/BenchPage';
 import { ComparePage } from './pages/ComparePage';
 import { GoalsPage } from './pages/GoalsPage';
+import { MeasuringPage } from './pages/MeasuringPage';
 import { LarderPage } from './pages/LarderPage';
 import { ShelfPage } from './pages/ShelfPage';
 import { VersionPage } from './pages/VersionPage';
@@ -29,6 +30,7 @@ export function App() {
               </NavLink>
               <NavLink to="/compare">Side by side</NavLink>
               <NavLink to="/larder">Larder</NavLink>
+              <NavLink to="/measuring">Measuring</NavLink>
               <NavLink to="/goals">Goals</NavLink>
             </nav>
           </header>
@@ -37,6 +39,7 @@ export function App() {
             <Route path="/bench/:id" element={<BenchPage />} />
             <Route path="/compare" element={<ComparePage />} />
             <Route path="/larder" element={<LarderPage />} />
+            <Route path="/measuring" element={<MeasuringPage />} />
             <Route path="/goals" element={<GoalsPage />} />
             <Route path="/version/:id" element={<VersionPage />} />
             <Route

@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import './styles.css';
 import './ui/lines.css';
+import './ui/measuring.css';
 import './features/griddle/griddle.css';
 import './features/bench/bench.css';
 import './features/compare/compare.css';

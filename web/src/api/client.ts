@@ -1,6 +1,8 @@
 import type {
+  Adjusted,
   CompareRequest,
   Draft,
+  DoubtRow,
   Figures,
   Food,
   FoodCheck,
@@ -9,7 +11,10 @@ import type {
   ImportReport,
   NamedDraft,
   NewGoalSet,
+  OwnConstant,
+  ProposedLine,
   Recipe,
+  ScaleReading,
   ShelfEntry,
   SideBySide,
   Use,
@@ -101,6 +106,35 @@ export const api = {
     }
     return (await response.json()) as ImportReport;
   },
+  lines: (text: string, system: Draft['system']) =>
+    request<ProposedLine[]>('POST', '/api/lines', { text, system }),
+  convert: (draft: Draft, to: 'GRAMS' | 'KITCHEN') =>
+    request<Adjusted>('POST', '/api/convert', { draft, to }),
+  scaleDraft: (
+    draft: Draft,
+    wanted: { factor?: string; pieces?: string; batter?: string; piece?: string },
+  ) =>
+    request<Adjusted>('POST', '/api/scale', {
+      draft,
+      factor: '',
+      pieces: '',
+      batter: '',
+      piece: '',
+      ...wanted,
+    }),
+  doubt: () => request<DoubtRow[]>('GET', '/api/doubt'),
+  changeDoubt: (way: string, shared: number, perUse: number) =>
+    request<DoubtRow[]>('PUT', `/api/doubt/${way}`, { shared, perUse }),
+  resetDoubt: (way?: string) =>
+    request<DoubtRow[]>('DELETE', way ? `/api/doubt/${way}` : '/api/doubt'),
+  weighings: () => request<OwnConstant[]>('GET', '/api/weighings'),
+  keepWeighing: (line: string, foodId: string | undefined, weight: string) =>
+    request<OwnConstant[]>('POST', '/api/weighings', { line, foodId, weight }),
+  forgetWeighing: (id: string) => request<undefined>('DELETE', `/api/weighings/${id}`),
+  scale: () => request<{ reading: ScaleReading; simulated: boolean }>('GET', '/api/kitchen-scale'),
+  tare: () => request<ScaleReading>('POST', '/api/kitchen-scale/tare'),
+  simulateScale: (load: number, plugged: boolean) =>
+    request<ScaleReading>('POST', '/api/kitchen-scale/simulated', { load, plugged }),
   goals: () => request<GoalSet[]>('GET', '/api/goals'),
   createGoals: (set: NewGoalSet) => request<GoalSet>('POST', '/api/goals', set),
   saveGoals: (id: string, revision: number, set: NewGoalSet) =>

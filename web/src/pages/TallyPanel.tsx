@@ -16,6 +16,11 @@ export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft 
         onChoose={setComponent}
         onTrail={(basis, of) => setTrail({ basis, component: of })}
       />
+      {figures.without.length > 0 && (
+        <p className="without">
+          <b>Not in the numbers yet:</b> {figures.without.join(', ')}.
+        </p>
+      )}
       <Verdicts figures={figures} />
       {draft.kind !== 'PREPARATION' && (
         <StackPicture

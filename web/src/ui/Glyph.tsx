@@ -3,6 +3,7 @@ const PATHS = {
   down: 'M3 6l5 5 5-5',
   remove: 'M4 4l8 8M12 4l-8 8',
   plus: 'M8 3v10M3 8h10',
+  more: 'M3 8h.01M8 8h.01M13 8h.01',
   minus: 'M3 8h10',
   undo: 'M6 3L3 6l3 3M3 6h6a4 4 0 0 1 0 8H6',
   redo: 'M10 3l3 3-3 3M13 6H7a4 4 0 0 0 0 8h3',

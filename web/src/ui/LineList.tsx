@@ -2,6 +2,7 @@ import { Input, type InputRef } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { DraftLine, Line } from '../api/types';
 import { Glyph } from './Glyph';
+import { Adjustments, LineMore } from './LineMore';
 import { Grams, Reading } from './Reading';
 
 type Change = (what: string, lines: DraftLine[]) => void;
@@ -14,17 +15,23 @@ export function LineList(props: {
   placeholder: string;
   /** Lines can say what share of them is strained out. */
   strain?: boolean;
+  /** Takes a text apart that may mean several lines; undefined where it is one. */
+  onText?: (text: string) => boolean;
   onChange: Change;
 }) {
   const { name, lines, readings, placeholder, onChange } = props;
   const list = useRef<HTMLDivElement>(null);
   const entry = useRef<InputRef>(null);
   const [entered, setEntered] = useState('');
+  const [opened, setOpened] = useState<string>();
+  const field = (index: number) =>
+    list.current?.querySelectorAll<HTMLInputElement>('input.ant-input-borderless').item(index);
+  const focus = (index: number) => field(index)?.focus();
   const follow = useRef<number>(undefined);
   // A moved line leaves the document for a moment and loses the focus that it had.
   useEffect(() => {
     if (follow.current === undefined) return;
-    list.current?.querySelectorAll<HTMLInputElement>('input')[follow.current]?.focus();
+    field(follow.current)?.focus();
     follow.current = undefined;
   }, [lines]);
 
@@ -40,11 +47,14 @@ export function LineList(props: {
     );
   const add = () => {
     if (!entered.trim()) return;
+    if (props.onText?.(entered)) {
+      setEntered('');
+      return;
+    }
     onChange(`${name}:add`, [...lines, { id: crypto.randomUUID(), text: entered.trim() }]);
     setEntered('');
   };
-  const focus = (index: number) =>
-    list.current?.querySelectorAll<HTMLInputElement>('input')[index]?.focus();
+
   const move = (index: number, by: -1 | 1) => {
     const to = index + by;
     const line = lines[index];
@@ -71,7 +81,7 @@ export function LineList(props: {
     <div className="lines" ref={list}>
       <ol aria-label={name}>
         {lines.map((line, index) => (
-          <li key={line.id} className={readings.get(line.id)?.problem ? 'refused-line' : undefined}>
+          <li key={line.id} className={lineClass(line, readings.get(line.id))}>
             <div className="line-top">
               <Input
                 variant="borderless"
@@ -90,6 +100,12 @@ export function LineList(props: {
               <Reading
                 line={readings.get(line.id)}
                 onPick={(foodId) => replace(index, { ...line, foodId })}
+                onText={(text) => replace(index, { ...line, text })}
+                onSelect={(from, to) => {
+                  focus(index);
+                  field(index)?.setSelectionRange(from, to);
+                }}
+                text={line.text}
               />
               {props.strain && (
                 <Input
@@ -106,6 +122,14 @@ export function LineList(props: {
                 />
               )}
               <span className="line-tools">
+                <button
+                  type="button"
+                  aria-label={`More for: ${line.text}`}
+                  aria-expanded={opened === line.id}
+                  onClick={() => setOpened(opened === line.id ? undefined : line.id)}
+                >
+                  <Glyph of="more" />
+                </button>
                 <button
                   type="button"
                   aria-label={`Move up: ${line.text}`}
@@ -131,6 +155,15 @@ export function LineList(props: {
                 </button>
               </span>
             </div>
+            <Adjustments line={line} onChange={(changed) => replace(index, changed)} />
+            {opened === line.id && (
+              <LineMore
+                line={line}
+                reading={readings.get(line.id)}
+                topping={name === 'Toppings'}
+                onChange={(changed) => replace(index, changed)}
+              />
+            )}
           </li>
         ))}
       </ol>
@@ -146,9 +179,19 @@ export function LineList(props: {
           onChange={(event) => setEntered(event.target.value)}
           onPressEnter={add}
           onBlur={add}
+          onPaste={(event) => {
+            const text = event.clipboardData.getData('text');
+            if (text.trim().includes('\n') && props.onText?.(text)) event.preventDefault();
+          }}
           onKeyDown={(event) => onKey(lines.length, event)}
         />
       </div>
     </div>
   );
+}
+
+function lineClass(line: DraftLine, reading: Line | undefined) {
+  if (line.off) return 'off-line';
+  if (reading?.problem) return 'refused-line';
+  return reading?.notMeasured ? 'open-line' : undefined;
 }

@@ -1,9 +1,16 @@
 import type { Line } from '../api/types';
+import { PackingChoice } from './PackingChoice';
 import { rangeText, valueText } from './numbers';
 
-/** What was understood of a line, or what was not and what could be meant. */
-export function Reading(props: { line: Line | undefined; onPick?: (foodId: string) => void }) {
-  const { line, onPick } = props;
+/** What was understood of a line, part by part to correct, or what was not and what could be meant. */
+export function Reading(props: {
+  line: Line | undefined;
+  text?: string;
+  onPick?: (foodId: string) => void;
+  onText?: (text: string) => void;
+  onSelect?: (from: number, to: number) => void;
+}) {
+  const { line, text, onPick, onText, onSelect } = props;
   if (!line) return null;
   if (line.problem) {
     return (
@@ -24,23 +31,68 @@ export function Reading(props: { line: Line | undefined; onPick?: (foodId: strin
       </div>
     );
   }
+  const open = line.notMeasured;
+  if (open) {
+    return (
+      <p className="reading">
+        {open.food} · <b>not measured</b>. {open.would}
+      </p>
+    );
+  }
   const read = line.understood;
   if (!read) return null;
+  const at = text?.lastIndexOf(read.rest) ?? -1;
+  const select = (part: 'amount' | 'food') => {
+    if (!text || at < 0) return;
+    const end = at + read.rest.length;
+    if (part === 'food') onSelect?.(at, end);
+    else if (at > 0) onSelect?.(0, text.slice(0, at).trimEnd().length);
+    else onSelect?.(end, text.length);
+  };
   return (
-    <p className="reading">
-      {read.amount}
-      {read.packing && `, ${read.packing}`} ·{' '}
-      {read.general ? (
-        <>
-          taken as <em>{read.food}</em>
-        </>
+    <div className="reading">
+      <Part of="amount" onClick={onSelect && (() => select('amount'))}>
+        {read.amount}
+      </Part>
+      {onText && read.packable && text !== undefined ? (
+        <PackingChoice packing={read.packing} text={text} onText={onText} />
       ) : (
-        read.food
-      )}
+        read.packing && `, ${read.packing}`
+      )}{' '}
+      ·{' '}
+      <Part of="food" onClick={onSelect && (() => select('food'))}>
+        {read.general ? (
+          <>
+            taken as <em>{read.food}</em>
+          </>
+        ) : (
+          read.food
+        )}
+      </Part>
       {read.allergens.length > 0 && (
         <span className="allergens"> · contains {read.allergens.join(', ')}</span>
       )}
-    </p>
+      {read.optional && ' · optional'}
+      {line.off && <b> · left out this time</b>}
+      {read.unused.length > 0 && ` · not used: ${read.unused.join(', ')}`}
+      {read.check && <p className="refused">{read.check}</p>}
+    </div>
+  );
+}
+
+/** A part of what was understood; pressing it marks the words that it came from. */
+function Part(props: { of: string; onClick?: () => void; children: React.ReactNode }) {
+  return props.onClick ? (
+    <button
+      type="button"
+      className="part"
+      title={`Correct the ${props.of}`}
+      onClick={props.onClick}
+    >
+      {props.children}
+    </button>
+  ) : (
+    <>{props.children}</>
   );
 }
 
@@ -48,7 +100,11 @@ export function Reading(props: { line: Line | undefined; onPick?: (foodId: strin
 export function Grams({ line }: { line: Line | undefined }) {
   const grams = line?.understood?.grams;
   if (!grams) {
-    return <span className="grams quiet">{line?.problem ? 'not in the numbers' : ''}</span>;
+    return (
+      <span className="grams quiet">
+        {line?.problem || (line?.notMeasured && line.station !== 'PAN') ? 'not in the numbers' : ''}
+      </span>
+    );
   }
   return (
     <span className="grams" title={`between ${rangeText(grams)} g`}>

@@ -5,6 +5,7 @@ const KEYS = [
   ['n or Alt+N', 'a new line in the bowl'],
   ['↑ ↓', 'from line to line'],
   ['Alt+↑ Alt+↓', 'move the line'],
+  ['Alt+W', 'take what the kitchen scale shows into the current line'],
   ['Ctrl+Z', 'undo; text not yet entered first'],
   ['Ctrl+Shift+Z', 'redo'],
   ['Ctrl+S', 'keep this version'],

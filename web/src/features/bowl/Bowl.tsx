@@ -1,7 +1,14 @@
-import type { Draft, Figures, Line } from '../../api/types';
+import { Button } from 'antd';
+import { useCallback, useState } from 'react';
+import { api } from '../../api/client';
+import type { Draft, DraftLine, Figures, Line, ProposedLine } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
 import { rangeText, valueText } from '../../ui/numbers';
+import { Anew } from './Anew';
+import { Review, type Reviewed } from './Review';
+import { ScalePanel } from './ScalePanel';
+import { withGrams } from './weighIn';
 
 const SYSTEMS: { value: Draft['system']; label: string }[] = [
   { value: 'US', label: 'US cups (237 mL)' },
@@ -11,6 +18,9 @@ const SYSTEMS: { value: Draft['system']; label: string }[] = [
   { value: 'IMPERIAL', label: 'imperial cups (284 mL)' },
 ];
 
+/** May mean more than one line: two parts of a fruit, two places, a whole list. */
+const SEVERAL = /\n|\b(zest|rind|juice)\b\s*(and|&|\+)|\bhalf (now|in the)\b/i;
+
 /** First station: what went into the batter. */
 export function Bowl(props: {
   draft: Draft;
@@ -19,6 +29,30 @@ export function Bowl(props: {
   onChange: (what: string, draft: Draft) => void;
 }) {
   const { draft, readings, figures, onChange } = props;
+  const [proposed, setProposed] = useState<ProposedLine[]>();
+  const [scaleOpen, setScaleOpen] = useState(false);
+  const add = (lines: Reviewed[]) => {
+    setProposed(undefined);
+    onChange('Bowl:add', withLines(draft, lines));
+  };
+  const onText = (text: string) => {
+    if (!SEVERAL.test(text.trim())) return false;
+    api.lines(text, draft.system).then(
+      (lines) => {
+        if (text.trim().includes('\n')) setProposed(lines);
+        else add(lines);
+      },
+      () => add([{ text: text.trim(), place: 'NOT_SAID', shared: false }]),
+    );
+    return true;
+  };
+  const onTake = useCallback(
+    (grams: number) => {
+      const taken = withGrams(draft.bowl, readings, grams);
+      if (taken) onChange('weigh-in', { ...draft, bowl: taken });
+    },
+    [draft, readings, onChange],
+  );
   return (
     <section className="station bowl" aria-labelledby="bowl-title">
       <header>
@@ -31,6 +65,7 @@ export function Bowl(props: {
           onChange={(system) => onChange('system', { ...draft, system })}
         />
       </header>
+      {scaleOpen && <ScalePanel onTake={onTake} />}
       <LineList
         name="Bowl"
         lines={draft.bowl}
@@ -38,9 +73,10 @@ export function Bowl(props: {
         readings={readings}
         placeholder={
           draft.bowl.length === 0
-            ? 'Begin here: 160 g rye flour'
+            ? 'Begin here: 160 g rye flour, or paste a recipe'
             : 'Next: ½ tsp salt, 2 large eggs …'
         }
+        onText={onText}
         onChange={(what, bowl) => onChange(what, { ...draft, bowl })}
       />
       {figures && figures.batterMass.value > 0 && (
@@ -50,6 +86,44 @@ export function Bowl(props: {
           <span className="range">{rangeText(figures.batterMass)}</span>
         </p>
       )}
+      <div className="bowl-tools">
+        {draft.bowl.length > 0 && <Anew draft={draft} onChange={onChange} />}
+        <Button size="small" aria-pressed={scaleOpen} onClick={() => setScaleOpen(!scaleOpen)}>
+          {scaleOpen ? 'Put the scale away' : 'Kitchen scale'}
+        </Button>
+      </div>
+      {proposed && (
+        <Review proposed={proposed} onAdd={add} onClose={() => setProposed(undefined)} />
+      )}
     </section>
   );
+}
+
+/** The draft with lines added where each goes; a second fat for the pan goes into the bowl. */
+function withLines(draft: Draft, lines: Reviewed[]): Draft {
+  const made = lines.map((line): DraftLine & { place: Reviewed['place'] } => ({
+    id: crypto.randomUUID(),
+    text: line.text,
+    shared: line.shared || undefined,
+    place: line.place,
+  }));
+  const bare = ({ id, text, shared }: DraftLine): DraftLine => ({ id, text, shared });
+  const pan = draft.griddle.panFat.text ? undefined : made.find((line) => line.place === 'PAN');
+  return {
+    ...draft,
+    bowl: [
+      ...draft.bowl,
+      ...made.filter((line) => line.place !== 'PLATE' && line !== pan).map(bare),
+    ],
+    griddle: pan
+      ? { ...draft.griddle, panFat: { id: draft.griddle.panFat.id, text: pan.text } }
+      : draft.griddle,
+    plate: {
+      ...draft.plate,
+      toppings: [
+        ...draft.plate.toppings,
+        ...made.filter((line) => line.place === 'PLATE').map(bare),
+      ],
+    },
+  };
 }

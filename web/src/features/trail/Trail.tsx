@@ -1,5 +1,5 @@
 import { Drawer } from 'antd';
-import type { Basis, Component, Figures, Line } from '../../api/types';
+import type { Basis, Component, Figure, Figures, Line } from '../../api/types';
 import { Mark } from '../../ui/Mark';
 import { PROVENANCE } from '../../ui/provenance';
 import { percent, plain, rangeText, valueText } from '../../ui/numbers';
@@ -83,7 +83,7 @@ export function Trail(props: {
               </li>
             ))}
           </ol>
-          <Next figures={figures} sources={figure.sources} />
+          <Next figure={figure} unit={component.unit} />
         </div>
       )}
     </Drawer>
@@ -108,14 +108,15 @@ function Origin({ line, pan }: { line: Line | undefined; pan: boolean }) {
   );
 }
 
-/** The largest source that a cook can do something about. */
-function Next({ figures, sources }: { figures: Figures; sources: number[] }) {
-  const next = sources
-    .map((at) => figures.sources[at])
-    .find((source) => source && !source.key.startsWith('composition:'));
-  return next ? (
+/** What to weigh first, how far that and all weighing would narrow the figure. */
+function Next({ figure, unit }: { figure: Figure; unit: string }) {
+  const { next, u, bestU } = figure;
+  if (!next) return null;
+  const range = (half: number) => plain(2 * half, 2 * u < 10 ? 1 : 0);
+  return (
     <p className="next">
-      To narrow it, first measure better: <b>{next.words}</b>.
+      Weigh this next: <b>{next.words}</b>, and ± {range(u)} becomes ± {range(next.u)} {unit}. With
+      everything weighed, ± {range(bestU)} {unit} would be left.
     </p>
-  ) : null;
+  );
 }

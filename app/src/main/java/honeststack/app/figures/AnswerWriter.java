@@ -24,8 +24,10 @@ import honeststack.core.food.Provenance;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
 import honeststack.core.measure.DoubtTable;
+import honeststack.core.measure.Unit;
 import honeststack.core.serving.Basis;
 import honeststack.core.serving.Figures;
+import honeststack.core.serving.Figures.Station;
 import honeststack.core.serving.Formula;
 import honeststack.core.serving.Made;
 import honeststack.core.serving.Narrowing;
@@ -113,7 +115,7 @@ final class AnswerWriter {
         : "Most of the doubt is " + what + "; knowing it alone would not settle this.";
   }
 
-  private static LineAnswer line(LineReading line, Figures figures) {
+  private LineAnswer line(LineReading line, Figures figures) {
     if (line instanceof NotUnderstood refused) {
       return new LineAnswer(
           refused.id(),
@@ -160,17 +162,24 @@ final class AnswerWriter {
                 .map(a -> new AdjustedAnswer(a.words(), a.mass().value()))
                 .toList(),
             read.remarks().unused(),
-            read.remarks().check()),
+            read.remarks().check(),
+            read.remarks().rest(),
+            read.amount().unit().kind() == Unit.Kind.VOLUME && !read.amount().unit().isMarked(),
+            read.amount().unit() == Unit.CUP && !food.liquid()),
         null,
         null,
         List.of());
   }
 
   /** What each tablespoon, or each 10 g, would add to a serving, or to all of it. */
-  private static String would(NotMeasured line, Figures figures) {
+  private String would(NotMeasured line, Figures figures) {
+    if (line.station() == Station.PAN) {
+      double usual = doubt.of(DoubtTable.Way.PAN_FAT_NOT_MEASURED).shared();
+      return "%.0f g are taken, anything from nothing to %.0f g.".formatted(usual, 2 * usual);
+    }
     OptionalDouble energy = line.food().composition().value(Component.ENERC);
     if (energy.isEmpty()) {
-      return "What it would add is not known.";
+      return "Not in the numbers; what it would add is not known.";
     }
     double share = figures.shareOf(line.station());
     String where = share > 0 ? "to a serving" : "to all of it";
@@ -179,9 +188,9 @@ final class AnswerWriter {
     return line.tablespoon()
         .map(
             spoon ->
-                "Each tablespoon (%.0f g) would add %.0f kcal, %s."
+                "Not in the numbers: each tablespoon (%.0f g) would add %.0f kcal, %s."
                     .formatted(spoon.value(), spoon.value() * perGram, ten))
-        .orElse(Character.toUpperCase(ten.charAt(0)) + ten.substring(1) + ".");
+        .orElse("Not in the numbers: " + ten + ".");
   }
 
   /** A preparation's number is its version's identity, which tells a reader nothing. */

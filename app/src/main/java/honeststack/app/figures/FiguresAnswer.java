@@ -63,6 +63,9 @@ public record FiguresAnswer(
    * @param general the name was a general one, taken for this food
    * @param grams as made, changes while cooking included
    * @param unused words that were not used
+   * @param rest the line without its amount, as written
+   * @param filled a cup or spoon that could be weighed once, to keep what it weighs
+   * @param packable it matters how its cup was filled
    * @param check where another amount of the line disagrees, a sentence; empty for none
    */
   public record UnderstoodAnswer(
@@ -77,7 +80,10 @@ public record FiguresAnswer(
       boolean optional,
       List<AdjustedAnswer> adjusted,
       List<String> unused,
-      String check) {}
+      String check,
+      String rest,
+      boolean filled,
+      boolean packable) {}
 
   /** A change of a line while cooking, in grams; below 0 where less was taken. */
   public record AdjustedAnswer(String words, double grams) {}

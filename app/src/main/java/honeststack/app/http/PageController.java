@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 @Hidden
 class PageController {
-  @GetMapping({"/bench/{id}", "/version/{id}", "/larder", "/goals", "/compare"})
+  @GetMapping({"/bench/{id}", "/version/{id}", "/larder", "/goals", "/compare", "/measuring"})
   String page() {
     return "forward:/index.html";
   }

@@ -153,7 +153,12 @@ final class LinePass {
               read.general(),
               mass,
               adjusted,
-              new Remarks(read.optional(), line.off(), read.unused(), check(line, read, written))));
+              new Remarks(
+                  read.optional(),
+                  line.off(),
+                  read.unused(),
+                  check(line, read, written),
+                  read.shape().rest())));
       if (amount.more() && !line.off()) {
         without.add("some more " + read.food().name());
       }
@@ -180,7 +185,7 @@ final class LinePass {
         read.food(),
         read.general(),
         tablespoon(read.food()),
-        new Remarks(read.optional(), line.off(), read.unused(), ""));
+        new Remarks(read.optional(), line.off(), read.unused(), "", read.shape().rest()));
   }
 
   private Optional<Estimate> tablespoon(Food food) {

@@ -122,8 +122,10 @@ public record RecipeReading(
    * @param off it is left out this time, and not in the numbers
    * @param unused words that were not used
    * @param check where another amount that the line states disagrees, a sentence; empty for none
+   * @param rest the line without its amount, as written
    */
-  public record Remarks(boolean optional, boolean off, List<String> unused, String check) {}
+  public record Remarks(
+      boolean optional, boolean off, List<String> unused, String check, String rest) {}
 
   /**
    * A line that names a food and measures nothing of it.

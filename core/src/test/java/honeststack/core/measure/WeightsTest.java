@@ -14,6 +14,7 @@ import honeststack.core.TestFoods;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
+import honeststack.core.food.Packing;
 import org.junit.jupiter.api.Test;
 
 /** Each expected doubt is put together by hand from the table of doubt (common practice). */
@@ -85,6 +86,79 @@ class WeightsTest {
     check(mass("4 large eggs"), 200, 200 * 0.04 / 2);
     check(mass("1 small egg"), 40, 1.6);
     check(mass("2 pears"), 360, 360 * 0.15 / Math.sqrt(2));
+  }
+
+  private Estimate whole(String text) {
+    LineReader.Line line = reader.read(text);
+    return new Weights(TestFoods.doubt(), MeasuringSystem.US, book)
+        .of(line.amount().orElseThrow(), line.food(), "line" + uses++);
+  }
+
+  /** 3 to 4 tbsp: 3.5 in the middle, rectangular with a half-width of ½ (JCGM 100, 4.3.7). */
+  @Test
+  void aRangeIsRectangular() {
+    double filled = Math.hypot(0.03, 0.05 * Math.sqrt(3.25) / 3.5);
+    double range = 0.5 / 3.5 / Math.sqrt(3);
+    check(whole("3-4 tbsp oil"), 49, 49 * Math.hypot(filled, range));
+  }
+
+  /** Common practice: heaped is 1½ level ones, ± 12 % shared and 8 % each time. */
+  @Test
+  void heapedAndRoundedSpoons() {
+    check(whole("1 heaped tbsp oil"), 21, 21 * Math.hypot(0.12, 0.08));
+    check(whole("1 rounded tbsp oil"), 17.5, 17.5 * Math.hypot(0.10, 0.08));
+    check(whole("1 scant tbsp oil"), 12.6, 12.6 * Math.hypot(0.03, 0.05));
+  }
+
+  /** Common practice: a knob 15 g, a pinch 1/16 tsp, each half as much up or down, rectangular. */
+  @Test
+  void vagueAmounts() {
+    check(whole("a knob of butter"), 15, 15 * 0.5 / Math.sqrt(3));
+    check(whole("a pinch of sugar"), 200 / 48.0 / 16, 200 / 48.0 / 16 * 0.5 / Math.sqrt(3));
+    check(whole("a splash of oil"), 14, 14 * 0.5 / Math.sqrt(3));
+  }
+
+  @Test
+  void sumsAddAndTakeAway() {
+    check(
+        whole("1 cup flour, spooned, less 20 g"),
+        100,
+        Math.hypot(120 * 0.05, Math.hypot(0.06, 1 / Math.sqrt(12))));
+    assertThat(whole("2 cups milk plus 100 g").value()).isCloseTo(588, within(1e-9));
+    assertThat(catchThrowableOfType(RefusedException.class, () -> whole("10 g sugar less 20 g")))
+        .hasMessageContaining("takes away more");
+  }
+
+  /** Common practice: what stays of a tin is 60 % of its weight, ± 5 % of that. */
+  @Test
+  void aTinIsDrained() {
+    double tin = Math.hypot(0.003, 1 / Math.sqrt(12) / 400);
+    check(whole("a 400 g tin of pears, drained"), 240, 240 * Math.hypot(tin, 0.05));
+    assertThat(whole("400 g pears, drained").value()).isCloseTo(400, within(1e-9));
+  }
+
+  /** Weighings of 100, 104 and 108 g: mean 104, s 4, u of the mean 4/√3 (JCGM 100:2008, 4.2). */
+  @Test
+  void ownWeighingsReplaceTheTable() {
+    OwnWeights.Own kept = OwnWeights.Own.of(java.util.List.of(100.0, 104.0, 108.0));
+    Weights own =
+        new Weights(
+            TestFoods.doubt(),
+            (food, unit, packing) ->
+                food.equals("flour") && unit == Unit.CUP && packing == Packing.SPOONED
+                    ? java.util.Optional.of(kept)
+                    : java.util.Optional.empty(),
+            MeasuringSystem.US,
+            book);
+    LineReader.Line cups = reader.read("4 cups flour, spooned");
+    Estimate mass = own.of(cups.amount().orElseThrow(), cups.food(), "own");
+    check(mass, 416, Math.hypot(4 * 4 / Math.sqrt(3), 4 * 4 / 2.0));
+    assertThat(mass.budget()).anyMatch(s -> s.source().words().contains("from 3 weighings"));
+    LineReader.Line other = reader.read("1 cup flour, scooped");
+    check(
+        own.of(other.amount().orElseThrow(), other.food(), "other"),
+        140,
+        140 * Math.hypot(0.055, 0.045));
   }
 
   @Test

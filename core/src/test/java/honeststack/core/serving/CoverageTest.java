@@ -3,15 +3,22 @@ package honeststack.core.serving;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.TestFoods;
+import honeststack.core.batter.Preparation;
+import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Facts;
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.serving.Recipe.Line;
 import honeststack.core.serving.Recipe.Portioning;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.SplittableRandom;
@@ -22,7 +29,7 @@ import org.junit.jupiter.api.Test;
  * from its own distribution falls into the shown range as often as it should.
  */
 class CoverageTest {
-  private static final int RECIPES = 60;
+  private static final int RECIPES = 200;
   private static final int TRIALS = 1500;
   private static final double DOMINATING = 0.35;
   private static final List<Component> FIVE =
@@ -39,9 +46,71 @@ class CoverageTest {
           "%d tsp oil",
           "%d cups sugar",
           "%d g sugar",
-          "%d pears");
+          "%d pears",
+          "%1$d to 4 tbsp sugar",
+          "%d heaped tbsp flour",
+          "a pinch of sugar",
+          "a splash of milk",
+          "a knob of oil",
+          "%d scoops flour",
+          "%d cups flour less 1 tbsp",
+          "%d g compote");
 
-  private final RecipeReader reader = new RecipeReader(new TestFoods(), TestFoods.doubt());
+  /** A compote of its own batch, made of foods that the batter may hold too. */
+  private static final Recipe COMPOTE =
+      new Recipe(
+          MeasuringSystem.US,
+          List.of(
+              new Line("compote-pears", "3 pears", Optional.empty(), "10 %"),
+              new Line("compote-sugar", "1/2 cup sugar", Optional.empty())),
+          new Recipe.AtTheGriddle(Optional.empty(), 0, Portioning.LADLE, "", Optional.empty(), ""),
+          new Recipe.OnThePlate(Optional.empty(), List.of()),
+          Optional.of(new Recipe.Finish("400 g", "")),
+          Optional.empty());
+
+  private static final Food COMPOTE_FOOD =
+      new Food(
+          "compote",
+          "compote",
+          Role.ADD_IN,
+          false,
+          Composition.of("compote", "compote", 1, 1, Map.of()),
+          List.of(),
+          Facts.NONE,
+          TestFoods.PEAR.provenance());
+
+  private static final Preparations COMPOTES =
+      new Preparations() {
+        private final RecipeReader plain = new RecipeReader(new TestFoods(), TestFoods.doubt());
+
+        @Override
+        public Optional<Preparation> prepared(Food food, SourceBook book) {
+          if (!food.id().equals("compote")) {
+            return Optional.empty();
+          }
+          Finished done = plain.read(COMPOTE, book).made().finished().orElseThrow();
+          return Optional.of(
+              new Preparation(COMPOTE_FOOD, done.parts(), done.weight(), Map.of(), 1));
+        }
+
+        @Override
+        public Optional<Food> byId(String id) {
+          return id.equals("compote") ? Optional.of(COMPOTE_FOOD) : Optional.empty();
+        }
+
+        @Override
+        public Optional<Named> byName(String name) {
+          return byId(name).map(food -> new Named(food, false));
+        }
+
+        @Override
+        public List<Food> nearest(String name, int most) {
+          return List.of();
+        }
+      };
+
+  private final RecipeReader reader =
+      new RecipeReader(new TestFoods(), COMPOTES, TestFoods.doubt());
   private final Random random = new Random(20);
 
   @Test
@@ -93,7 +162,7 @@ class CoverageTest {
 
   private Recipe recipe() {
     List<Line> bowl = new ArrayList<>();
-    int lines = 3 + random.nextInt(12);
+    int lines = 4 + random.nextInt(26);
     bowl.add(new Line("flour", "300 g flour", Optional.empty()));
     for (int i = 0; i < lines; i++) {
       String measure = MEASURES.get(random.nextInt(MEASURES.size()));

@@ -1,0 +1,119 @@
+import { Button, Input, Modal, Segmented } from 'antd';
+import { useState } from 'react';
+import { api } from '../../api/client';
+import type { Adjusted, Draft } from '../../api/types';
+import { plain } from '../../ui/numbers';
+
+type By = 'factor' | 'pieces' | 'batter' | 'size';
+
+/** The recipe written anew: more or less of it, in grams, in cups and spoons. */
+export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draft) => void }) {
+  const { draft, onChange } = props;
+  const [open, setOpen] = useState(false);
+  const [by, setBy] = useState<By>('factor');
+  const [texts, setTexts] = useState({ factor: '2', pieces: '', batter: '', piece: '' });
+  const [answer, setAnswer] = useState<Adjusted>();
+  const [failure, setFailure] = useState<string>();
+  const run = async (what: Promise<Adjusted>) => {
+    setFailure(undefined);
+    try {
+      const adjusted = await what;
+      setAnswer(adjusted);
+      onChange(`anew:${Date.now()}`, adjusted.draft);
+    } catch (refused) {
+      setFailure(refused instanceof Error ? refused.message : 'It was not changed.');
+    }
+  };
+  const scale = (factor?: string) => {
+    const wanted = {
+      factor: { factor: factor ?? texts.factor },
+      pieces: { pieces: texts.pieces },
+      batter: { batter: texts.batter },
+      size: { piece: texts.piece, pieces: texts.pieces },
+    }[by];
+    void run(api.scaleDraft(draft, factor ? { factor } : wanted));
+  };
+  const field = (name: keyof typeof texts, label: string, placeholder: string) => (
+    <Input
+      aria-label={label}
+      prefix={<span className="quiet">{label}</span>}
+      placeholder={placeholder}
+      value={texts[name]}
+      maxLength={40}
+      onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
+      onPressEnter={() => scale()}
+    />
+  );
+  return (
+    <div className="anew">
+      <Button size="small" onClick={() => setOpen(true)}>
+        More or less of it
+      </Button>
+      <Button size="small" onClick={() => void run(api.convert(draft, 'GRAMS'))}>
+        In grams
+      </Button>
+      <Button size="small" onClick={() => void run(api.convert(draft, 'KITCHEN'))}>
+        In cups and spoons
+      </Button>
+      <div role="status">
+        {failure && <p className="reading refused">{failure}</p>}
+        {answer && answer.notes.length > 0 && (
+          <ul className="reading anew-notes">
+            {answer.notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+            <li>
+              <button type="button" className="part" onClick={() => setAnswer(undefined)}>
+                Read
+              </button>
+            </li>
+          </ul>
+        )}
+      </div>
+      <Modal
+        open={open}
+        title="More or less of it"
+        onCancel={() => setOpen(false)}
+        footer={
+          <Button type="primary" onClick={() => scale()}>
+            Write it anew
+          </Button>
+        }
+      >
+        <div className="anew-form">
+          <Segmented<By>
+            block
+            aria-label="Said by"
+            value={by}
+            options={[
+              { value: 'factor', label: 'times' },
+              { value: 'pieces', label: 'pieces' },
+              { value: 'batter', label: 'batter' },
+              { value: 'size', label: 'piece size' },
+            ]}
+            onChange={setBy}
+          />
+          {by === 'factor' && field('factor', 'times', '1 1/2')}
+          {by === 'pieces' && field('pieces', 'pieces in all', '18')}
+          {by === 'batter' && field('batter', 'batter in all', '900 g')}
+          {by === 'size' && field('piece', 'raw batter for a piece', '60 g')}
+          {by === 'size' && field('pieces', 'pieces in all', '14')}
+          {failure && <p className="reading refused">{failure}</p>}
+          {answer && answer.factor !== 1 && (
+            <p className="reading" role="status">
+              Written × {plain(answer.factor, 2)}. Undo takes it back.
+            </p>
+          )}
+          {answer?.eggs.map((offer) => (
+            <Button
+              key={offer.factor}
+              onClick={() => scale(plain(offer.factor / answer.factor, 4))}
+            >
+              {offer.words}
+            </Button>
+          ))}
+        </div>
+      </Modal>
+    </div>
+  );
+}

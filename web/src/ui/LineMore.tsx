@@ -1,0 +1,134 @@
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { DraftLine, Line } from '../api/types';
+import { Glyph } from './Glyph';
+
+/** What else can be done with a line: leave it out, change it while cooking, keep what it weighed. */
+export function LineMore(props: {
+  line: DraftLine;
+  reading: Line | undefined;
+  topping: boolean;
+  onChange: (line: DraftLine) => void;
+}) {
+  const { line, reading, topping, onChange } = props;
+  return (
+    <div className="line-more">
+      <Button
+        size="small"
+        aria-pressed={line.off === true}
+        onClick={() => onChange({ ...line, off: line.off ? undefined : true })}
+      >
+        {line.off ? 'Put it in again' : 'Leave it out'}
+      </Button>
+      {topping && (
+        <Button
+          size="small"
+          aria-pressed={line.shared === true}
+          onClick={() => onChange({ ...line, shared: line.shared ? undefined : true })}
+        >
+          {line.shared ? 'For each serving' : 'One bowl for all servings'}
+        </Button>
+      )}
+      <Entry
+        label="While cooking"
+        placeholder="+2 tbsp or -20 g"
+        onEnter={(text) =>
+          onChange({
+            ...line,
+            adjustments: [
+              ...(line.adjustments ?? []),
+              { at: new Date().toISOString(), text: /^[+−-]/.test(text) ? text : `+${text}` },
+            ],
+          })
+        }
+      />
+      {reading?.understood?.filled && (
+        <Weighed line={line} foodId={reading.understood.foodId} onChange={onChange} />
+      )}
+    </div>
+  );
+}
+
+/** The changes of a line while cooking, each with its time. */
+export function Adjustments(props: { line: DraftLine; onChange: (line: DraftLine) => void }) {
+  const { line, onChange } = props;
+  const made = line.adjustments ?? [];
+  if (made.length === 0) return null;
+  return (
+    <ul className="adjustments" aria-label={`Changed while cooking: ${line.text}`}>
+      {made.map((one, index) => (
+        <li key={one.at}>
+          {one.text}{' '}
+          <time dateTime={one.at}>
+            {new Date(one.at).toLocaleString('en-GB', {
+              day: 'numeric',
+              month: 'short',
+              hour: '2-digit',
+              minute: '2-digit',
+            })}
+          </time>
+          <button
+            type="button"
+            className="plain"
+            aria-label={`Take back ${one.text}`}
+            onClick={() => {
+              const rest = made.filter((_, i) => i !== index);
+              onChange({ ...line, adjustments: rest.length > 0 ? rest : undefined });
+            }}
+          >
+            <Glyph of="remove" />
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Weighed(props: { line: DraftLine; foodId: string; onChange: (line: DraftLine) => void }) {
+  const [said, setSaid] = useState<{ words: string; refused: boolean }>();
+  const keep = async (weight: string) => {
+    try {
+      const constants = await api.keepWeighing(props.line.text, props.foodId, weight);
+      const mine = constants.filter((one) => one.foodId === props.foodId);
+      setSaid({ words: `Kept: ${mine.map((one) => one.words).join('; ')}.`, refused: false });
+      props.onChange({ ...props.line });
+    } catch (failure) {
+      setSaid({
+        words: failure instanceof Error ? failure.message : 'It was not kept.',
+        refused: true,
+      });
+    }
+  };
+  return (
+    <>
+      <Entry label="It weighed" placeholder="104 g" onEnter={(weight) => void keep(weight)} />
+      <span role="status" className={said?.refused ? 'reading refused' : 'reading'}>
+        {said?.words}
+      </span>
+    </>
+  );
+}
+
+function Entry(props: { label: string; placeholder: string; onEnter: (text: string) => void }) {
+  const [text, setText] = useState('');
+  const enter = () => {
+    if (text.trim()) props.onEnter(text.trim());
+    setText('');
+  };
+  return (
+    <Input
+      size="small"
+      className="small-entry"
+      prefix={<span className="quiet">{props.label}</span>}
+      aria-label={props.label}
+      data-unentered="true"
+      placeholder={props.placeholder}
+      value={text}
+      maxLength={100}
+      onChange={(event) => setText(event.target.value)}
+      onPressEnter={enter}
+      onBlur={enter}
+    />
+  );
+}
