@@ -100,7 +100,7 @@ function Row(props: {
         const to = Number(event.target.value);
         if (event.target.value !== '' && to !== value) set(to);
       }}
-      onPressEnter={(event) => event.currentTarget.blur()}
+      onPressEnter={(event) => (event.target as HTMLInputElement).blur()}
     />
   );
   return (

@@ -22,6 +22,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -115,26 +117,36 @@ class CoverageTest {
 
   @Test
   void shownRangesCover() {
+    List<Recipe> recipes = Stream.generate(this::recipe).limit(RECIPES).toList();
+    List<Covered> covered =
+        IntStream.range(0, RECIPES).parallel().mapToObj(i -> covered(i, recipes.get(i))).toList();
     int pooled = 0;
     int pooledInside = 0;
     for (int i = 0; i < RECIPES; i++) {
-      Recipe recipe = recipe();
-      SourceBook book = SourceBook.firstOrder();
-      Figures figures = Figures.of(reader.read(recipe, book).made(), FIVE, book);
-      int[] inside = inside(recipe, figures, new SplittableRandom(i));
       for (int c = 0; c < FIVE.size(); c++) {
-        Estimate figure = figures.total(Basis.AS_SERVED, FIVE.get(c)).estimate();
-        assertThat(inside[c] / (double) TRIALS)
-            .as("coverage of %s in recipe %d: %s", FIVE.get(c), i, recipe)
+        int inside = covered.get(i).inside()[c];
+        assertThat(inside / (double) TRIALS)
+            .as("coverage of %s in recipe %d: %s", FIVE.get(c), i, recipes.get(i))
             .isGreaterThanOrEqualTo(0.93);
-        if (!dominatedByNonNormal(figure)) {
+        if (!dominatedByNonNormal(covered.get(i).figures().get(c))) {
           pooled += TRIALS;
-          pooledInside += inside[c];
+          pooledInside += inside;
         }
       }
     }
     assertThat(pooled).isGreaterThan(RECIPES * TRIALS);
     assertThat(pooledInside / (double) pooled).isBetween(0.93, 0.97);
+  }
+
+  /** Figures of a recipe, and how often a trial fell inside the shown range of each. */
+  private record Covered(List<Estimate> figures, int[] inside) {}
+
+  private Covered covered(int seed, Recipe recipe) {
+    SourceBook book = SourceBook.firstOrder();
+    Figures figures = Figures.of(reader.read(recipe, book).made(), FIVE, book);
+    return new Covered(
+        FIVE.stream().map(c -> figures.total(Basis.AS_SERVED, c).estimate()).toList(),
+        inside(recipe, figures, new SplittableRandom(seed)));
   }
 
   private int[] inside(Recipe recipe, Figures figures, SplittableRandom draws) {
