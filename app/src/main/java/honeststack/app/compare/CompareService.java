@@ -11,9 +11,10 @@ import honeststack.app.figures.Draft;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.http.BadInputException;
 import honeststack.app.http.ConflictException;
+import honeststack.app.recipes.KeptVersions;
+import honeststack.app.recipes.KeptVersions.Pinned;
 import honeststack.app.recipes.RecipeService;
 import honeststack.app.recipes.RecipeService.Bench;
-import honeststack.app.recipes.RecipeService.Pinned;
 import honeststack.core.compare.Alignment;
 import honeststack.core.compare.Changes;
 import honeststack.core.compare.Comparison;
@@ -31,9 +32,11 @@ import org.springframework.stereotype.Service;
 @Service
 class CompareService {
   private final RecipeService recipes;
+  private final KeptVersions kept;
   private final FiguresService figures;
 
-  CompareService(RecipeService recipes, FiguresService figures) {
+  CompareService(RecipeService recipes, KeptVersions kept, FiguresService figures) {
+    this.kept = kept;
     this.recipes = recipes;
     this.figures = figures;
   }
@@ -77,10 +80,13 @@ class CompareService {
 
   private Pinned side(Item item) {
     if (item.versionId() != null) {
-      Pinned kept = recipes.pinned(item.versionId());
+      Pinned version = kept.pinned(item.versionId());
       return item.recomputed()
-          ? now(kept.label() + ", recomputed", "with the foods and weights of now", kept.draft())
-          : kept;
+          ? now(
+              version.label() + ", recomputed",
+              "with the foods and weights of now",
+              version.draft())
+          : version;
     }
     if (item.recipeId() != null) {
       Bench bench = recipes.bench(item.recipeId());

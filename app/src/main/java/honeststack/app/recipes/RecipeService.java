@@ -7,6 +7,7 @@ import honeststack.app.http.ConflictException;
 import honeststack.app.http.NotFoundException;
 import honeststack.app.http.StaleException;
 import honeststack.app.larder.Larder;
+import honeststack.app.recipes.KeptVersions.Pinned;
 import honeststack.app.recipes.RecipeAnswers.NamedDraft;
 import honeststack.app.recipes.RecipeAnswers.RecipeAnswer;
 import honeststack.app.recipes.RecipeAnswers.ShelfEntry;
@@ -25,9 +26,7 @@ import honeststack.core.yield.Griddle;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,17 +40,18 @@ import tools.jackson.databind.json.JsonMapper;
 public class RecipeService {
   private final RecipeStore store;
   private final PinStore pins;
+  private final KeptVersions kept;
   private final FiguresService figures;
   private final JsonMapper json;
   private final Clock clock;
   private final Larder larder;
   private final PreparationShelf preparations;
   private final Foods foods;
-  private final Map<String, Pinned> pinned = Collections.synchronizedMap(new Recent<>());
 
   RecipeService(
       RecipeStore store,
       PinStore pins,
+      KeptVersions kept,
       FiguresService figures,
       Larder larder,
       PreparationShelf preparations,
@@ -63,23 +63,10 @@ public class RecipeService {
     larder.used(store.timesUsed());
     this.store = store;
     this.pins = pins;
+    this.kept = kept;
     this.figures = figures;
     this.json = json;
     this.clock = clock;
-  }
-
-  /** The most recently used, so many at most. */
-  private static final class Recent<K, V> extends LinkedHashMap<K, V> {
-    private static final int MOST = 300;
-
-    Recent() {
-      super(16, 0.75f, true);
-    }
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-      return size() > MOST;
-    }
   }
 
   @Transactional(readOnly = true)
@@ -139,7 +126,7 @@ public class RecipeService {
     }
     StoredDraft after = stored(id);
     if (!after.name().equals(before.name())) {
-      pinned.clear(); // their labels carry the name
+      kept.forget(); // their labels carry the name
       preparations.changed();
     }
     return answer(after);
@@ -247,7 +234,7 @@ public class RecipeService {
               + (uses.size() > 1 ? " and others" : "")
               + ", which would lose their figures.");
     }
-    pinned.clear();
+    kept.forget();
     if (!store.delete(id)) {
       throw new NotFoundException("recipe", id);
     }
@@ -265,58 +252,12 @@ public class RecipeService {
     return store.usesOfFood(id, revision);
   }
 
-  /**
-   * A kept version as pinned.
-   *
-   * @param book of the pinned estimates
-   */
-  public record Pinned(
-      String label, String reason, Draft draft, RecipeReading reading, SourceBook book) {}
-
-  /**
-   * A kept version's reading, from its pins. A kept version never changes, so what was read once
-   * serves again.
-   */
-  @Transactional(readOnly = true)
-  public Pinned pinned(String versionId) {
-    Pinned known = pinned.get(versionId);
-    if (known != null) {
-      return known;
-    }
-    StoredVersion version =
-        store
-            .version(versionId)
-            .orElseThrow(() -> new NotFoundException("kept version", versionId));
-    Pinned read = read(version);
-    pinned.put(versionId, read);
-    return read;
-  }
-
-  private Pinned read(StoredVersion version) {
-    Draft draft = draft(version.body());
-    SourceBook book = SourceBook.firstOrder();
-    Made made =
-        pins.made(
-            version.id(),
-            Optional.ofNullable(draft.griddle().pieces()),
-            draft.griddle().discarded(),
-            Optional.ofNullable(draft.plate().pieces()),
-            preparations::food,
-            book);
-    return new Pinned(
-        version.recipeName() + ", version " + version.number(),
-        version.reason(),
-        draft,
-        figures.reading(made, draft),
-        book);
-  }
-
   private VersionAnswer answer(StoredVersion version) {
-    Pinned then = read(version);
+    Pinned then = kept.read(version);
     List<String> changes =
         version.parentId() == null
             ? List.of()
-            : Changes.between(pinned(version.parentId()).reading(), then.reading());
+            : Changes.between(kept.pinned(version.parentId()).reading(), then.reading());
     return new VersionAnswer(
         version.id(),
         version.recipeId(),

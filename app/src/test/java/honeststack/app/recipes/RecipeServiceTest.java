@@ -53,6 +53,7 @@ class RecipeServiceTest {
     return new RecipeService(
         store,
         pins,
+        new KeptVersions(store, pins, figures, preparations, new JsonMapper()),
         figures,
         larder,
         preparations,

@@ -1,19 +1,15 @@
 package honeststack.core.measure;
 
-import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
 import static honeststack.core.measure.Refusal.Reason.NO_FOOD;
 import static honeststack.core.measure.Refusal.Reason.OPEN_CHOICE;
-import static honeststack.core.measure.Refusal.Reason.UNKNOWN_FOOD;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
-import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Amount.Term;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -201,7 +197,14 @@ public final class LineReader {
             "one food; those that come closest are offered");
       }
       Optional<Measure> other = prefer(terms, others);
-      Named named = named(notes, terms.isEmpty());
+      FoodNaming.Named named =
+          picked != null
+              ? FoodNaming.picked(picked)
+              : new FoodNaming(foods, text)
+                  .named(
+                      notes,
+                      part.isEmpty() ? notes.suffix : " " + part,
+                      terms.isEmpty() && measured);
       Shape shape =
           new Shape(
               part.isEmpty() ? "" : part + " of ",
@@ -211,23 +214,23 @@ public final class LineReader {
       if (terms.isEmpty()) {
         return new Line(
             Optional.empty(),
-            named.food,
-            named.general,
+            named.food(),
+            named.general(),
             Optional.empty(),
             notes.optional,
             notes.place,
-            named.unused,
+            named.unused(),
             shape);
       }
-      Amount amount = amount(terms, packing(notes, named), notes, container, more);
+      Amount amount = amount(terms, named.packing(notes.packing()), notes, container, more);
       return new Line(
           Optional.of(amount),
-          named.food,
-          named.general,
+          named.food(),
+          named.general(),
           other,
           notes.optional,
           notes.place,
-          named.unused,
+          named.unused(),
           shape);
     }
 
@@ -325,60 +328,6 @@ public final class LineReader {
       }
       return new Amount(said, tin, notes.drained, more);
     }
-
-    /**
-     * @param name the words that were taken for its name
-     */
-    private record Named(Food food, boolean general, List<Token> name, List<String> unused) {}
-
-    /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
-    private Packing packing(Notes notes, Named named) {
-      Packing said = notes.packing();
-      boolean inName =
-          named.name.stream().anyMatch(word -> LineWords.FORMS.get(word.low()) == said);
-      boolean weighed =
-          named.food.measures().stream()
-              .anyMatch(m -> m instanceof HouseholdMeasure.Volume v && v.packing() == said);
-      return inName && !weighed ? Packing.NOT_SAID : said;
-    }
-
-    private Named named(Notes notes, boolean unmeasured) {
-      if (picked != null) {
-        return new Named(picked, false, List.of(), List.of());
-      }
-      List<Token> all = notes.words();
-      if (all.isEmpty()) {
-        throw refused(
-            NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
-      }
-      for (Predicate<Token> drop : notes.drops()) {
-        for (List<Token> candidate : List.of(all, notes.head())) {
-          List<Token> name = candidate.stream().filter(drop.negate()).toList();
-          Optional<Foods.Named> found =
-              name.isEmpty() ? Optional.empty() : foods.byName(joined(name) + suffix(notes));
-          if (found.isPresent()) {
-            return new Named(
-                found.get().food(), found.get().general(), name, notes.unused(candidate, all));
-          }
-        }
-      }
-      String left = notes.left();
-      if (left.isEmpty()) {
-        throw refused(NO_FOOD, joined(all), "names no food", "a food after the amount");
-      }
-      if (unmeasured && measured) {
-        throw refused(NO_AMOUNT, text.strip(), "does not begin with an amount", Quantities.AMOUNTS);
-      }
-      throw new RefusedException(
-          UNKNOWN_FOOD,
-          left,
-          "No food in the larder is called “" + left + "”.",
-          "one of the larder's foods; the nearest are offered");
-    }
-
-    private String suffix(Notes notes) {
-      return part.isEmpty() ? notes.suffix : " " + part;
-    }
   }
 
   /** Tokens as they were written, without what stood between them. */
@@ -395,7 +344,7 @@ public final class LineReader {
     return joined.toString();
   }
 
-  private static RefusedException refused(
+  static RefusedException refused(
       Refusal.Reason reason, String offending, String what, String accepted) {
     return new RefusedException(reason, offending, "“" + offending + "” " + what + ".", accepted);
   }

@@ -1,24 +1,19 @@
 package honeststack.core.measure;
 
 import static honeststack.core.measure.Refusal.Reason.BAD_AMOUNT;
-import static honeststack.core.measure.Refusal.Reason.NO_WEIGHT;
 
 import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
-import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.HouseholdMeasure.Piece;
-import honeststack.core.food.HouseholdMeasure.Volume;
 import honeststack.core.food.Packing;
 import honeststack.core.measure.DoubtTable.Doubt;
 import honeststack.core.measure.DoubtTable.Way;
 import honeststack.core.measure.Measure.Heap;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * From a stated amount to grams with its doubt: amount × unit volume × density, amount × piece
@@ -31,6 +26,7 @@ import java.util.stream.Collectors;
 public final class Weights {
   private final DoubtTable doubt;
   private final OwnWeights own;
+  private final Household household;
   private final MeasuringSystem system;
   private final SourceBook book;
 
@@ -44,6 +40,7 @@ public final class Weights {
   public Weights(DoubtTable doubt, OwnWeights own, MeasuringSystem system, SourceBook book) {
     this.own = own;
     this.doubt = doubt;
+    this.household = new Household(doubt, system);
     this.system = system;
     this.book = book;
   }
@@ -131,7 +128,9 @@ public final class Weights {
     double grams =
         measure.unit().isVagueWeight()
             ? measure.amount() * measure.unit().grams()
-            : measure.amount() * system.millilitres(measure.unit()) * spoonDensity(measure, food);
+            : measure.amount()
+                * system.millilitres(measure.unit())
+                * household.ofSpoon(measure, food);
     Source source =
         Source.perUse("use:" + use, "how much “" + measure.words() + "” of " + food.name() + " was")
             .shaped(Distribution.RECTANGULAR);
@@ -170,13 +169,7 @@ public final class Weights {
   }
 
   private Estimate counted(Measure measure, Food food, String use) {
-    List<Piece> pieces = of(food, Piece.class);
-    Piece piece =
-        pieces.stream()
-            .filter(p -> measure.size().isEmpty() ? p.usual() : p.size().equals(measure.size()))
-            .findFirst()
-            .or(() -> onlyOne(pieces))
-            .orElseThrow(() -> noPiece(measure, food, pieces));
+    Piece piece = household.piece(measure, food);
     Doubt way = doubt.of(piece.graded() ? Way.COUNT_GRADED : Way.COUNT_NATURAL);
     String what = (piece.size().isEmpty() ? "" : piece.size() + " ") + food.name();
     return doubted(
@@ -189,19 +182,12 @@ public final class Weights {
         "the size of the " + what);
   }
 
-  /** A food that comes in one size is meant, whatever size is said of it. */
-  private static Optional<Piece> onlyOne(List<Piece> pieces) {
-    return pieces.size() == 1 && pieces.get(0).size().isEmpty()
-        ? Optional.of(pieces.get(0))
-        : Optional.empty();
-  }
-
   private Estimate filled(Measure measure, Food food, String use) {
     Optional<OwnWeights.Own> own = own(measure, food);
     if (own.isPresent()) {
       return own(own.get(), measure, food, use);
     }
-    Optional<Piece> scoop = ownScoop(measure, food);
+    Optional<Piece> scoop = household.scoop(measure, food);
     if (scoop.isPresent()) {
       return level(measure, food, measure.amount() * scoop.get().grams(), Way.LADLE, use);
     }
@@ -209,23 +195,26 @@ public final class Weights {
         measure.amount() * system.millilitres(measure.unit()) * heapFactor(measure.heap());
     if (measure.heap() == Heap.HEAPED || measure.heap() == Heap.ROUNDED) {
       Way way = measure.heap() == Heap.HEAPED ? Way.HEAPED : Way.ROUNDED;
-      return level(measure, food, millilitres * spoonDensity(measure, food), way, use);
+      return level(measure, food, millilitres * household.ofSpoon(measure, food), way, use);
     }
     if (measure.unit().isSpoon()) {
       Way way = measure.unit() == Unit.TABLESPOON ? Way.TABLESPOON : Way.TEASPOON;
-      double density = spoonDensity(measure, food);
+      double density = household.ofSpoon(measure, food);
       return level(measure, food, millilitres * density, way, use);
     }
     if (measure.unit() == Unit.LADLE) {
-      return level(measure, food, millilitres * spoonDensity(measure, food), Way.LADLE, use);
+      return level(measure, food, millilitres * household.ofSpoon(measure, food), Way.LADLE, use);
     }
     if (food.liquid()) {
       double density =
-          density(measure, food, Packing.NOT_SAID).orElseThrow(() -> noVolume(measure, food));
+          household
+              .of(measure, food, Packing.NOT_SAID)
+              .orElseThrow(() -> Household.noVolume(measure, food));
       return level(measure, food, millilitres * density, Way.LIQUID_JUG, use);
     }
     if (measure.packing().isForm()) {
-      return density(measure, food, measure.packing())
+      return household
+          .of(measure, food, measure.packing())
           .map(d -> level(measure, food, millilitres * d, Way.CUP_NOT_SAID, use))
           .orElseGet(() -> packingNotSaid(measure, food, millilitres, use));
     }
@@ -235,14 +224,17 @@ public final class Weights {
           level(
               measure,
               food,
-              millilitres * loose(measure, food, measure.packing()),
+              millilitres * household.loose(measure, food, measure.packing()),
               Way.CUP_SPOONED,
               use);
       case SCOOPED ->
-          level(measure, food, millilitres * scooped(measure, food), Way.CUP_SCOOPED, use);
+          level(
+              measure, food, millilitres * household.scooped(measure, food), Way.CUP_SCOOPED, use);
       case PACKED -> {
         double density =
-            density(measure, food, Packing.PACKED).orElseThrow(() -> noVolume(measure, food));
+            household
+                .of(measure, food, Packing.PACKED)
+                .orElseThrow(() -> Household.noVolume(measure, food));
         yield level(measure, food, millilitres * density, Way.CUP_PACKED, use);
       }
       default -> throw new IllegalStateException(measure.packing() + " is a form");
@@ -277,21 +269,15 @@ public final class Weights {
         filling(measure, food));
   }
 
-  /** The scoop that comes in a food's own tub. */
-  private static Optional<Piece> ownScoop(Measure measure, Food food) {
-    return measure.unit() == Unit.LADLE
-        ? of(food, Piece.class).stream().filter(p -> p.size().equals("scoop")).findFirst()
-        : Optional.empty();
-  }
-
   /** y = (a + b)/2 of the loose and the dense filling, u² = ((b − a)/2)²/3 + (shared y)². */
   private Estimate packingNotSaid(Measure measure, Food food, double millilitres, String use) {
-    double loose = millilitres * loose(measure, food, Packing.SPOONED);
+    double loose = millilitres * household.loose(measure, food, Packing.SPOONED);
     double dense =
         millilitres
-            * density(measure, food, Packing.SCOOPED)
-                .or(() -> density(measure, food, Packing.PACKED))
-                .orElseGet(() -> scooped(measure, food));
+            * household
+                .of(measure, food, Packing.SCOOPED)
+                .or(() -> household.of(measure, food, Packing.PACKED))
+                .orElseGet(() -> household.scooped(measure, food));
     double middle = (loose + dense) / 2;
     Doubt way = doubt.of(Way.CUP_NOT_SAID);
     double shared =
@@ -348,75 +334,5 @@ public final class Weights {
     double whole = Math.floor(fillings);
     double part = fillings - whole;
     return Math.sqrt(whole + part * part) / fillings;
-  }
-
-  private double loose(Measure measure, Food food, Packing packing) {
-    return density(measure, food, packing)
-        .or(
-            () ->
-                density(
-                    measure, food, packing == Packing.SIFTED ? Packing.SPOONED : Packing.NOT_SAID))
-        .or(() -> density(measure, food, Packing.NOT_SAID))
-        .orElseThrow(() -> noVolume(measure, food));
-  }
-
-  private double scooped(Measure measure, Food food) {
-    return density(measure, food, Packing.SCOOPED)
-        .or(
-            () ->
-                density(measure, food, Packing.SPOONED)
-                    .map(d -> d * doubt.of(Way.SCOOPED_OVER_SPOONED).shared()))
-        .or(() -> density(measure, food, Packing.NOT_SAID))
-        .orElseThrow(() -> noVolume(measure, food));
-  }
-
-  private double spoonDensity(Measure measure, Food food) {
-    return density(measure, food, measure.packing())
-        .or(() -> density(measure, food, Packing.NOT_SAID))
-        .or(() -> density(measure, food, Packing.SPOONED))
-        .or(() -> density(measure, food, Packing.PACKED))
-        .or(() -> of(food, Volume.class).stream().map(Volume::density).findFirst())
-        .orElseThrow(() -> noVolume(measure, food));
-  }
-
-  /** Of the food's volumes with this packing, the density of the one nearest in size. */
-  private Optional<Double> density(Measure measure, Food food, Packing packing) {
-    double unit = Math.log(system.millilitres(measure.unit()));
-    return of(food, Volume.class).stream()
-        .filter(v -> v.packing() == packing)
-        .min(Comparator.comparingDouble(v -> Math.abs(Math.log(v.millilitres()) - unit)))
-        .map(Volume::density);
-  }
-
-  private static <M extends HouseholdMeasure> List<M> of(Food food, Class<M> kind) {
-    return food.measures().stream().filter(kind::isInstance).map(kind::cast).toList();
-  }
-
-  private static RefusedException noPiece(Measure measure, Food food, List<Piece> pieces) {
-    String known =
-        pieces.isEmpty()
-            ? "a weight or a volume, such as 50 g"
-            : pieces.stream()
-                .map(p -> p.size().isEmpty() ? "pieces without a size" : p.size())
-                .collect(Collectors.joining(", ", "", ", or a weight"));
-    return new RefusedException(
-        NO_WEIGHT,
-        measure.words(),
-        "The larder does not know what “" + measure.words() + "” of " + food.name() + " weighs.",
-        known);
-  }
-
-  private static RefusedException noVolume(Measure measure, Food food) {
-    String packed = measure.packing() == Packing.PACKED ? ", packed" : "";
-    return new RefusedException(
-        NO_WEIGHT,
-        measure.words(),
-        "The larder does not know what “"
-            + measure.words()
-            + packed
-            + "” of "
-            + food.name()
-            + " weighs.",
-        "a weight, such as 50 g");
   }
 }

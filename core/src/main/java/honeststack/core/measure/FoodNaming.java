@@ -1,0 +1,82 @@
+package honeststack.core.measure;
+
+import static honeststack.core.measure.LineReader.joined;
+import static honeststack.core.measure.LineReader.refused;
+import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
+import static honeststack.core.measure.Refusal.Reason.NO_FOOD;
+import static honeststack.core.measure.Refusal.Reason.UNKNOWN_FOOD;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.Packing;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Finds the food among the words of a line: all of them first, then fewer and fewer. */
+final class FoodNaming {
+  private final Foods foods;
+  private final String text;
+
+  FoodNaming(Foods foods, String text) {
+    this.foods = foods;
+    this.text = text;
+  }
+
+  /**
+   * @param name the words that were taken for its name
+   * @param unused words that nothing was made of
+   */
+  record Named(Food food, boolean general, List<Token> name, List<String> unused) {
+
+    /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
+    Packing packing(Packing said) {
+      boolean inName = name.stream().anyMatch(word -> LineWords.FORMS.get(word.low()) == said);
+      boolean weighed =
+          food.measures().stream()
+              .anyMatch(m -> m instanceof HouseholdMeasure.Volume v && v.packing() == said);
+      return inName && !weighed ? Packing.NOT_SAID : said;
+    }
+  }
+
+  static Named picked(Food food) {
+    return new Named(food, false, List.of(), List.of());
+  }
+
+  /**
+   * @param suffix a part of the food that the line means: " juice"; empty for the food itself
+   * @param needsAmount the line has no amount, so an unknown name is not told from none
+   * @throws RefusedException if no food is found
+   */
+  Named named(Notes notes, String suffix, boolean needsAmount) {
+    List<Token> all = notes.words();
+    if (all.isEmpty()) {
+      throw refused(
+          NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
+    }
+    for (Predicate<Token> drop : notes.drops()) {
+      for (List<Token> candidate : List.of(all, notes.head())) {
+        List<Token> name = candidate.stream().filter(drop.negate()).toList();
+        Optional<Foods.Named> found =
+            name.isEmpty() ? Optional.empty() : foods.byName(joined(name) + suffix);
+        if (found.isPresent()) {
+          return new Named(
+              found.get().food(), found.get().general(), name, notes.unused(candidate, all));
+        }
+      }
+    }
+    String left = notes.left();
+    if (left.isEmpty()) {
+      throw refused(NO_FOOD, joined(all), "names no food", "a food after the amount");
+    }
+    if (needsAmount) {
+      throw refused(NO_AMOUNT, text.strip(), "does not begin with an amount", Quantities.AMOUNTS);
+    }
+    throw new RefusedException(
+        UNKNOWN_FOOD,
+        left,
+        "No food in the larder is called “" + left + "”.",
+        "one of the larder's foods; the nearest are offered");
+  }
+}

@@ -1,0 +1,120 @@
+package honeststack.core.measure;
+
+import static honeststack.core.measure.Refusal.Reason.NO_WEIGHT;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.HouseholdMeasure.Piece;
+import honeststack.core.food.HouseholdMeasure.Volume;
+import honeststack.core.food.Packing;
+import honeststack.core.measure.DoubtTable.Way;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What cups, spoons and pieces of a food weigh, from its household measures. Densities in g/mL. */
+final class Household {
+  private final DoubtTable doubt;
+  private final MeasuringSystem system;
+
+  Household(DoubtTable doubt, MeasuringSystem system) {
+    this.doubt = doubt;
+    this.system = system;
+  }
+
+  /**
+   * The piece that is meant.
+   *
+   * @throws RefusedException if the food has no such piece
+   */
+  Piece piece(Measure measure, Food food) {
+    List<Piece> pieces = all(food, Piece.class);
+    return pieces.stream()
+        .filter(p -> measure.size().isEmpty() ? p.usual() : p.size().equals(measure.size()))
+        .findFirst()
+        .or(() -> onlyOne(pieces))
+        .orElseThrow(() -> noPiece(measure, food, pieces));
+  }
+
+  /** A food that comes in one size is meant, whatever size is said of it. */
+  private static Optional<Piece> onlyOne(List<Piece> pieces) {
+    return pieces.size() == 1 && pieces.get(0).size().isEmpty()
+        ? Optional.of(pieces.get(0))
+        : Optional.empty();
+  }
+
+  /** The scoop that comes in a food's own tub. */
+  static Optional<Piece> scoop(Measure measure, Food food) {
+    return measure.unit() == Unit.LADLE
+        ? all(food, Piece.class).stream().filter(p -> p.size().equals("scoop")).findFirst()
+        : Optional.empty();
+  }
+
+  double loose(Measure measure, Food food, Packing packing) {
+    return of(measure, food, packing)
+        .or(() -> of(measure, food, packing == Packing.SIFTED ? Packing.SPOONED : Packing.NOT_SAID))
+        .or(() -> of(measure, food, Packing.NOT_SAID))
+        .orElseThrow(() -> noVolume(measure, food));
+  }
+
+  double scooped(Measure measure, Food food) {
+    return of(measure, food, Packing.SCOOPED)
+        .or(
+            () ->
+                of(measure, food, Packing.SPOONED)
+                    .map(d -> d * doubt.of(Way.SCOOPED_OVER_SPOONED).shared()))
+        .or(() -> of(measure, food, Packing.NOT_SAID))
+        .orElseThrow(() -> noVolume(measure, food));
+  }
+
+  double ofSpoon(Measure measure, Food food) {
+    return of(measure, food, measure.packing())
+        .or(() -> of(measure, food, Packing.NOT_SAID))
+        .or(() -> of(measure, food, Packing.SPOONED))
+        .or(() -> of(measure, food, Packing.PACKED))
+        .or(() -> all(food, Volume.class).stream().map(Volume::density).findFirst())
+        .orElseThrow(() -> noVolume(measure, food));
+  }
+
+  /** Of the food's volumes with this packing, the density of the one nearest in size. */
+  Optional<Double> of(Measure measure, Food food, Packing packing) {
+    double unit = Math.log(system.millilitres(measure.unit()));
+    return all(food, Volume.class).stream()
+        .filter(v -> v.packing() == packing)
+        .min(Comparator.comparingDouble(v -> Math.abs(Math.log(v.millilitres()) - unit)))
+        .map(Volume::density);
+  }
+
+  private static <M extends HouseholdMeasure> List<M> all(Food food, Class<M> kind) {
+    return food.measures().stream().filter(kind::isInstance).map(kind::cast).toList();
+  }
+
+  private static RefusedException noPiece(Measure measure, Food food, List<Piece> pieces) {
+    String known =
+        pieces.isEmpty()
+            ? "a weight or a volume, such as 50 g"
+            : pieces.stream()
+                .map(p -> p.size().isEmpty() ? "pieces without a size" : p.size())
+                .collect(Collectors.joining(", ", "", ", or a weight"));
+    return new RefusedException(
+        NO_WEIGHT,
+        measure.words(),
+        "The larder does not know what “" + measure.words() + "” of " + food.name() + " weighs.",
+        known);
+  }
+
+  static RefusedException noVolume(Measure measure, Food food) {
+    String packed = measure.packing() == Packing.PACKED ? ", packed" : "";
+    return new RefusedException(
+        NO_WEIGHT,
+        measure.words(),
+        "The larder does not know what “"
+            + measure.words()
+            + packed
+            + "” of "
+            + food.name()
+            + " weighs.",
+        "a weight, such as 50 g");
+  }
+}
