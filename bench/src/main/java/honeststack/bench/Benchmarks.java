@@ -17,6 +17,16 @@ public final class Benchmarks {
     System.out.printf(
         "%nfigures of 25 lines, read and computed with all sources: %.1f µs%n", figures);
     System.out.printf("bare sums of the same size: %.3f µs%nratio: %.0f%n%n", bare, figures / bare);
+    Collection<RunResult> reading =
+        new Runner(new OptionsBuilder().include(ReadingBenchmark.class.getName()).build()).run();
+    double withBudgets = score(reading, "withBudgets");
+    double bareOfTwelve = score(reading, "bareSums");
+    System.out.printf(
+        "%na pasted recipe of 30 lines: %.2f ms (goal: under 20)%n",
+        score(reading, "pasted") / 1000);
+    System.out.printf(
+        "figures of 30 lines × 12 components with budgets: %.1f µs; bare sums: %.3f µs%nratio: %.0f%n%n",
+        withBudgets, bareOfTwelve, withBudgets / bareOfTwelve);
     SearchBenchmark.run();
     HttpBenchmark.run();
   }

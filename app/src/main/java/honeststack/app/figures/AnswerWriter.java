@@ -20,6 +20,8 @@ import honeststack.core.estimate.Total;
 import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.Packing;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
@@ -165,7 +167,7 @@ final class AnswerWriter {
             read.remarks().check(),
             read.remarks().rest(),
             read.amount().unit().kind() == Unit.Kind.VOLUME && !read.amount().unit().isMarked(),
-            read.amount().unit() == Unit.CUP && !food.liquid()),
+            read.amount().unit() == Unit.CUP && isPacked(food)),
         null,
         null,
         List.of());
@@ -191,6 +193,17 @@ final class AnswerWriter {
                 "Not in the numbers: each tablespoon (%.0f g) would add %.0f kcal, %s."
                     .formatted(spoon.value(), spoon.value() * perGram, ten))
         .orElse("Not in the numbers: " + ten + ".");
+  }
+
+  /** A food whose cup weighs otherwise when it is filled otherwise. */
+  private static boolean isPacked(Food food) {
+    return !food.liquid()
+        && food.measures().stream()
+            .anyMatch(
+                m ->
+                    m instanceof HouseholdMeasure.Volume v
+                        && v.packing() != Packing.NOT_SAID
+                        && !v.packing().isForm());
   }
 
   /** A preparation's number is its version's identity, which tells a reader nothing. */

@@ -7,6 +7,7 @@ import honeststack.core.batter.Preparation;
 import honeststack.core.batter.Preparations;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
+import honeststack.core.food.Composition.TableDoubt;
 import honeststack.core.food.Food;
 import honeststack.core.goal.Goal;
 import honeststack.core.measure.LineReader;
@@ -47,6 +48,11 @@ public class FiguresService {
   /** What amounts weigh now, by the table of doubt and the cook's own weighings. */
   public Weights weights(MeasuringSystem system, SourceBook book) {
     return new Weights(doubts.table(), doubts.ownWeights(), system, book);
+  }
+
+  /** How far values of food tables are taken to be off now. */
+  public TableDoubt tableDoubt() {
+    return doubts.table().ofTables();
   }
 
   /** A food or a preparation. */

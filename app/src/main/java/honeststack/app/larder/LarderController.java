@@ -92,8 +92,7 @@ class LarderController {
   /** Converts and checks a form; nothing is kept. */
   @PostMapping("/check")
   CheckAnswer check(@Valid @RequestBody FoodForm form) {
-    return new CheckAnswer(
-        FoodAnswer.of(service.check(form)), form.notes(LarderService.LABEL_DOUBT));
+    return new CheckAnswer(FoodAnswer.of(service.check(form)), service.notes(form));
   }
 
   /**

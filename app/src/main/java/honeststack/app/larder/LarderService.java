@@ -34,15 +34,20 @@ class LarderService {
   private final Larder larder;
   private final LarderStore store;
   private final TransactionTemplate transaction;
+  private final LabelDoubt doubt;
 
-  LarderService(Larder larder, LarderStore store, TransactionTemplate transaction) {
+  LarderService(
+      Larder larder, LarderStore store, TransactionTemplate transaction, LabelDoubt doubt) {
+    this.doubt = doubt;
     this.larder = larder;
     this.store = store;
     this.transaction = transaction;
   }
 
-  /** Relative standard uncertainty of a label's value: 8 %, common practice. */
-  static final double LABEL_DOUBT = 0.08;
+  /** What the conversion of a form's label leaves to say. */
+  List<String> notes(FoodForm form) {
+    return form.notes(doubt.ofLabels());
+  }
 
   LarderEntry entry(String id) {
     return larder.entry(id).orElseThrow(() -> new NotFoundException("food", id));
@@ -50,7 +55,7 @@ class LarderService {
 
   /** What a form would become; nothing is kept. */
   LarderEntry check(FoodForm form) {
-    return form.entry("unnamed", 1, LABEL_DOUBT, null);
+    return form.entry("unnamed", 1, doubt.ofLabels(), null);
   }
 
   /**
@@ -60,7 +65,7 @@ class LarderService {
    * @throws ConflictException if a name is taken, or the data disagree and nobody insists
    */
   LarderEntry create(FoodForm form, boolean insist) {
-    LarderEntry entry = form.entry(freeId(form.name()), 1, LABEL_DOUBT, null);
+    LarderEntry entry = form.entry(freeId(form.name()), 1, doubt.ofLabels(), null);
     accept(entry, insist);
     keep(List.of(entry));
     return entry;
@@ -79,7 +84,7 @@ class LarderService {
           before.food().name() + " was changed elsewhere in the meantime; nothing was overwritten.",
           FoodAnswer.of(before));
     }
-    LarderEntry next = revised(before, form.entry(id, revision, LABEL_DOUBT, before));
+    LarderEntry next = revised(before, form.entry(id, revision, doubt.ofLabels(), before));
     accept(next, insist);
     keep(List.of(next));
     return next;

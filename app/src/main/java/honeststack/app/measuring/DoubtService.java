@@ -2,6 +2,7 @@ package honeststack.app.measuring;
 
 import honeststack.app.http.BadInputException;
 import honeststack.app.http.NotFoundException;
+import honeststack.app.larder.LabelDoubt;
 import honeststack.app.larder.Larder;
 import honeststack.app.larder.LarderFiles;
 import honeststack.app.measuring.MeasuringStore.Weighing;
@@ -31,7 +32,7 @@ import org.springframework.stereotype.Service;
  * database is away. Changing either never touches a kept version, whose masses are pinned.
  */
 @Service
-public class DoubtService {
+public class DoubtService implements LabelDoubt {
   private static final double MOST = 50;
 
   private final MeasuringStore store;
@@ -75,6 +76,11 @@ public class DoubtService {
   /** The table of doubt in force. */
   public DoubtTable table() {
     return table;
+  }
+
+  @Override
+  public double ofLabels() {
+    return table.of(Way.LABEL_VALUE).shared();
   }
 
   /** The cook's own weighings, as far as there are enough. */

@@ -14,6 +14,7 @@ import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Composition.TableDoubt;
 import honeststack.core.food.Food;
 import honeststack.core.serving.Finished;
 import honeststack.core.serving.Made;
@@ -54,8 +55,12 @@ class PinStore {
     FINISHED_PART
   }
 
-  /** Writes the version's row and its pins. */
-  void insert(StoredVersion version, Made made) {
+  /**
+   * Writes the version's row and its pins.
+   *
+   * @param tables how far values of food tables are taken to be off
+   */
+  void insert(StoredVersion version, Made made, TableDoubt tables) {
     sql.insertInto(VERSION)
         .set(VERSION.ID, version.id())
         .set(VERSION.RECIPE_ID, version.recipeId())
@@ -65,6 +70,8 @@ class PinStore {
         .set(VERSION.KEPT_AT, RecipeStore.utc(version.keptAt()))
         .set(VERSION.BODY, version.body())
         .set(VERSION.PIECE_VARIATION, made.griddle().map(Griddle::variation).orElse(0.0))
+        .set(VERSION.TABLE_DOUBT, tables.most())
+        .set(VERSION.FIBRE_DOUBT, tables.lessKnown())
         .set(VERSION.BOWL_GAPS, made.batter().gaps())
         .set(VERSION.PAN_GAPS, made.griddle().map(Griddle::gaps).orElse(false))
         .set(VERSION.PLATE_GAPS, made.plate().map(Plate::gaps).orElse(false))
@@ -166,6 +173,7 @@ class PinStore {
                 .filter(pin -> pin.getFoodId() != null)
                 .map(pin -> new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()))
                 .toList());
+    TableDoubt tables = new TableDoubt(row.getTableDoubt(), row.getFibreDoubt());
     Map<Integer, List<MeasuredFood>> parts = new HashMap<>();
     List<MeasuredFood> bowl = new ArrayList<>();
     List<MeasuredFood> toppings = new ArrayList<>();
@@ -190,7 +198,9 @@ class PinStore {
       List<MeasuredFood> inside = parts.getOrDefault(pin.getPosition(), List.of());
       Food food =
           pin.getPreparationVersion() == null
-              ? foods.get(new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()))
+              ? foods
+                  .get(new LarderStore.Key(pin.getFoodId(), pin.getCompositionRevision()))
+                  .doubted(tables)
               : preparations.apply(pin.getPreparationVersion(), inside);
       MeasuredFood line = new MeasuredFood(pin.getLineId(), food, mass, inside);
       if (pin.getParentPosition() != null) {

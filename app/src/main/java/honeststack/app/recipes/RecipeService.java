@@ -195,7 +195,7 @@ public class RecipeService {
             reason.strip(),
             now,
             stored.body());
-    pins.insert(version, reading.made());
+    pins.insert(version, reading.made(), figures.tableDoubt());
     store.setParent(recipeId, version.id());
     if (draft.kind() == Draft.Kind.PREPARATION) {
       preparations.changed();

@@ -79,7 +79,8 @@ class BenchBrowserTest {
     Axe.check(page);
     button(page, "buckwheat flour, whole-groat").click();
     assertThat(page.getByText("No food in the larder is called")).isHidden();
-    assertThat(page.getByText("2 cups · buckwheat flour, whole-groat")).isVisible();
+    assertThat(page.locator(".bowl .reading").last())
+        .containsText("2 cups, filled how? · buckwheat flour, whole-groat");
   }
 
   @Test

@@ -45,6 +45,42 @@ class MeasuringApiTest {
     assertThat(grams("1 tbsp teff flour").get("u").asDouble()).isCloseTo(before, within(1e-12));
   }
 
+  private static JsonNode energy(JsonNode figures) {
+    return figures
+        .get("figures")
+        .valueStream()
+        .filter(f -> f.get("basis").asString().equals("AS_SERVED"))
+        .filter(f -> f.get("component").asString().equals("ENERC"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The doubt of food tables counts at once; a kept version stays on the one it was kept with. */
+  @Test
+  void theDoubtOfFoodTablesLeavesKeptVersionsAlone() {
+    String draft = Drafts.json(Drafts.of("1000 g teff flour"));
+    Http.Answer started =
+        Http.send("POST", "/api/recipes", Drafts.named("Doubted", Drafts.of("1000 g teff flour")));
+    String versions = "/api/recipes/" + started.body().get("id").asString() + "/versions";
+    String kept =
+        Http.send("POST", versions, "{\"reason\":\"x\"}", "If-Match", started.tag())
+            .body()
+            .get("id")
+            .asString();
+    double before =
+        energy(Http.get("/api/versions/" + kept).body().get("figures")).get("u").asDouble();
+    Http.send("PUT", "/api/doubt/TABLE_VALUE", "{\"shared\":0.25,\"perUse\":0}");
+    try {
+      JsonNode now = energy(Http.send("POST", "/api/figures", draft).body());
+      assertThat(now.get("u").asDouble()).isGreaterThan(0.25 * now.get("value").asDouble());
+      assertThat(
+              energy(Http.get("/api/versions/" + kept).body().get("figures")).get("u").asDouble())
+          .isCloseTo(before, within(1e-12));
+    } finally {
+      Http.send("DELETE", "/api/doubt/TABLE_VALUE", null);
+    }
+  }
+
   private static Http.Answer weigh(String line, String weight) {
     return Http.send(
         "POST", "/api/weighings", "{\"line\":\"" + line + "\",\"weight\":\"" + weight + "\"}");

@@ -95,7 +95,7 @@ class RecipeServiceTest {
     assertThatThrownBy(() -> service.keep("r", 3, "again"))
         .isInstanceOf(ConflictException.class)
         .hasMessageContaining("version 1");
-    verify(pins, never()).insert(any(), any());
+    verify(pins, never()).insert(any(), any(), any());
   }
 
   /** Rye flour has been revised since; the version stays on revision 1 and says so. */

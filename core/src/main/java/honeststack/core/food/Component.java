@@ -5,34 +5,37 @@ package honeststack.core.food;
  * portion.
  */
 public enum Component {
-  ENERC("energy", "kcal", 0.05),
-  WATER("water", "g", 0.05),
-  PROCNT("protein", "g", 0.05),
-  FAT("fat", "g", 0.05),
-  ASH("ash", "g", 0.05),
+  ENERC("energy", "kcal"),
+  WATER("water", "g"),
+  PROCNT("protein", "g"),
+  FAT("fat", "g"),
+  ASH("ash", "g"),
   /** Carbohydrate by difference; includes fibre and polyols. */
-  CHOCDF("carbohydrate", "g", 0.05),
-  FIBTG("fibre", "g", 0.10),
-  SUGAR("sugars", "g", 0.10),
-  SUGAD("added sugars", "g", 0.10),
-  FASAT("saturates", "g", 0.05),
-  POLYL("polyols", "g", 0.05),
-  ALC("alcohol", "g", 0.05),
-  NA("sodium", "mg", 0.05),
-  ERYTHRITOL("erythritol", "g", 0.05),
-  ALLULOSE("allulose", "g", 0.05),
-  ACIDS("organic acids", "g", 0.05),
+  CHOCDF("carbohydrate", "g"),
+  FIBTG("fibre", "g"),
+  SUGAR("sugars", "g"),
+  SUGAD("added sugars", "g"),
+  FASAT("saturates", "g"),
+  POLYL("polyols", "g"),
+  ALC("alcohol", "g"),
+  NA("sodium", "mg"),
+  ERYTHRITOL("erythritol", "g"),
+  ALLULOSE("allulose", "g"),
+  ACIDS("organic acids", "g"),
   /** Mass that the table's own sum leaves out, such as the carbon dioxide of leavenings. */
-  OTHER("other", "g", 0.05);
+  OTHER("other", "g");
 
   private final String words;
   private final String unit;
-  private final double tableDoubt;
 
-  Component(String words, String unit, double tableDoubt) {
+  Component(String words, String unit) {
     this.words = words;
     this.unit = unit;
-    this.tableDoubt = tableDoubt;
+  }
+
+  /** Fibre and sugars, which food tables know less well. */
+  boolean isLessKnown() {
+    return this == FIBTG || this == SUGAR || this == SUGAD;
   }
 
   /** Lower-case name for a reader. */
@@ -43,13 +46,5 @@ public enum Component {
   /** Unit of the amounts: g, mg or kcal. */
   public String unit() {
     return unit;
-  }
-
-  /**
-   * Relative standard uncertainty of a value read from a food table: 5 %, 10 % for fibre and sugars
-   * (common practice).
-   */
-  public double tableDoubt() {
-    return tableDoubt;
   }
 }

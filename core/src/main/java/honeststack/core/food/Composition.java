@@ -18,9 +18,42 @@ public final class Composition {
   private final String foodId;
   private final int revision;
   private final double doubtFactor;
-  private final double[] per100g = new double[COMPONENTS];
-  private final double[] stated = new double[COMPONENTS];
-  private final Source[] sources = new Source[COMPONENTS];
+  private final TableDoubt tableDoubt;
+  private final double[] per100g;
+  private final double[] stated;
+  private final Source[] sources;
+
+  /**
+   * How far a value read from a food table is off: relative standard uncertainties.
+   *
+   * @param most of most components
+   * @param lessKnown of fibre and sugars
+   */
+  public record TableDoubt(double most, double lessKnown) {
+    /** 5 %, and 10 % for fibre and sugars: common practice. */
+    public static final TableDoubt USUAL = new TableDoubt(0.05, 0.10);
+
+    public TableDoubt {
+      if (!(most >= 0 && lessKnown >= 0)) {
+        throw new IllegalArgumentException(
+            "Doubt must be 0 or more, not " + most + ", " + lessKnown);
+      }
+    }
+
+    double of(Component component) {
+      return component.isLessKnown() ? lessKnown : most;
+    }
+  }
+
+  private Composition(Composition other, TableDoubt tableDoubt) {
+    this.foodId = other.foodId;
+    this.revision = other.revision;
+    this.doubtFactor = other.doubtFactor;
+    this.tableDoubt = tableDoubt;
+    this.per100g = other.per100g;
+    this.stated = other.stated;
+    this.sources = other.sources;
+  }
 
   private Composition(
       String foodId,
@@ -32,6 +65,10 @@ public final class Composition {
     this.foodId = foodId;
     this.revision = revision;
     this.doubtFactor = doubtFactor;
+    this.tableDoubt = TableDoubt.USUAL;
+    this.per100g = new double[COMPONENTS];
+    this.stated = new double[COMPONENTS];
+    this.sources = new Source[COMPONENTS];
     for (Component component : Component.values()) {
       Double value = values.get(component);
       if (value != null && !(value >= 0 && Double.isFinite(value))) {
@@ -120,6 +157,11 @@ public final class Composition {
         : OptionalDouble.empty();
   }
 
+  /** The same values, with another doubt of food tables. */
+  public Composition doubted(TableDoubt other) {
+    return tableDoubt.equals(other) ? this : new Composition(this, other);
+  }
+
   /** Standard uncertainty per 100 g, in the component's unit; 0 if the component is unknown. */
   public double u(Component component) {
     double own = stated[component.ordinal()];
@@ -127,7 +169,7 @@ public final class Composition {
       return 0;
     }
     return Double.isNaN(own)
-        ? doubtFactor * component.tableDoubt() * per100g[component.ordinal()]
+        ? doubtFactor * tableDoubt.of(component) * per100g[component.ordinal()]
         : own;
   }
 

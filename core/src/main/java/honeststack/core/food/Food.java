@@ -37,6 +37,12 @@ public record Food(
     return facts.allergens();
   }
 
+  /** The same food with another doubt of food tables. */
+  public Food doubted(Composition.TableDoubt doubt) {
+    Composition doubted = composition.doubted(doubt);
+    return doubted == composition ? this : with(doubted);
+  }
+
   /** The same food with another revision of its composition. */
   public Food with(Composition other) {
     return new Food(id, name, role, liquid, other, measures, facts, provenance);

@@ -1,5 +1,6 @@
 package honeststack.core.measure;
 
+import honeststack.core.food.Composition.TableDoubt;
 import java.util.EnumMap;
 import java.util.Map;
 
@@ -50,7 +51,13 @@ public record DoubtTable(Map<Way, Doubt> rows) {
      */
     DRAINED_OF_TIN,
     /** Shared: fat in the pan that nobody measured, g; anything between nothing and twice that. */
-    PAN_FAT_NOT_MEASURED
+    PAN_FAT_NOT_MEASURED,
+    /** Shared: a value of a food table. */
+    TABLE_VALUE,
+    /** Shared: fibre and sugars of a food table. */
+    TABLE_FIBRE_SUGARS,
+    /** Shared: a value of a label, beside its rounding. */
+    LABEL_VALUE
   }
 
   /** The part that all batches share, and the part of one use. Neither negative. */
@@ -75,6 +82,11 @@ public record DoubtTable(Map<Way, Doubt> rows) {
         throw new IllegalArgumentException("The table of doubt has no row for " + way);
       }
     }
+  }
+
+  /** How far values of food tables are off. */
+  public TableDoubt ofTables() {
+    return new TableDoubt(of(Way.TABLE_VALUE).shared(), of(Way.TABLE_FIBRE_SUGARS).shared());
   }
 
   public Doubt of(Way way) {

@@ -6,6 +6,7 @@ import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Composition.TableDoubt;
 import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure.Piece;
 import honeststack.core.food.Packing;
@@ -67,6 +68,11 @@ public final class Weights {
           "less taken away than there is");
     }
     return amount.drained() && isTin(amount) ? drained(sum, food, use) : sum;
+  }
+
+  /** How far values of food tables are off. */
+  public TableDoubt tableDoubt() {
+    return doubt.ofTables();
   }
 
   /** What fat in the pan is taken for when nobody measured it, g: common practice. */

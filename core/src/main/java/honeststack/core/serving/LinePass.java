@@ -243,7 +243,7 @@ final class LinePass {
     prepared.ifPresent(preparation -> check(line, preparation));
     return prepared
         .map(preparation -> preparation.measured(line.id(), mass))
-        .orElseGet(() -> new MeasuredFood(line.id(), food, mass));
+        .orElseGet(() -> new MeasuredFood(line.id(), food.doubted(weights.tableDoubt()), mass));
   }
 
   /** A preparation must not hold itself, nor go deeper than {@link Preparation#DEEPEST}. */

@@ -1,0 +1,171 @@
+package honeststack.app.larder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+
+import honeststack.app.http.BadInputException;
+import honeststack.app.http.NotFoundException;
+import honeststack.app.larder.LabelForm.ServingUnit;
+import honeststack.core.food.Component;
+import honeststack.core.food.Label;
+import honeststack.core.food.LabelStyle;
+import honeststack.core.food.Role;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The rules of the larder's service; store and transactions are stand-ins. */
+class LarderServiceTest {
+  private final Larder larder = Larder.reference();
+  private final LarderStore store = mock(LarderStore.class);
+  private final TransactionTemplate transaction = mock(TransactionTemplate.class);
+  private final LarderService service = new LarderService(larder, store, transaction, () -> 0.08);
+
+  @BeforeEach
+  void transactionsRun() {
+    doAnswer(
+            call -> {
+              call.<Consumer<TransactionStatus>>getArgument(0).accept(null);
+              return null;
+            })
+        .when(transaction)
+        .executeWithoutResult(any());
+  }
+
+  private static FoodForm form(String name, Map<Component, String> values, LabelForm label) {
+    return new FoodForm(
+        name,
+        Role.FLOUR,
+        false,
+        Set.of(),
+        Set.of(),
+        Set.of(),
+        Set.of(),
+        List.of(),
+        List.of(),
+        values,
+        1,
+        "",
+        "",
+        "",
+        label);
+  }
+
+  private static LabelForm label(
+      LabelStyle style,
+      String serving,
+      ServingUnit unit,
+      String weighs,
+      Map<Label.Line, String> l) {
+    return new LabelForm(style, serving, unit, weighs, l);
+  }
+
+  @Test
+  void aFailingDatabaseLeavesTheMemoryAsItWas() {
+    doThrow(new DataAccessResourceFailureException("away")).when(store).keep(any());
+    assertThatThrownBy(() -> service.create(form("Ember flour", Map.of(), null), false))
+        .isInstanceOf(DataAccessResourceFailureException.class);
+    assertThat(larder.byName("Ember flour")).isEmpty();
+    assertThatThrownBy(
+            () -> service.bring(new StringReader("id,name,role\nember,Ember flour,FLOUR\n")))
+        .isInstanceOf(DataAccessResourceFailureException.class);
+    assertThat(larder.byId("ember")).isEmpty();
+  }
+
+  @Test
+  void aNewFoodIsFoundAtOnceByNameAndByTypingErrors() {
+    LarderEntry entry = service.create(form("Émber Mill flour", Map.of(), null), false);
+    assertThat(entry.food().id()).isEqualTo("ember-mill-flour");
+    assertThat(larder.byName("ember mill FLOURS")).isPresent();
+    assertThat(larder.nearest("embr mil flour", 1).get(0).id()).isEqualTo("ember-mill-flour");
+    LarderEntry like = service.create(form("Ember Mill flour, two", Map.of(), null), false);
+    assertThat(like.food().id()).isEqualTo("ember-mill-flour-two");
+  }
+
+  @Test
+  void theSameNameIsNotTakenTwice() {
+    service.create(form("Ember flour", Map.of(), null), false);
+    assertThatThrownBy(() -> service.create(form("flour, ember", Map.of(), null), false))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("Ember flour");
+  }
+
+  /** 100 mL of a drink that nobody weighed: 1.03 g/mL, ± 3 % of it beside the label's own doubt. */
+  @Test
+  void aDrinksServingThatNobodyWeighedIsDoubtedMore() {
+    Map<Label.Line, String> lines = Map.of(Label.Line.PROTEIN, "3,3");
+    LabelForm weighed = label(LabelStyle.EU, "100", ServingUnit.MILLILITRE, "103", lines);
+    LabelForm guessed = label(LabelStyle.EU, "100", ServingUnit.MILLILITRE, "", lines);
+    double known =
+        service.check(form("a", Map.of(), weighed)).food().composition().u(Component.PROCNT);
+    double open =
+        service.check(form("a", Map.of(), guessed)).food().composition().u(Component.PROCNT);
+    double value = 3.3 / 103 * 100;
+    assertThat(open * open - known * known).isCloseTo(Math.pow(0.03 * value, 2), within(1e-9));
+    assertThat(form("a", Map.of(), guessed).notes(0)).anyMatch(note -> note.contains("1.03"));
+    assertThat(form("a", Map.of(), weighed).notes(0)).isEmpty();
+  }
+
+  @Test
+  void whatIsNoNumberIsQuoted() {
+    LabelForm wrong =
+        label(LabelStyle.US, "a scoop", ServingUnit.GRAM, "", Map.of(Label.Line.FAT, "1"));
+    assertThatThrownBy(() -> service.check(form("a", Map.of(), wrong)))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("a scoop");
+    LabelForm huge = label(LabelStyle.US, "9999", ServingUnit.GRAM, "", Map.of());
+    assertThatThrownBy(() -> service.check(form("a", Map.of(), huge))).hasMessageContaining("9999");
+    LabelForm impossible =
+        label(LabelStyle.EU, "10", ServingUnit.GRAM, "", Map.of(Label.Line.PROTEIN, "20"));
+    assertThatThrownBy(() -> service.check(form("a", Map.of(), impossible)))
+        .hasMessageContaining("200 g of protein");
+  }
+
+  @Test
+  void anUnknownFoodIsNotFound() {
+    assertThatThrownBy(() -> service.entry("moss")).isInstanceOf(NotFoundException.class);
+    verify(store, never()).keep(any());
+  }
+
+  /** What the parts of a row cannot be: more than 100 g, a part over its whole. */
+  @Test
+  void aRowIsHeldToItsOwnSums() {
+    Map<Component, String> parts =
+        Map.of(
+            Component.WATER, "60",
+            Component.PROCNT, "30",
+            Component.FAT, "20",
+            Component.ASH, "1",
+            Component.CHOCDF, "5",
+            Component.SUGAR, "9");
+    assertThat(service.check(form("a", parts, null)).warnings())
+        .anyMatch(w -> w.contains("116.0 g"))
+        .anyMatch(w -> w.contains("More sugars (9.0 g) than carbohydrate (5.0 g)"));
+  }
+
+  @Test
+  void manyRowsComeInAtOnce() {
+    StringBuilder csv = new StringBuilder("id,name,role,ENERC\n");
+    for (int i = 0; i < 5000; i++) {
+      csv.append("mill-").append(i).append(",mill food number ").append(i).append(",FLOUR,350\n");
+    }
+    LarderService.ImportReport report = service.bring(new StringReader(csv.toString()));
+    assertThat(report.added()).isEqualTo(5000);
+    assertThat(service.bring(new StringReader(csv.toString())).unchanged()).isEqualTo(5000);
+    assertThat(larder.byName("mill food number 4999")).isPresent();
+  }
+}
