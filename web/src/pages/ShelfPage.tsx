@@ -54,10 +54,25 @@ export function ShelfPage() {
         </p>
       )}
       <ul className="recipes">
-        {shelf.data?.map((entry) => (
-          <Entry key={entry.id} entry={entry} />
-        ))}
+        {shelf.data
+          ?.filter((entry) => entry.kind !== 'PREPARATION')
+          .map((entry) => (
+            <Entry key={entry.id} entry={entry} />
+          ))}
       </ul>
+      {shelf.data?.some((entry) => entry.kind === 'PREPARATION') && (
+        <>
+          <h2>Preparations</h2>
+          <p className="quiet">What recipes use by its name, as it was last kept.</p>
+          <ul className="recipes">
+            {shelf.data
+              .filter((entry) => entry.kind === 'PREPARATION')
+              .map((entry) => (
+                <Entry key={entry.id} entry={entry} />
+              ))}
+          </ul>
+        </>
+      )}
     </main>
   );
 }

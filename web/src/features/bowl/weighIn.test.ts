@@ -2,8 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Line } from '../../api/types';
 import { weighed } from './weighIn';
 
-const understood = (rest: string): Line =>
-  ({ id: 'a', understood: { rest } }) as unknown as Line;
+const understood = (rest: string): Line => ({ id: 'a', understood: { rest } }) as unknown as Line;
 
 describe('what the scale shows becomes the amount of a line', () => {
   it('replaces the amount that was understood', () => {

@@ -52,4 +52,14 @@ final class Cook {
     button(page, "Keep").last().click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
   }
+
+  /** Pastes into the bowl, as from another program. */
+  static void paste(Page page, String text) {
+    page.getByLabel("Bowl: new line").focus();
+    page.evaluate(
+        "text => { const data = new DataTransfer(); data.setData('text', text);"
+            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
+            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
+        text);
+  }
 }

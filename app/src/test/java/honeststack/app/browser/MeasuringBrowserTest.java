@@ -3,6 +3,7 @@ package honeststack.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static honeststack.app.browser.Cook.button;
 import static honeststack.app.browser.Cook.count;
+import static honeststack.app.browser.Cook.paste;
 import static honeststack.app.browser.Cook.row;
 import static honeststack.app.browser.Cook.saved;
 import static honeststack.app.browser.Cook.start;
@@ -21,15 +22,6 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 @ExtendWith(RunningApplication.class)
 class MeasuringBrowserTest {
   @RegisterExtension final Browser browser = new Browser();
-
-  private static void paste(Page page, String text) {
-    page.getByLabel("Bowl: new line").focus();
-    page.evaluate(
-        "text => { const data = new DataTransfer(); data.setData('text', text);"
-            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
-            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
-        text);
-  }
 
   @Test
   void aPastedRecipeIsLookedOverBeforeAnythingIsAdded() {

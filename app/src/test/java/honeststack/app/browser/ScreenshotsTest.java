@@ -71,6 +71,46 @@ class ScreenshotsTest {
   }
 
   @Test
+  void preparation() {
+    Page page = browser.open("/");
+    follow(page, "Rhubarb compote");
+    draw(page, "preparation");
+  }
+
+  @Test
+  void measuring() {
+    draw(browser.open("/measuring"), "measuring");
+  }
+
+  @Test
+  void label() {
+    Page page = browser.open("/larder");
+    Cook.button(page, "Add a food").click();
+    page.getByLabel("Name of the food").fill("Larkspur Mill porridge powder (invented label)");
+    page.getByLabel("printed for").fill("40");
+    page.getByLabel("energy, kcal").fill("148");
+    page.getByLabel("fat, g", new Page.GetByLabelOptions().setExact(true)).fill("2,8");
+    page.getByLabel("carbohydrate, g", new Page.GetByLabelOptions().setExact(true)).fill("23");
+    page.getByLabel("fibre, g").fill("4");
+    page.getByLabel("protein, g").fill("5.2");
+    page.getByLabel("salt, g").fill("0.02");
+    draw(page, "label");
+  }
+
+  @Test
+  void review() {
+    Page page = browser.open("/");
+    follow(page, "Barley and quark rounds");
+    Cook.paste(
+        page,
+        "For the batter:\n1½ cups barley flour, spooned\n250 g (about 1 cup) quark\n3 medium eggs\n"
+            + "a splash of milk\nzest and juice of 1 lemon\n1 cup berries of choice\n"
+            + "1. Whisk it all.\nFor the topping:\nhoney, as much as you like");
+    page.getByRole(AriaRole.DIALOG).waitFor();
+    draw(page, "review");
+  }
+
+  @Test
   void version() {
     Page page = browser.open("/");
     follow(page, "Half the oil, skim milk");
