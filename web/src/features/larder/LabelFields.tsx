@@ -55,7 +55,7 @@ export function LabelFields(props: { label: LabelForm; onChange: (label: LabelFo
           <Input
             id={`label-${line}`}
             aria-label={`${words}, ${unit}`}
-            placeholder="not printed"
+            placeholder="not said"
             value={label.lines[line] ?? ''}
             maxLength={40}
             onChange={(event) => set({ lines: { ...label.lines, [line]: event.target.value } })}

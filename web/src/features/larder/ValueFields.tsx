@@ -36,7 +36,7 @@ export function ValueFields(props: {
           <Input
             id={`value-${component}`}
             aria-label={`${words}, ${unit}`}
-            placeholder="not known"
+            placeholder="not said"
             value={values[component] ?? ''}
             maxLength={40}
             onChange={(event) => onChange({ ...values, [component]: event.target.value })}
