@@ -1,4 +1,5 @@
 import { Dropdown } from 'antd';
+import { withPacking } from './packing';
 
 const PACKINGS = ['spooned', 'sifted', 'scooped', 'packed'];
 
@@ -9,7 +10,6 @@ export function PackingChoice(props: {
   onText: (text: string) => void;
 }) {
   const { packing, text, onText } = props;
-  const bare = text.replace(/,?\s*\b(spooned|sifted|scooped|packed)\b/gi, '').trim();
   return (
     <Dropdown
       trigger={['click']}
@@ -18,7 +18,7 @@ export function PackingChoice(props: {
           ...PACKINGS.map((word) => ({ key: word, label: word })),
           { key: '', label: 'not said' },
         ],
-        onClick: ({ key }) => onText(key ? `${bare}, ${key}` : bare),
+        onClick: ({ key }) => onText(withPacking(text, key)),
       }}
     >
       <button type="button" className="part" title="Say how it was filled">

@@ -1,12 +1,13 @@
 import { Button } from 'antd';
 import { useCallback, useState } from 'react';
 import { api } from '../../api/client';
-import type { Draft, DraftLine, Figures, Line, ProposedLine } from '../../api/types';
+import type { Draft, Figures, Line, ProposedLine } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
 import { rangeText, valueText } from '../../ui/numbers';
 import { Anew } from './Anew';
-import { Review, type Reviewed } from './Review';
+import { Review } from './Review';
+import { withLines, type Reviewed } from './reviewed';
 import { ScalePanel } from './ScalePanel';
 import { withGrams } from './weighIn';
 
@@ -97,33 +98,4 @@ export function Bowl(props: {
       )}
     </section>
   );
-}
-
-/** The draft with lines added where each goes; a second fat for the pan goes into the bowl. */
-function withLines(draft: Draft, lines: Reviewed[]): Draft {
-  const made = lines.map((line): DraftLine & { place: Reviewed['place'] } => ({
-    id: crypto.randomUUID(),
-    text: line.text,
-    shared: line.shared || undefined,
-    place: line.place,
-  }));
-  const bare = ({ id, text, shared }: DraftLine): DraftLine => ({ id, text, shared });
-  const pan = draft.griddle.panFat.text ? undefined : made.find((line) => line.place === 'PAN');
-  return {
-    ...draft,
-    bowl: [
-      ...draft.bowl,
-      ...made.filter((line) => line.place !== 'PLATE' && line !== pan).map(bare),
-    ],
-    griddle: pan
-      ? { ...draft.griddle, panFat: { id: draft.griddle.panFat.id, text: pan.text } }
-      : draft.griddle,
-    plate: {
-      ...draft.plate,
-      toppings: [
-        ...draft.plate.toppings,
-        ...made.filter((line) => line.place === 'PLATE').map(bare),
-      ],
-    },
-  };
 }

@@ -3,14 +3,9 @@ import { useState } from 'react';
 import type { ProposedLine } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { Grams, Reading } from '../../ui/Reading';
+import type { Reviewed } from './reviewed';
 
 type Place = ProposedLine['place'];
-
-export interface Reviewed {
-  text: string;
-  place: Place;
-  shared: boolean;
-}
 
 const PLACES: { value: Place; label: string }[] = [
   { value: 'NOT_SAID', label: 'into the bowl' },

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button, Input, InputNumber, Segmented } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../../api/client';
 import type { Food, FoodForm } from '../../api/types';
 import { Choice } from '../../ui/Choice';
@@ -24,6 +24,7 @@ export function FoodEditor(props: {
   const [form, setForm] = useState<FoodForm>(() => (food ? formOf(food) : emptyForm()));
   const [failure, setFailure] = useState<Problem>();
   const [busy, setBusy] = useState(false);
+  const shown = useRef(false);
   const set = (part: Partial<FoodForm>) => {
     setForm((before) => ({ ...before, ...part }));
     setFailure(undefined);
@@ -44,6 +45,10 @@ export function FoodEditor(props: {
   };
   return (
     <form
+      ref={(node) => {
+        if (!shown.current) node?.scrollIntoView({ block: 'nearest' });
+        shown.current = true;
+      }}
       className="food-card food-editor"
       aria-label={food ? `Change ${food.name}` : 'A new food'}
       onSubmit={(event) => {

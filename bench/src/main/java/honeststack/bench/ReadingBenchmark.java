@@ -72,8 +72,7 @@ public class ReadingBenchmark {
   @Benchmark
   public List<Paste.Proposed> pasted() {
     LineReader lines = new LineReader(larder);
-    Weights weights =
-        new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder());
+    Weights weights = new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder());
     return new Paste(lines, new LineWriter(lines, weights)).lines(text);
   }
 

@@ -118,6 +118,66 @@ class PreparationsApiTest {
         .isCloseTo((30.5 + 193.5 - 61) / 10, within(1e-6));
   }
 
+  /** Milk in a custard in a filling, each kept: 61 kcal in 100 g all the way (USDA SR 01077). */
+  @Test
+  void preparationsInPreparationsAreFoundAgainAndRenamed() {
+    String id = UUID.randomUUID().toString();
+    JsonNode custard = kept("beck custard " + id, preparation("", "", "100 g whole milk"));
+    JsonNode filling = kept("beck filling " + id, preparation("", "", "50 g beck custard " + id));
+    assertThat(energy(filling.get("figures"), "PER_100G_FINISHED")).isCloseTo(61, within(1e-9));
+    JsonNode cakes = kept("Beck cakes " + id, Drafts.of("100 g beck filling " + id, "1 egg"));
+    JsonNode again = Http.get("/api/versions/" + cakes.get("id").asString()).body();
+    assertThat(energy(again.get("figures"), "AS_SERVED"))
+        .isCloseTo(energy(cakes.get("figures"), "AS_SERVED"), within(1e-9));
+    JsonNode uses = Http.get("/api/recipes/" + custard.get("recipeId").asString() + "/uses").body();
+    assertThat(uses).hasSize(2);
+    assertThat(uses).allMatch(use -> use.get("current").asBoolean());
+
+    String recipe = custard.get("recipeId").asString();
+    Http.Answer renamed =
+        Http.send(
+            "PUT",
+            "/api/recipes/" + recipe + "/draft",
+            named("ghyll custard " + id, preparation("", "", "100 g whole milk")),
+            "If-Match",
+            Http.get("/api/recipes/" + recipe).tag());
+    assertThat(renamed.status()).isEqualTo(200);
+    JsonNode found = figures(Drafts.of("100 g ghyll custard " + id), "");
+    assertThat(found.at("/lines/0/understood/food").asString()).startsWith("ghyll custard");
+    JsonNode gone = figures(Drafts.of("100 g beck custard " + id), "");
+    assertThat(gone.at("/lines/0/problem/reason").asString()).isEqualTo("UNKNOWN_FOOD");
+  }
+
+  @Test
+  void aWeightOrACupThatCannotBeIsSaid() {
+    JsonNode answer = figures(preparation("0 g", "heavy", "100 g whole milk"), "");
+    assertThat(answer.get("problems"))
+        .anyMatch(p -> p.get("field").asString().equals("finish.weight"))
+        .anyMatch(
+            p ->
+                p.get("field").asString().equals("finish.cupWeighs")
+                    && p.get("offending").asString().equals("heavy"));
+  }
+
+  /** Two comparisons of one kept compote share its batch; the difference is what changed. */
+  @Test
+  void versionsWithAPreparationStandSideBySide() {
+    String name = "scar compote " + UUID.randomUUID();
+    kept(name, preparation("", "", "1 cup rhubarb", "1/2 cup sugar"));
+    JsonNode a = kept("Scar cakes a", Drafts.of("100 g " + name, "200 g wheat flour"));
+    JsonNode b = kept("Scar cakes b", Drafts.of("100 g " + name, "210 g wheat flour"));
+    String items =
+        "[{\"recomputed\":false,\"versionId\":\"%s\"},{\"recomputed\":false,\"versionId\":\"%s\"}]"
+            .formatted(a.get("id").asString(), b.get("id").asString());
+    JsonNode beside =
+        Http.send("POST", "/api/compare", "{\"mode\":\"SAME_BOWL\",\"items\":" + items + "}")
+            .body();
+    JsonNode energy = beside.at("/against/0/differences/0");
+    assertThat(energy.get("value").asDouble()).isCloseTo(3.64, within(1e-6));
+    assertThat(energy.get("causes")).hasSize(1);
+    assertThat(energy.get("u").asDouble()).isLessThan(0.5);
+  }
+
   @Test
   void aPreparationIsNotPutIntoItself() {
     String compote = "loop compote " + UUID.randomUUID();

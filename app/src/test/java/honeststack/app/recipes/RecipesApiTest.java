@@ -148,6 +148,34 @@ class RecipesApiTest {
     assertThat(then.get("findings")).isEqualTo(now.get("findings"));
   }
 
+  /** Left out, changed while cooking, one bowl for all, not measured: a kept version has it all. */
+  @Test
+  void whatWasDecidedWhileCookingIsKept() {
+    String body =
+        named("Decided cakes", Drafts.of("100 g sugar", "1 egg", "honey, to taste"))
+            .replace(
+                "\"id\":\"bowl-0\"",
+                "\"id\":\"bowl-0\",\"adjustments\":[{\"at\":\"2026-03-07T08:30:00Z\","
+                    + "\"text\":\"+20 g\"}]")
+            .replace("\"id\":\"bowl-1\"", "\"id\":\"bowl-1\",\"off\":true")
+            .replace(
+                "\"toppings\":[]",
+                "\"toppings\":[{\"id\":\"t\",\"text\":\"50 g skyr\",\"shared\":true}]");
+    Http.Answer started = Http.send("POST", "/api/recipes", body);
+    assertThat(started.status()).as(started.body().toString()).isEqualTo(201);
+    JsonNode kept = keep(started.body().get("id").asString(), started.tag(), "decided").body();
+    JsonNode then = Http.get("/api/versions/" + kept.get("id").asString()).body();
+    assertThat(then.at("/draft/bowl/0/adjustments/0/text").asString()).isEqualTo("+20 g");
+    assertThat(then.at("/draft/bowl/1/off").asBoolean()).isTrue();
+    assertThat(then.at("/figures/lines/0/understood/amount").asString()).isEqualTo("100 g + 20 g");
+    assertThat(then.at("/figures/lines/1/off").asBoolean()).isTrue();
+    assertThat(then.at("/figures/without/0").asString()).isEqualTo("honey");
+    // 120 g of sugar in ten pieces, 46.4 kcal in one, and a tenth of 50 g of skyr of 64 kcal.
+    assertThat(then.at("/figures/figures/0/value").asDouble())
+        .isCloseTo(387 * 1.2 / 10 + 64 * 0.05, within(1e-9));
+    assertThat(then.at("/figures/figures/0/bound").asString()).isEqualTo("AT_LEAST");
+  }
+
   @Test
   void aDraftRemembersTheVersionItWasWorkedOnFrom() {
     Http.Answer started = start("Branched cakes", "100 g sugar");

@@ -1,0 +1,37 @@
+import type { Draft, DraftLine, ProposedLine } from '../../api/types';
+
+/** A pasted line as it was looked over. */
+export interface Reviewed {
+  text: string;
+  place: ProposedLine['place'];
+  shared: boolean;
+}
+
+/** The draft with lines added where each goes; a second fat for the pan goes into the bowl. */
+export function withLines(draft: Draft, lines: Reviewed[]): Draft {
+  const made = lines.map((line): DraftLine & { place: Reviewed['place'] } => ({
+    id: crypto.randomUUID(),
+    text: line.text,
+    shared: line.shared || undefined,
+    place: line.place,
+  }));
+  const bare = ({ id, text, shared }: DraftLine): DraftLine => ({ id, text, shared });
+  const pan = draft.griddle.panFat.text ? undefined : made.find((line) => line.place === 'PAN');
+  return {
+    ...draft,
+    bowl: [
+      ...draft.bowl,
+      ...made.filter((line) => line.place !== 'PLATE' && line !== pan).map(bare),
+    ],
+    griddle: pan
+      ? { ...draft.griddle, panFat: { id: draft.griddle.panFat.id, text: pan.text } }
+      : draft.griddle,
+    plate: {
+      ...draft.plate,
+      toppings: [
+        ...draft.plate.toppings,
+        ...made.filter((line) => line.place === 'PLATE').map(bare),
+      ],
+    },
+  };
+}
