@@ -8,6 +8,7 @@ import honeststack.core.adjust.Paste;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
+import honeststack.core.measure.DoubtTable;
 import honeststack.core.measure.LineReader;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Weights;
@@ -47,6 +48,7 @@ public class ReadingBenchmark {
   private static final List<Component> TWELVE = Arrays.asList(Component.values()).subList(0, 12);
 
   private Larder larder;
+  private DoubtTable doubt;
   private RecipeReader reader;
   private Recipe recipe;
   private String text;
@@ -57,7 +59,8 @@ public class ReadingBenchmark {
   @Setup
   public void prepare() {
     larder = Larder.reference();
-    reader = new RecipeReader(larder, LarderFiles.doubt());
+    doubt = LarderFiles.doubt();
+    reader = new RecipeReader(larder, doubt);
     Draft draft = SampleDraft.draft(LINES, 20);
     recipe = draft.recipe();
     text = draft.bowl().stream().map(Draft.DraftLine::text).collect(Collectors.joining("\n"));
@@ -72,7 +75,7 @@ public class ReadingBenchmark {
   @Benchmark
   public List<Paste.Proposed> pasted() {
     LineReader lines = new LineReader(larder);
-    Weights weights = new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder());
+    Weights weights = new Weights(doubt, MeasuringSystem.US, SourceBook.firstOrder());
     return new Paste(lines, new LineWriter(lines, weights)).lines(text);
   }
 
@@ -81,13 +84,12 @@ public class ReadingBenchmark {
     SourceBook book = SourceBook.firstOrder();
     RecipeReading reading = reader.read(recipe, book);
     Figures figures = Figures.of(reading.made(), TWELVE, book);
-    Narrowing narrowing = Narrowing.of(reading, LarderFiles.doubt());
+    Narrowing narrowing = Narrowing.of(reading, doubt, book);
     double sum = 0;
     for (Basis basis : figures.bases()) {
       for (Component component : TWELVE) {
         Estimate figure = figures.total(basis, component).estimate();
-        List<Estimate.Share> budget = figure.budget();
-        sum += narrowing.best(figure, budget) + budget.size();
+        sum += narrowing.of(figure).best() + figure.budget().size();
       }
     }
     return sum;

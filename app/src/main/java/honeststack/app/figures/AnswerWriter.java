@@ -56,7 +56,7 @@ final class AnswerWriter {
 
   FiguresAnswer write(
       RecipeReading reading, Figures figures, List<Component> components, List<Goal> goals) {
-    Narrowing narrowing = Narrowing.of(reading, doubt);
+    Narrowing narrowing = Narrowing.of(reading, doubt, book);
     List<FigureAnswer> answers = new ArrayList<>();
     for (Basis basis : figures.bases()) {
       for (Component component : components) {
@@ -243,13 +243,10 @@ final class AnswerWriter {
       Basis basis, Component component, Figures figures, Made made, Narrowing narrowing) {
     Total total = figures.total(basis, component);
     Estimate estimate = total.estimate();
-    List<Estimate.Share> budget = estimate.budget();
+    Narrowing.Narrowed narrowed = narrowing.of(estimate);
     List<Integer> at = new ArrayList<>();
     List<Double> shares = new ArrayList<>();
-    for (Estimate.Share share : budget) {
-      if (share.share() < LEAST_SHARE) {
-        break;
-      }
+    for (Estimate.Share share : estimate.budget(LEAST_SHARE)) {
       at.add(book.place(share.source()));
       shares.add(share.share());
     }
@@ -264,11 +261,8 @@ final class AnswerWriter {
         Formula.words(figures, made, basis, component),
         at,
         shares,
-        narrowing
-            .next(estimate, budget)
-            .map(next -> new NextAnswer(next.words(), next.u()))
-            .orElse(null),
-        narrowing.best(estimate, budget));
+        narrowed.next().map(next -> new NextAnswer(next.words(), next.u())).orElse(null),
+        narrowed.best());
   }
 
   private static Range range(Estimate estimate) {

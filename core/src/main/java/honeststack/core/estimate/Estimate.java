@@ -150,6 +150,18 @@ public final class Estimate {
     return sum;
   }
 
+  /** Takes the square of one source's sensitivity; the source by its place in its book. */
+  public interface Squares {
+    void add(int place, double square);
+  }
+
+  /** Hands over s_j² of each source, in no order; they sum to u². */
+  public void squares(Squares squares) {
+    for (int i = 0; i < ordinals.length; i++) {
+      squares.add(ordinals[i], sensitivities[i] * sensitivities[i]);
+    }
+  }
+
   /** What the standard uncertainty comes from: share s_j²/u² of each source, largest first. */
   public List<Share> budget() {
     return budget(0);

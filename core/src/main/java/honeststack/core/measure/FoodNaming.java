@@ -55,11 +55,18 @@ final class FoodNaming {
       throw refused(
           NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
     }
+    List<Token> head = notes.head();
+    List<List<Token>> candidates = head.size() == all.size() ? List.of(all) : List.of(all, head);
+    int[] tried = {-1, -1};
     for (Predicate<Token> drop : notes.drops()) {
-      for (List<Token> candidate : List.of(all, notes.head())) {
+      for (int i = 0; i < candidates.size(); i++) {
+        List<Token> candidate = candidates.get(i);
         List<Token> name = candidate.stream().filter(drop.negate()).toList();
-        Optional<Foods.Named> found =
-            name.isEmpty() ? Optional.empty() : foods.byName(joined(name) + suffix);
+        if (name.isEmpty() || name.size() == tried[i]) {
+          continue; // nothing more was left out than before
+        }
+        tried[i] = name.size();
+        Optional<Foods.Named> found = foods.byName(joined(name) + suffix);
         if (found.isPresent()) {
           return new Named(
               found.get().food(), found.get().general(), name, notes.unused(candidate, all));

@@ -4,9 +4,12 @@ import static java.util.Map.entry;
 
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Measure.Heap;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Words around a food that are not its name. */
 final class LineWords {
@@ -251,9 +254,9 @@ final class LineWords {
           "enriched",
           "raw");
 
-  static final List<String[]> OPTIONAL =
+  static final Map<String, List<String[]>> OPTIONAL =
       phrases("optional", "if you like", "if desired", "if liked", "if you have it", "if wanted");
-  static final List<String[]> UNMEASURED =
+  static final Map<String, List<String[]>> UNMEASURED =
       phrases(
           "to taste",
           "as needed",
@@ -265,7 +268,7 @@ final class LineWords {
           "or to taste",
           "as necessary",
           "to your liking");
-  static final List<String[]> PAN =
+  static final Map<String, List<String[]>> PAN =
       phrases(
           "for the pan",
           "for the griddle",
@@ -280,7 +283,7 @@ final class LineWords {
           "to grease the pan",
           "for the skillet",
           "for greasing the pan");
-  static final List<String[]> PLATE =
+  static final Map<String, List<String[]>> PLATE =
       phrases(
           "to serve",
           "for serving",
@@ -295,7 +298,7 @@ final class LineWords {
           "to garnish",
           "for garnish",
           "as a topping");
-  static final List<String[]> CHOICE =
+  static final Map<String, List<String[]>> CHOICE =
       phrases(
           "of choice",
           "of your choice",
@@ -308,16 +311,18 @@ final class LineWords {
           "any",
           "whichever",
           "whatever");
-  static final List<String[]> DIVIDED = phrases("divided", "in two parts", "plus more");
-  static final List<String[]> SCOOPED =
+  static final Map<String, List<String[]>> DIVIDED =
+      phrases("divided", "in two parts", "plus more");
+  static final Map<String, List<String[]>> SCOOPED =
       phrases("scooped from the bag", "straight from the bag", "scooped straight from the bag");
 
   private LineWords() {}
 
-  private static List<String[]> phrases(String... phrases) {
-    return java.util.Arrays.stream(phrases)
-        .sorted(java.util.Comparator.comparingInt(String::length).reversed())
+  /** Phrases by their first word, longer ones first. */
+  private static Map<String, List<String[]>> phrases(String... phrases) {
+    return Arrays.stream(phrases)
+        .sorted(Comparator.comparingInt(String::length).reversed())
         .map(phrase -> phrase.split(" "))
-        .toList();
+        .collect(Collectors.groupingBy(words -> words[0]));
   }
 }

@@ -4,6 +4,7 @@ import honeststack.core.food.Packing;
 import honeststack.core.measure.LineReader.Place;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -41,20 +42,28 @@ final class Notes {
     }
   }
 
-  private boolean take(List<String[]> phrases) {
-    for (String[] phrase : phrases) {
-      for (int i = 0; i + phrase.length <= rest.size(); i++) {
-        boolean here = true;
-        for (int j = 0; j < phrase.length && here; j++) {
-          here = rest.get(i + j).low().equals(phrase[j]);
-        }
-        if (here) {
+  private boolean take(Map<String, List<String[]>> phrases) {
+    for (int i = 0; i < rest.size(); i++) {
+      for (String[] phrase : phrases.getOrDefault(rest.get(i).low(), List.of())) {
+        if (isHere(phrase, i)) {
           rest.subList(i, i + phrase.length).clear();
           return true;
         }
       }
     }
     return false;
+  }
+
+  private boolean isHere(String[] phrase, int at) {
+    if (at + phrase.length > rest.size()) {
+      return false;
+    }
+    for (int j = 1; j < phrase.length; j++) {
+      if (!rest.get(at + j).low().equals(phrase[j])) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Two foods with "or" between them. */

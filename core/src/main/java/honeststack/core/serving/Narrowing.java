@@ -2,6 +2,7 @@ package honeststack.core.serving;
 
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
+import honeststack.core.estimate.SourceBook;
 import honeststack.core.measure.DoubtTable;
 import honeststack.core.measure.DoubtTable.Doubt;
 import honeststack.core.measure.DoubtTable.Way;
@@ -27,6 +28,8 @@ public final class Narrowing {
   private final List<Step> steps = new ArrayList<>();
   private final Map<String, Integer> byLine = new HashMap<>();
   private final Map<String, Integer> byFood = new HashMap<>();
+  private final List<Source> sources;
+  private int[] stepOf = new int[0];
 
   /**
    * Something to measure better.
@@ -43,11 +46,25 @@ public final class Narrowing {
    */
   public record Next(String words, double u) {}
 
-  private Narrowing() {}
+  /**
+   * How far a figure could be narrowed.
+   *
+   * @param next the single step that narrows it most; empty if none helps
+   * @param best its standard uncertainty if everything were weighed, in its unit
+   */
+  public record Narrowed(Optional<Next> next, double best) {}
 
-  /** All that could be measured better in a recipe. */
-  public static Narrowing of(RecipeReading reading, DoubtTable doubt) {
-    Narrowing narrowing = new Narrowing();
+  private Narrowing(List<Source> sources) {
+    this.sources = sources;
+  }
+
+  /**
+   * All that could be measured better in a recipe.
+   *
+   * @param book of the reading's figures, which are all computed
+   */
+  public static Narrowing of(RecipeReading reading, DoubtTable doubt, SourceBook book) {
+    Narrowing narrowing = new Narrowing(book.sources());
     Doubt scale = doubt.of(Way.WEIGHED);
     for (LineReading line : reading.lines()) {
       if (line instanceof Understood read && !read.remarks().off()) {
@@ -55,6 +72,8 @@ public final class Narrowing {
       }
     }
     reading.made().griddle().ifPresent(griddle -> narrowing.add(griddle, doubt));
+    narrowing.stepOf =
+        narrowing.sources.stream().mapToInt(source -> narrowing.step(source).orElse(-1)).toArray();
     return narrowing;
   }
 
@@ -109,41 +128,30 @@ public final class Narrowing {
         : Optional.empty();
   }
 
-  /** u² that each step would take off a figure. */
-  private double[] gains(List<Estimate.Share> budget) {
+  /** What measuring better would do to a figure of the same book. */
+  public Narrowed of(Estimate figure) {
     double[] gains = new double[steps.size()];
-    for (Estimate.Share share : budget) {
-      step(share.source())
-          .ifPresent(
-              at -> {
-                double stays = steps.get(at).stays();
-                gains[at] += share.sensitivity() * share.sensitivity() * (1 - stays * stays);
-              });
-    }
-    return gains;
-  }
-
-  /** The single step that narrows a figure most; empty if none helps. */
-  public Optional<Next> next(Estimate figure, List<Estimate.Share> budget) {
-    double[] gains = gains(budget);
+    figure.squares(
+        (place, square) -> {
+          int at = stepOf[place];
+          if (at >= 0) {
+            double stays = steps.get(at).stays();
+            gains[at] += square * (1 - stays * stays);
+          }
+        });
     int most = -1;
+    double sum = 0;
     for (int i = 0; i < gains.length; i++) {
+      sum += gains[i];
       if (gains[i] > LEAST && (most < 0 || gains[i] > gains[most])) {
         most = i;
       }
     }
-    return most < 0
-        ? Optional.empty()
-        : Optional.of(new Next(steps.get(most).words(), left(figure, gains[most])));
-  }
-
-  /** Standard uncertainty of a figure if everything were weighed, in its unit. */
-  public double best(Estimate figure, List<Estimate.Share> budget) {
-    double sum = 0;
-    for (double gain : gains(budget)) {
-      sum += gain;
-    }
-    return left(figure, sum);
+    Optional<Next> next =
+        most < 0
+            ? Optional.empty()
+            : Optional.of(new Next(steps.get(most).words(), left(figure, gains[most])));
+    return new Narrowed(next, left(figure, sum));
   }
 
   private static double left(Estimate figure, double gain) {

@@ -16,13 +16,13 @@ import org.junit.jupiter.api.Test;
 class NarrowingTest {
   private final RecipeReader reader = new RecipeReader(new TestFoods(), TestFoods.doubt());
 
-  private record Answer(Estimate energy, Narrowing narrowing) {
+  private record Answer(Estimate energy, Narrowing.Narrowed narrowed) {
     Narrowing.Next next() {
-      return narrowing.next(energy, energy.budget()).orElseThrow();
+      return narrowed.next().orElseThrow();
     }
 
     double best() {
-      return narrowing.best(energy, energy.budget());
+      return narrowed.best();
     }
   }
 
@@ -30,9 +30,9 @@ class NarrowingTest {
     SourceBook book = SourceBook.firstOrder();
     RecipeReading reading =
         reader.read(TestRecipes.bowl(bowl).pan("0 g oil", "0 g").serving(4, "").recipe(), book);
-    return new Answer(
-        Figures.of(reading.made(), List.of(ENERC), book).total(AS_SERVED, ENERC).estimate(),
-        Narrowing.of(reading, TestFoods.doubt()));
+    Estimate energy =
+        Figures.of(reading.made(), List.of(ENERC), book).total(AS_SERVED, ENERC).estimate();
+    return new Answer(energy, Narrowing.of(reading, TestFoods.doubt(), book).of(energy));
   }
 
   /** Two cups of flour, filling not said, weigh 260 g; said to be weighed, that is the figure. */
