@@ -15,6 +15,8 @@ export function LineList(props: {
   placeholder: string;
   /** Lines can say what share of them is strained out. */
   strain?: boolean;
+  /** Whose cups and spoons they are, to say it on each line. */
+  system?: string;
   /** Takes a text apart that may mean several lines; undefined where it is one. */
   onText?: (text: string) => boolean;
   onChange: Change;
@@ -106,6 +108,7 @@ export function LineList(props: {
                   field(index)?.setSelectionRange(from, to);
                 }}
                 text={line.text}
+                system={props.system}
               />
               {props.strain && (
                 <Input

@@ -6,11 +6,12 @@ import { rangeText, valueText } from './numbers';
 export function Reading(props: {
   line: Line | undefined;
   text?: string;
+  system?: string;
   onPick?: (foodId: string) => void;
   onText?: (text: string) => void;
   onSelect?: (from: number, to: number) => void;
 }) {
-  const { line, text, onPick, onText, onSelect } = props;
+  const { line, text, system, onPick, onText, onSelect } = props;
   if (!line) return null;
   if (line.problem) {
     return (
@@ -54,6 +55,7 @@ export function Reading(props: {
       <Part of="amount" onClick={onSelect && (() => select('amount'))}>
         {read.amount}
       </Part>
+      {read.filled && system && <span className="quiet"> {system}</span>}
       {onText && read.packable && text !== undefined ? (
         <PackingChoice packing={read.packing} text={text} onText={onText} />
       ) : (

@@ -19,8 +19,16 @@ const SYSTEMS: { value: Draft['system']; label: string }[] = [
   { value: 'IMPERIAL', label: 'imperial cups (284 mL)' },
 ];
 
+const SHORT: Record<Draft['system'], string> = {
+  US: 'US',
+  METRIC: 'metric',
+  US_LABELLING: 'US label',
+  AUSTRALIAN: 'Australian',
+  IMPERIAL: 'imperial',
+};
+
 /** May mean more than one line: two parts of a fruit, two places, a whole list. */
-const SEVERAL = /\n|\b(zest|rind|juice)\b\s*(and|&|\+)|\bhalf (now|in the)\b/i;
+const SEVERAL = /\n|\b(zest|rind|juice)\b\s*(and|&|\+)|\bhalf (now|in the)\b|\b(plus|and)\s+[\d¼-¾⅐-⅞]/i;
 
 /** First station: what went into the batter. */
 export function Bowl(props: {
@@ -71,6 +79,7 @@ export function Bowl(props: {
         name="Bowl"
         lines={draft.bowl}
         strain={draft.kind === 'PREPARATION'}
+        system={SHORT[draft.system]}
         readings={readings}
         placeholder={
           draft.bowl.length === 0

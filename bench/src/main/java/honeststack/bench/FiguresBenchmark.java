@@ -38,8 +38,7 @@ public class FiguresBenchmark {
 
   private RecipeReader reader;
   private Recipe recipe;
-  private double[] masses;
-  private double[][] compositions;
+  private BareSums bare;
 
   /** Reads the larder and lays the same numbers out bare. */
   @Setup
@@ -48,15 +47,7 @@ public class FiguresBenchmark {
     recipe = SampleDraft.draft().recipe();
     Made made = reader.read(recipe, SourceBook.firstOrder()).made();
     List<MeasuredFood> lines = made.batter().lines();
-    masses = lines.stream().mapToDouble(line -> line.mass().value()).toArray();
-    compositions =
-        lines.stream()
-            .map(
-                line ->
-                    COMPONENTS.stream()
-                        .mapToDouble(c -> line.food().composition().value(c).orElse(0))
-                        .toArray())
-            .toArray(double[][]::new);
+    bare = new BareSums(lines, COMPONENTS);
   }
 
   @Benchmark
@@ -67,19 +58,6 @@ public class FiguresBenchmark {
 
   @Benchmark
   public double[] bareSums() {
-    double mass = 0;
-    double[] sums = new double[3 * COMPONENTS.size()];
-    for (int i = 0; i < masses.length; i++) {
-      mass += masses[i];
-      for (int c = 0; c < COMPONENTS.size(); c++) {
-        sums[c] += masses[i] * compositions[i][c] / 100;
-      }
-    }
-    double share = (mass - 40) / mass;
-    for (int c = 0; c < COMPONENTS.size(); c++) {
-      sums[COMPONENTS.size() + c] = sums[c] * share * 3 / 20;
-      sums[2 * COMPONENTS.size() + c] = 100 * sums[c] / mass;
-    }
-    return sums;
+    return bare.compute();
   }
 }

@@ -52,8 +52,7 @@ public class ReadingBenchmark {
   private RecipeReader reader;
   private Recipe recipe;
   private String text;
-  private double[] masses;
-  private double[][] compositions;
+  private BareSums bare;
 
   /** Reads the larder and lays the same numbers out bare. */
   @Setup
@@ -65,11 +64,7 @@ public class ReadingBenchmark {
     recipe = draft.recipe();
     text = draft.bowl().stream().map(Draft.DraftLine::text).collect(Collectors.joining("\n"));
     var lines = reader.read(recipe, SourceBook.firstOrder()).made().batter().lines();
-    masses = lines.stream().mapToDouble(line -> line.mass().value()).toArray();
-    compositions =
-        lines.stream()
-            .map(line -> TWELVE.stream().mapToDouble(c -> line.per100g(c).orElse(0)).toArray())
-            .toArray(double[][]::new);
+    bare = new BareSums(lines, TWELVE);
   }
 
   @Benchmark
@@ -97,19 +92,6 @@ public class ReadingBenchmark {
 
   @Benchmark
   public double[] bareSums() {
-    double mass = 0;
-    double[] sums = new double[3 * TWELVE.size()];
-    for (int i = 0; i < masses.length; i++) {
-      mass += masses[i];
-      for (int c = 0; c < TWELVE.size(); c++) {
-        sums[c] += masses[i] * compositions[i][c] / 100;
-      }
-    }
-    double share = (mass - 40) / mass;
-    for (int c = 0; c < TWELVE.size(); c++) {
-      sums[TWELVE.size() + c] = sums[c] * share * 3 / 20;
-      sums[2 * TWELVE.size() + c] = 100 * sums[c] / mass;
-    }
-    return sums;
+    return bare.compute();
   }
 }

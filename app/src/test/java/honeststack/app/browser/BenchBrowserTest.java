@@ -80,7 +80,7 @@ class BenchBrowserTest {
     button(page, "buckwheat flour, whole-groat").click();
     assertThat(page.getByText("No food in the larder is called")).isHidden();
     assertThat(page.locator(".bowl .reading").last())
-        .containsText("2 cups, filled how? · buckwheat flour, whole-groat");
+        .containsText("2 cups US, filled how? · buckwheat flour, whole-groat");
   }
 
   @Test

@@ -91,7 +91,7 @@ class LarderBrowserTest {
 
     Page cakes = start(browser, "Cakes with compote");
     type(cakes, "Bowl", "100 g plain flour", "1/2 cup beacon compote");
-    assertThat(cakes.locator(".reading").last()).containsText("½ cup · Beacon compote");
+    assertThat(cakes.locator(".reading").last()).containsText("½ cup US · Beacon compote");
     assertThat(cakes.getByText("Batter 220 g")).isVisible();
     keep(cakes, "with it");
     page.reload();

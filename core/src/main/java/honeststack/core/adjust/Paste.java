@@ -32,6 +32,10 @@ public final class Paste {
               + "(?:the\\s+)?(?:rest|other\\s+half|half)\\s+"
               + "(?:on\\s+top|for\\s+the\\s+top|to\\s+serve|for\\s+topping|for\\s+serving|to\\s+top)\\)?",
           Pattern.CASE_INSENSITIVE);
+  private static final Pattern PLUS =
+      Pattern.compile(
+          "^(.+?)\\s+(?:plus|\\+|and)\\s+((?:\\d|[¼-¾⅐-⅞]|one|two|three).+)$",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern HEADING =
       Pattern.compile(
           "^\\s*(?:for\\s+)?(?:the\\s+)?([\\p{L}][\\p{L} ,&-]{0,40}?)\\s*:\\s*$",
@@ -116,6 +120,13 @@ public final class Paste {
       return List.of(
           of(behind.group(2) + " of " + behind.group(1), under),
           of(behind.group(3) + " of " + behind.group(1), under));
+    }
+    Matcher plus = PLUS.matcher(line);
+    if (plus.matches() && read(line).isEmpty()) {
+      boolean both = read(plus.group(1)).isPresent() && read(plus.group(2)).isPresent();
+      if (both) {
+        return List.of(of(plus.group(1), under), of(plus.group(2), under));
+      }
     }
     Matcher places = TWO_PLACES.matcher(line);
     if (places.find()) {

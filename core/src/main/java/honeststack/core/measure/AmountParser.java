@@ -129,6 +129,13 @@ final class AmountParser {
     return end;
   }
 
+  /** Whether a number begins here that is not "a" or "some". */
+  boolean isNumber(int i) {
+    return i < tokens.size()
+        && !tokens.get(i).isWord("a", "an", "some", "few")
+        && quantities.at(i).isPresent();
+  }
+
   /** Skips "about", "roughly" and the like. */
   int about(int i) {
     int at = i;
@@ -222,8 +229,14 @@ final class AmountParser {
             packing = LineWords.PACKINGS.getOrDefault(word.low(), packing);
           }
         }
-        Measure measure = quantity.measure(found, packing, heap, "").times(bigness);
-        return Optional.of(new Found(measure, false, unit.get().next()));
+        Optional<Quantity> part = quantities.andPart(unit.get().next());
+        Measure measure =
+            part.map(p -> new Quantity(quantity.amount() + p.amount(), 0, 0, p.next()))
+                .orElse(quantity)
+                .measure(found, packing, heap, "")
+                .times(bigness);
+        return Optional.of(
+            new Found(measure, false, part.map(Quantity::next).orElse(unit.get().next())));
       }
       if (!isBefore(tokens.get(i).low())) {
         return Optional.empty();

@@ -45,7 +45,8 @@ final class FoodNaming {
   }
 
   /**
-   * @param suffix a part of the food that the line means: " juice"; empty for the food itself
+   * @param suffix a part of the food that the line means: " juice"; with a question mark where the
+   *     food itself may be meant too; empty for the food itself
    * @param needsAmount the line has no amount, so an unknown name is not told from none
    * @throws RefusedException if no food is found
    */
@@ -66,7 +67,7 @@ final class FoodNaming {
           continue; // nothing more was left out than before
         }
         tried[i] = name.size();
-        Optional<Foods.Named> found = foods.byName(joined(name) + suffix);
+        Optional<Foods.Named> found = found(joined(name), suffix);
         if (found.isPresent()) {
           return new Named(
               found.get().food(), found.get().general(), name, notes.unused(candidate, all));
@@ -85,5 +86,11 @@ final class FoodNaming {
         left,
         "No food in the larder is called “" + left + "”.",
         "one of the larder's foods; the nearest are offered");
+  }
+
+  private Optional<Foods.Named> found(String name, String suffix) {
+    return suffix.endsWith("?")
+        ? foods.byName(name + suffix.substring(0, suffix.length() - 1)).or(() -> foods.byName(name))
+        : foods.byName(name + suffix);
   }
 }

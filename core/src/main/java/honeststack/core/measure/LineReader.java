@@ -201,10 +201,14 @@ public final class LineReader {
           picked != null
               ? FoodNaming.picked(picked)
               : new FoodNaming(foods, text)
-                  .named(
-                      notes,
-                      part.isEmpty() ? notes.suffix : " " + part,
-                      terms.isEmpty() && measured);
+                  .named(notes, suffix(notes, terms), terms.isEmpty() && measured);
+      if (picked == null && named.unused().contains("or")) {
+        throw refused(
+            OPEN_CHOICE,
+            notes.left(),
+            "leaves a choice open",
+            "one food; those that come closest are offered");
+      }
       Shape shape =
           new Shape(
               part.isEmpty() ? "" : part + " of ",
@@ -249,6 +253,12 @@ public final class LineReader {
       return word(i, "of", "more") ? i + 1 : i;
     }
 
+    /** Of a squeezed fruit its juice is meant. */
+    private String suffix(Notes notes, List<Term> terms) {
+      boolean squeezed = !terms.isEmpty() && terms.get(0).measure().unit() == Unit.SQUEEZE;
+      return !part.isEmpty() ? " " + part : squeezed ? " juice?" : notes.suffix;
+    }
+
     private boolean word(int i, String... words) {
       return i < tokens.size() && tokens.get(i).isWord(words);
     }
@@ -270,6 +280,9 @@ public final class LineReader {
           terms.add(term.get());
           rest.subList(i, behind.end()).clear();
           return false;
+        }
+        if (behind.isNumber(i + 1)) {
+          throw refused(NO_FOOD, text.strip(), "names two things at once", "a line for each");
         }
         rest.subList(i, rest.size()).clear();
         return true;

@@ -248,6 +248,7 @@ final class LineWords {
           "gluten-free",
           "pure",
           "instant",
+          "mini",
           "cherry",
           "leaves",
           "unbleached",
@@ -312,7 +313,7 @@ final class LineWords {
           "whichever",
           "whatever");
   static final Map<String, List<String[]>> DIVIDED =
-      phrases("divided", "in two parts", "plus more");
+      phrases("divided", "in two parts", "fresh or frozen", "or so", "or more", "or less");
   static final Map<String, List<String[]>> SCOOPED =
       phrases("scooped from the bag", "straight from the bag", "scooped straight from the bag");
 

@@ -108,8 +108,8 @@ final class Quantities {
     }
     Token token = tokens.get(i);
     return switch (token.kind()) {
-      case NUMBER -> Optional.of(figures(i));
-      case FRACTION -> Optional.of(new Quantity(Fraction.of(token.text()), 0, 0, i + 1));
+      case NUMBER -> Optional.of(partOf(figures(i)));
+      case FRACTION -> Optional.of(partOf(new Quantity(Fraction.of(token.text()), 0, 0, i + 1)));
       case WORD -> words(i);
       case MARK -> Optional.empty();
     };
@@ -230,6 +230,21 @@ final class Quantities {
   private Quantity dozens(Quantity quantity) {
     int i = word(quantity.next(), "a") ? quantity.next() + 1 : quantity.next();
     return word(i, "dozen") ? quantity.times(12, i + 1) : quantity;
+  }
+
+  /** "3/4 of a cup". */
+  private Quantity partOf(Quantity quantity) {
+    boolean of = word(quantity.next(), "of") && word(quantity.next() + 1, "a", "an", "one");
+    return of && quantity.amount() < 1 ? quantity.until(quantity.next() + 2) : quantity;
+  }
+
+  /** What "and a half" behind a unit adds to it; empty if nothing. */
+  Optional<Quantity> andPart(int i) {
+    int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
+    return word(i, "and") && part > i + 1 && part < tokens.size()
+        ? Optional.ofNullable(PARTS.get(tokens.get(part).low()))
+            .map(value -> new Quantity(value, 0, 0, part + 1))
+        : Optional.empty();
   }
 
   /** "a quarter of a cup": the words between. */

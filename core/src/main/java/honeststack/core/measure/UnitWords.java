@@ -91,7 +91,7 @@ final class UnitWords {
     name(units, Unit.TEASPOON, "tsp", "tspn", "teaspoon", "teaspoonful", "tea-spoon");
     name(units, Unit.LADLE, "ladle", "ladleful", "scoop", "scoopful");
     name(units, Unit.PINCH, "pinch", "pinche");
-    name(units, Unit.DASH, "dash", "dashe");
+    name(units, Unit.DASH, "dash", "dashe", "sprinkle", "sprinkling", "shake");
     name(units, Unit.SMIDGEN, "smidgen", "smidge", "smidgeon");
     name(units, Unit.SPLASH, "splash", "splashe", "glug");
     name(units, Unit.DRIZZLE, "drizzle");

@@ -106,6 +106,9 @@ class LineWriterTest {
     assertThat(pasted("zest and juice of 2 pears"))
         .extracting(Proposed::text)
         .containsExactly("zest of 2 pears", "juice of 2 pears");
+    assertThat(pasted("1 egg plus 2 pears"))
+        .extracting(Proposed::text)
+        .containsExactly("1 egg", "2 pears");
     List<Proposed> halves = pasted("100 g sugar, half now, the rest on top");
     assertThat(halves).extracting(Proposed::text).containsExactly("50 g sugar", "50 g sugar");
     assertThat(halves.get(1).place()).isEqualTo(Place.PLATE);

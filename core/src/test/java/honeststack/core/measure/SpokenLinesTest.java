@@ -36,6 +36,10 @@ class SpokenLinesTest {
       textBlock =
           """
           half a cup of milk            | 0.5    | CUP
+          3/4 of a cup milk             | 0.75   | CUP
+          ½ of a cup of milk            | 0.5    | CUP
+          a cup and a half of milk      | 1.5    | CUP
+          a sprinkle of sugar           | 1      | DASH
           a half cup milk               | 0.5    | CUP
           a quarter of a cup of milk    | 0.25   | CUP
           three quarters of a cup milk  | 0.75   | CUP
@@ -156,12 +160,15 @@ class SpokenLinesTest {
     assertThat(refusal("1 cup milk of choice").reason()).isEqualTo(Reason.OPEN_CHOICE);
     assertThat(refusal("2 tbsp butter or oil").reason()).isEqualTo(Reason.OPEN_CHOICE);
     assertThat(refusal("2 tbsp butter or oil").offending()).contains("butter");
+    assertThat(refusal("1 cup milk (whole or skim)").reason()).isEqualTo(Reason.OPEN_CHOICE);
+    assertThat(reader.read("2 pears, fresh or frozen").food()).isEqualTo(TestFoods.PEAR);
     assertThat(reader.read("2 tbsp butter or oil", TestFoods.OIL).food()).isEqualTo(TestFoods.OIL);
   }
 
   @Test
   void twoThingsInOneLineAreRefusedWithAHint() {
     assertThat(refusal("zest and juice of 2 pears").accepted()).contains("a line for each");
+    assertThat(refusal("1 egg plus 2 pears").accepted()).contains("a line for each");
   }
 
   @Test
