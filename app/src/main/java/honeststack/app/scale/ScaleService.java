@@ -41,13 +41,19 @@ class ScaleService {
           new ScaleLink(new InetSocketAddress(InetAddress.getLoopbackAddress(), simulated.port()));
     } else {
       simulated = null;
-      int colon = address.lastIndexOf(':');
-      link =
-          new ScaleLink(
-              new InetSocketAddress(
-                  address.substring(0, colon), Integer.parseInt(address.substring(colon + 1))));
+      link = new ScaleLink(parsed(address));
     }
     clock.scheduleWithFixedDelay(this::look, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+  }
+
+  private static InetSocketAddress parsed(String address) {
+    if (!address.matches("[^\\s:]+:\\d{1,5}")) {
+      throw new IllegalArgumentException(
+          "“" + address + "” is no address of a scale; HOST:PORT is, such as 127.0.0.1:4001");
+    }
+    int colon = address.lastIndexOf(':');
+    return new InetSocketAddress(
+        address.substring(0, colon), Integer.parseInt(address.substring(colon + 1)));
   }
 
   SseEmitter stream() {

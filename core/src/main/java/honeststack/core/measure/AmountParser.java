@@ -154,8 +154,9 @@ final class AmountParser {
   Optional<Found> measure(int from, boolean counts) {
     Optional<Quantity> number = quantities.at(from);
     if (number.isEmpty()) {
+      boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
       return unit(new Quantity(1, 0, 0, from))
-          .filter(f -> f.measure().unit().kind() == Unit.Kind.VAGUE);
+          .filter(f -> heaped || f.measure().unit().kind() == Unit.Kind.VAGUE);
     }
     Quantity quantity = number.get();
     Optional<Found> content = content(quantity);

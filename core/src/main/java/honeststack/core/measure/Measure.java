@@ -71,7 +71,10 @@ public record Measure(
     String full = heap == Heap.LEVEL ? "" : heap.name().toLowerCase(java.util.Locale.ROOT) + " ";
     double most = amount + halfRange;
     return switch (unit) {
-      case COUNT -> size.isEmpty() ? number : number + " " + size;
+      case COUNT ->
+          size.isEmpty()
+              ? number
+              : number + " " + size + (most > 1 && UnitWords.COUNTED.containsKey(size) ? "s" : "");
       case CUP, PINT, QUART, LADLE, KNOB, HANDFUL, DRIZZLE, SQUEEZE, DESSERTSPOON, SMIDGEN ->
           number + " " + full + unit.symbol() + (most > 1 ? "s" : "");
       case PINCH, DASH, SPLASH -> number + " " + full + unit.symbol() + (most > 1 ? "es" : "");

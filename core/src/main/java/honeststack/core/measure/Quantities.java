@@ -205,7 +205,7 @@ final class Quantities {
   /** "two and a half", "1 and ½". */
   private Quantity and(Quantity whole) {
     int i = whole.next();
-    if (!word(i, "and")) {
+    if (!word(i, "and") && !is(i, "&")) {
       return whole;
     }
     int part = word(i + 1, "a", "one") ? i + 2 : i + 1;

@@ -47,6 +47,8 @@ class SpokenLinesTest {
           two and a half cups milk      | 2.5    | CUP
           1 and 1/2 cups milk           | 1.5    | CUP
           one cup milk                  | 1      | CUP
+          1 & 1/2 cups milk             | 1.5    | CUP
+          heaping tsp sugar             | 1      | TEASPOON
           a couple of cups of milk      | 2      | CUP
           a few eggs                    | 3      | COUNT
           a dozen eggs                  | 12     | COUNT
