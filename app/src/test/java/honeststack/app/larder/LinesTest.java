@@ -26,7 +26,8 @@ class LinesTest {
         new BufferedReader(
             new InputStreamReader(
                 LinesTest.class.getResourceAsStream("/lines.csv"), StandardCharsets.UTF_8))) {
-      return lines.lines().skip(1).map(line -> line.split("\\|", -1)).toList();
+      List<String> all = lines.lines().toList();
+      return all.subList(1, all.size()).stream().map(line -> line.split("\\|", -1)).toList();
     }
   }
 

@@ -76,8 +76,9 @@ class SecondOpinionTest {
             new InputStreamReader(
                 SecondOpinionTest.class.getResourceAsStream("/second-opinion.csv"),
                 StandardCharsets.UTF_8);
-        var records = CSVFormat.RFC4180.builder().setHeader().get().parse(reader)) {
-      return records.stream().skip(1).toList();
+        var records =
+            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+      return records.getRecords();
     }
   }
 

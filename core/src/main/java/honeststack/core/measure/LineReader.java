@@ -196,7 +196,7 @@ public final class LineReader {
             "leaves a choice open",
             "one food; those that come closest are offered");
       }
-      Optional<Measure> other = prefer(terms, others);
+      Optional<Measure> other = SecondAmount.prefer(terms, others);
       FoodNaming.Named named =
           picked != null
               ? FoodNaming.picked(picked)
@@ -296,34 +296,6 @@ public final class LineReader {
           .measure(parser.about(0), false)
           .map(AmountParser.Found::measure)
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind() == Unit.Kind.VOLUME);
-    }
-
-    /** The weighed amount wins, then the volume; what it wins over is kept to check it. */
-    private Optional<Measure> prefer(List<Term> terms, List<Measure> others) {
-      if (terms.size() != 1 || others.isEmpty()) {
-        return Optional.empty();
-      }
-      Measure stated = terms.get(0).measure();
-      Measure best = stated;
-      for (Measure other : others) {
-        if (rank(other) > rank(best)) {
-          best = other;
-        }
-      }
-      if (best == stated) {
-        return Optional.of(others.get(0));
-      }
-      terms.set(0, new Term(best, false));
-      return stated.unit() == Unit.COUNT ? Optional.empty() : Optional.of(stated);
-    }
-
-    private static int rank(Measure measure) {
-      return switch (measure.unit().kind()) {
-        case MASS -> measure.unit() == Unit.GRAM || measure.unit() == Unit.KILOGRAM ? 4 : 3;
-        case VOLUME -> 2;
-        case COUNT -> 1;
-        case VAGUE -> 0;
-      };
     }
 
     private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {
