@@ -22,14 +22,17 @@ import honeststack.core.measure.NumberText;
 import honeststack.core.measure.RefusedException;
 import honeststack.core.measure.Unit;
 import honeststack.core.serving.Figures.Station;
+import honeststack.core.serving.Recipe;
 import honeststack.core.serving.RecipeReading;
 import honeststack.core.serving.RecipeReading.Understood;
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 
 /** Writes drafts anew. Holds no state of any draft. */
@@ -60,7 +63,7 @@ class AdjustService {
       String text,
       LineReader.Place place,
       boolean shared,
-      @jakarta.annotation.Nullable LineAnswer reading) {}
+      @Nullable LineAnswer reading) {}
 
   List<ProposedLine> lines(String text, MeasuringSystem system) {
     List<Paste.Proposed> proposed = new Paste(figures.lineReader(), writer(system)).lines(text);
@@ -95,7 +98,7 @@ class AdjustService {
         Draft.Kind.PANCAKE,
         system,
         lines,
-        new DraftGriddle(null, 0, honeststack.core.serving.Recipe.Portioning.LADLE, "", none, ""),
+        new DraftGriddle(null, 0, Recipe.Portioning.LADLE, "", none, ""),
         new DraftPlate(null, List.of()),
         null);
   }
@@ -325,7 +328,7 @@ class AdjustService {
       DraftGriddle griddle,
       Integer pieces,
       Rewriter rewriter,
-      java.util.function.UnaryOperator<String> masses,
+      UnaryOperator<String> masses,
       List<String> notes) {
     int most = pieces == null ? griddle.discarded() : pieces;
     return new DraftGriddle(

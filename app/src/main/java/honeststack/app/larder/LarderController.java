@@ -9,8 +9,10 @@ import honeststack.core.food.Role;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
 import java.net.URI;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.List;
@@ -132,12 +134,12 @@ class LarderController {
   @PostMapping(path = "/import", consumes = "text/csv")
   ResponseEntity<LarderService.ImportReport> bring(HttpServletRequest request) throws IOException {
     var utf8 = StandardCharsets.UTF_8.newDecoder();
-    try (var reader = new java.io.InputStreamReader(request.getInputStream(), utf8)) {
+    try (var reader = new InputStreamReader(request.getInputStream(), utf8)) {
       LarderService.ImportReport report = service.bring(reader);
       return ResponseEntity.status(
               report.problems().isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT)
           .body(report);
-    } catch (java.nio.charset.CharacterCodingException notText) {
+    } catch (CharacterCodingException notText) {
       throw new BadInputException("file", "", "The file is not UTF-8 text.", "CSV in UTF-8");
     }
   }

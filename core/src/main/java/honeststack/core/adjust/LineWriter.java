@@ -7,6 +7,7 @@ import honeststack.core.measure.LineReader;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Measure.Heap;
 import honeststack.core.measure.NumberText;
+import honeststack.core.measure.Refusal;
 import honeststack.core.measure.RefusedException;
 import honeststack.core.measure.Unit;
 import honeststack.core.measure.Weights;
@@ -124,7 +125,7 @@ public final class LineWriter {
 
   private static RefusedException noMeasure(Food food, String text) {
     return new RefusedException(
-        honeststack.core.measure.Refusal.Reason.NO_WEIGHT,
+        Refusal.Reason.NO_WEIGHT,
         text.strip(),
         "The larder knows no cup, spoon or piece of " + food.name() + ".",
         "a household measure of it in the larder");

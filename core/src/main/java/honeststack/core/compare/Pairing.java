@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
+import java.util.function.Function;
 
 /**
  * Lines of two versions laid against each other: by food first, then by role, so that a swap reads
@@ -24,10 +25,7 @@ final class Pairing {
 
   /** Pairs in the order of the lines before, those that are new at the end. */
   static <T> List<Pair<T>> of(
-      List<T> before,
-      List<T> after,
-      java.util.function.Function<T, String> id,
-      java.util.function.Function<T, Food> food) {
+      List<T> before, List<T> after, Function<T, String> id, Function<T, Food> food) {
     BiPredicate<T, T> sameId = (a, b) -> id.apply(a).equals(id.apply(b));
     BiPredicate<T, T> sameFood = (a, b) -> food.apply(a).id().equals(food.apply(b).id());
     BiPredicate<T, T> sameRole = (a, b) -> food.apply(a).role() == food.apply(b).role();
