@@ -28,8 +28,7 @@ const SHORT: Record<Draft['system'], string> = {
 };
 
 /** May mean more than one line: two parts of a fruit, two places, a whole list. */
-const SEVERAL =
-  /\n|\b(zest|rind|juice)\b\s*(and|&|\+)|\bhalf (now|in the)\b|\b(plus|and)\s+[\d¼-¾⅐-⅞]/i;
+const SEVERAL = /\n|[&+]|\b(and|plus|with|in|into|half)\b/i;
 
 /** First station: what went into the batter. */
 export function Bowl(props: {

@@ -166,7 +166,7 @@ final class AnswerWriter {
             read.remarks().unused(),
             read.remarks().check(),
             read.remarks().rest(),
-            read.amount().unit().kind() == Unit.Kind.VOLUME && !read.amount().unit().isMarked(),
+            read.amount().unit().isConstant(),
             read.amount().unit() == Unit.CUP && isPacked(food)),
         null,
         null,

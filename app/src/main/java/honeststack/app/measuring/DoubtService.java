@@ -15,6 +15,7 @@ import honeststack.core.measure.DoubtTable.Way;
 import honeststack.core.measure.LineReader;
 import honeststack.core.measure.MassText;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.NumberText;
 import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.RefusedException;
 import honeststack.core.measure.Unit;
@@ -191,12 +192,20 @@ public class DoubtService implements LabelDoubt {
         food,
         key.unit(),
         key.packing(),
-        "your %s of %s%s: %.0f g ± %.0f, from %s"
-            .formatted(key.unit().symbol(), food, packing, mean, 2 * deviation, count),
+        "your %s of %s%s: %s g ± %s, from %s"
+            .formatted(key.unit().noun(), food, packing, grams(mean), grams(2 * deviation), count),
         mean,
         deviation,
         weighings.size() >= OwnWeights.FEWEST,
         weighings.stream().map(w -> new Kept(w.id(), w.grams(), w.weighedAt())).toList());
+  }
+
+  /** Whole grams, finer under 10 g. */
+  private static String grams(double grams) {
+    return NumberText.plain(
+        grams < 1
+            ? Math.rint(grams * 100) / 100
+            : grams < 10 ? Math.rint(grams * 10) / 10 : Math.rint(grams));
   }
 
   /**
@@ -214,11 +223,8 @@ public class DoubtService implements LabelDoubt {
           picked.isPresent() ? reader.read(line, picked.get()) : reader.read(line);
       Amount amount = read.amount().orElseThrow(() -> notFilled(line));
       Measure filled = amount.first();
-      boolean single = amount.terms().size() == 1 && filled.unit().kind() == Unit.Kind.VOLUME;
-      if (!single
-          || filled.heap() != Measure.Heap.LEVEL
-          || filled.unit().isMarked()
-          || filled.amount() <= 0) {
+      boolean single = amount.terms().size() == 1 && filled.unit().isConstant();
+      if (!single || filled.heap() != Measure.Heap.LEVEL || filled.amount() <= 0) {
         throw notFilled(line);
       }
       Measure mass = MassText.read(weight);

@@ -154,7 +154,7 @@ public final class LineWriter {
           case GRAM, MILLILITRE -> grams(measure.amount());
           case KILOGRAM, LITRE -> Math.round(measure.amount() * 1000) / 1000.0;
           case OUNCE, POUND, FLUID_OUNCE -> Math.round(measure.amount() * 8) / 8.0;
-          case CUP, PINT, QUART, LADLE -> nearest(measure.amount(), CUPS);
+          case CUP, PINT, QUART, LADLE, SCOOP -> nearest(measure.amount(), CUPS);
           case TABLESPOON, DESSERTSPOON -> nearest(measure.amount(), SPOONS);
           case TEASPOON -> nearest(measure.amount(), TEASPOONS);
           case COUNT -> nearest(measure.amount(), PIECES);

@@ -34,8 +34,16 @@ public final class Paste {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern PLUS =
       Pattern.compile(
-          "^(.+?)\\s+(?:plus|\\+|and)\\s+((?:\\d|[¼-¾⅐-⅞]|one|two|three).+)$",
+          "^(.+?),?\\s+(?:plus|\\+|and|&|(?:mixed|soaked|whisked|stirred|beaten|dissolved|blended)\\s+(?:with|in|into))"
+              + "\\s+((?:\\d|[¼-¾⅐-⅞]|an?\\s|half\\s|one\\s|two\\s|three\\s|four\\s|five\\s|six\\s).+)$",
           Pattern.CASE_INSENSITIVE);
+
+  /** Two foods that nobody measured: "salt and pepper, to taste". */
+  private static final Pattern BOTH =
+      Pattern.compile(
+          "^(\\p{L}[\\p{L} '’-]*?)\\s+(?:and|&)\\s+(\\p{L}[\\p{L} '’-]*?)(,.*|\\s+to\\s.*|\\s+for\\s.*)?$",
+          Pattern.CASE_INSENSITIVE);
+
   private static final Pattern HEADING =
       Pattern.compile(
           "^\\s*(?:for\\s+)?(?:the\\s+)?([\\p{L}][\\p{L} ,&-]{0,40}?)\\s*:\\s*$",
@@ -126,6 +134,15 @@ public final class Paste {
       boolean both = read(plus.group(1)).isPresent() && read(plus.group(2)).isPresent();
       if (both) {
         return List.of(of(plus.group(1), under), of(plus.group(2), under));
+      }
+    }
+    Matcher pair = BOTH.matcher(line);
+    if (pair.matches() && read(line).isEmpty()) {
+      String tail = pair.group(3) == null ? "" : pair.group(3);
+      boolean both =
+          read(pair.group(1) + tail).isPresent() && read(pair.group(2) + tail).isPresent();
+      if (both) {
+        return List.of(of(pair.group(1) + tail, under), of(pair.group(2) + tail, under));
       }
     }
     Matcher places = TWO_PLACES.matcher(line);

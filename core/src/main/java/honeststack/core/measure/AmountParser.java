@@ -28,9 +28,10 @@ final class AmountParser {
 
   /**
    * @param others the same amount in other units
+   * @param name where the food's name before it ends; 0 for an amount at the front
    * @param next place of the first token after it
    */
-  record Front(List<Term> terms, boolean container, List<Measure> others, int next) {}
+  record Front(List<Term> terms, boolean container, List<Measure> others, int name, int next) {}
 
   /**
    * @throws RefusedException if a number cannot be read
@@ -53,10 +54,7 @@ final class AmountParser {
           others.add(other.get().measure());
           i = other.get().next();
           on = true;
-          if (i < tokens.size() && UnitWords.CONTAINERS.contains(tokens.get(i).low())) {
-            container = true;
-            i++;
-          }
+          container |= other.get().container();
         }
       }
       Optional<Found> smaller = smaller(terms.get(terms.size() - 1).measure(), i);
@@ -72,7 +70,7 @@ final class AmountParser {
         on = true;
       }
     }
-    return Optional.of(new Front(terms, container, others, word(i, "of") ? i + 1 : i));
+    return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
   }
 
   /** "1 lb 2 oz", "1 l 200 ml": the smaller unit goes on. */
@@ -91,26 +89,32 @@ final class AmountParser {
   /** Where the term last found by {@link #term} ends. */
   private int end;
 
-  /**
-   * An amount at the end of a line, "butter 50 g", "eggs x 3".
-   *
-   * @return the amount, and where the name before it ends
-   */
+  /** An amount behind the food, "butter 50 g", "eggs x 3", "butter, 50 g, melted". */
   Optional<Front> back() {
     for (int i = 1; i < tokens.size(); i++) {
       boolean times = word(i, "x") || mark(i, "×");
-      Optional<Found> found = measure(about(times ? i + 1 : i), times);
-      if (found.isPresent() && found.get().next() == tokens.size()) {
-        boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=");
+      if (word(i - 1, "to", "for")) {
+        continue; // "honey to drizzle" has no amount
+      }
+      boolean alone = i == tokens.size() - 1 || mark(i - 1, ":");
+      Optional<Found> found = measure(about(times ? i + 1 : i), times || alone);
+      if (found.isPresent() && isLast(i, found.get().next())) {
+        boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=", ".", "…");
         return Optional.of(
             new Front(
                 List.of(new Term(found.get().measure(), false)),
                 found.get().container(),
                 List.of(),
-                apart ? i - 1 : i));
+                apart ? i - 1 : i,
+                found.get().next()));
       }
     }
     return Optional.empty();
+  }
+
+  /** Nothing behind it, or between commas. */
+  private boolean isLast(int from, int next) {
+    return next == tokens.size() || mark(from - 1, ",", ":") && mark(next, ",");
   }
 
   /** A measure that is added or taken away: "plus 2 tbsp", "less 1 tbsp". */
@@ -159,28 +163,34 @@ final class AmountParser {
           .filter(f -> heaped || f.measure().unit().kind() == Unit.Kind.VAGUE);
     }
     Quantity quantity = number.get();
+    if (mark(quantity.next(), "%")) {
+      return Optional.empty();
+    }
     Optional<Found> content = content(quantity);
     if (content.isPresent()) {
       return content;
     }
     Optional<Found> measured = unit(quantity);
     if (measured.isPresent()) {
-      return measured;
+      return measured.map(this::inContainer);
     }
     if (!counts) {
       return Optional.empty();
     }
     int i = quantity.next();
     String word = i < tokens.size() ? tokens.get(i).low() : "";
-    if (UnitWords.CONTAINERS.contains(word)) {
-      Measure tins = quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, "tin");
-      return Optional.of(new Found(tins, true, i + 1));
+    if (UnitWords.VESSELS.contains(word)) {
+      throw LineReader.refused(
+          Refusal.Reason.BAD_AMOUNT,
+          tokens.get(i).text(),
+          "has no size that everybody means",
+          "a weight, or cups and spoons");
     }
     String part = UnitWords.COUNTED.getOrDefault(word, "");
     return Optional.of(
         new Found(
             quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
-            false,
+            UnitWords.isContainer(part),
             part.isEmpty() ? i : i + 1));
   }
 
@@ -194,20 +204,33 @@ final class AmountParser {
       return Optional.empty();
     }
     int next = inside.get().next();
+    boolean sprayed = inside.get().measure().unit() == Unit.SECOND;
     boolean container =
-        next < tokens.size() && UnitWords.CONTAINERS.contains(tokens.get(next).low());
+        sprayed ? word(next, "spray", "sprays", "burst", "bursts") : isContainer(next);
     if (!container && !times) {
       return Optional.empty();
     }
     return Optional.of(
         new Found(
             inside.get().measure().times(quantity.amount()),
-            container,
+            container && !sprayed,
             container ? next + 1 : next));
+  }
+
+  /** "125 g tub": what it holds. */
+  private Found inContainer(Found found) {
+    boolean container = isContent(found.measure()) && isContainer(found.next());
+    return container ? new Found(found.measure(), true, found.next() + 1) : found;
+  }
+
+  private boolean isContainer(int i) {
+    return i < tokens.size()
+        && UnitWords.isContainer(UnitWords.COUNTED.getOrDefault(tokens.get(i).low(), ""));
   }
 
   private static boolean isContent(Measure measure) {
     return measure.unit().kind() == Unit.Kind.MASS
+        || measure.unit() == Unit.SECOND
         || measure.unit().isMarked()
         || measure.unit() == Unit.FLUID_OUNCE;
   }

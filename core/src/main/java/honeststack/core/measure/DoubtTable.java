@@ -50,6 +50,8 @@ public record DoubtTable(Map<Way, Doubt> rows) {
      * Shared: what part of a tin's weight stays when it is drained. Per use: how far that is off.
      */
     DRAINED_OF_TIN,
+    /** Shared: oil sprayed in a second, g. Per use: how far that is off, of all sprays alike. */
+    SPRAY,
     /** Shared: fat in the pan that nobody measured, g; anything between nothing and twice that. */
     PAN_FAT_NOT_MEASURED,
     /** Shared: a value of a food table. */

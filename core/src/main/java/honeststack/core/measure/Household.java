@@ -31,10 +31,18 @@ final class Household {
   Piece piece(Measure measure, Food food) {
     List<Piece> pieces = all(food, Piece.class);
     return pieces.stream()
-        .filter(p -> measure.size().isEmpty() ? p.usual() : p.size().equals(measure.size()))
+        .filter(p -> isMeant(p, measure.size()))
         .findFirst()
         .or(() -> onlyOne(pieces))
         .orElseThrow(() -> noPiece(measure, food, pieces));
+  }
+
+  /** One container is as good as another: a food that comes in tins comes in cans. */
+  private static boolean isMeant(Piece piece, String size) {
+    return size.isEmpty()
+        ? piece.usual()
+        : piece.size().equals(size)
+            || UnitWords.isContainer(size) && UnitWords.isContainer(piece.size());
   }
 
   /** A food that comes in one size is meant, whatever size is said of it. */
@@ -46,7 +54,7 @@ final class Household {
 
   /** The scoop that comes in a food's own tub. */
   static Optional<Piece> scoop(Measure measure, Food food) {
-    return measure.unit() == Unit.LADLE
+    return measure.unit() == Unit.SCOOP
         ? all(food, Piece.class).stream().filter(p -> p.size().equals("scoop")).findFirst()
         : Optional.empty();
   }

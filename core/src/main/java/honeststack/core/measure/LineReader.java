@@ -10,7 +10,6 @@ import honeststack.core.measure.Amount.Term;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -19,11 +18,6 @@ import java.util.regex.Pattern;
  * quoting it; what it does not use it says.
  */
 public final class LineReader {
-  private static final Pattern PART_OF =
-      Pattern.compile(
-          "^\\s*(?:(?:finely|freshly|the)\\s+)*(?:(?:grated|squeezed)\\s+)?(juice|zest|rind|peel)\\s+"
-              + "(?:of|from)\\s+(.+)$",
-          Pattern.CASE_INSENSITIVE);
   private static final Pattern TWO_PARTS =
       Pattern.compile(
           "\\b(?:zest|rind|peel|juice)\\s*(?:and|&|\\+)\\s*(?:the\\s+)?(?:zest|rind|peel|juice)\\b",
@@ -105,51 +99,18 @@ public final class LineReader {
     private final Food picked;
     private final String part;
     private final List<Token> tokens;
-    private final List<List<Token>> asides = new ArrayList<>();
+    private final List<List<Token>> asides;
     private final AmountParser amounts;
     private boolean measured = true;
 
     Pass(String text, Food picked) {
+      LineText line = LineText.of(text);
       this.text = text;
       this.picked = picked;
-      Matcher partOf = PART_OF.matcher(text);
-      boolean of = partOf.matches();
-      this.part = of ? name(partOf.group(1)) : "";
-      String read = of ? partOf.group(2) : text;
-      this.tokens = new ArrayList<>();
-      List<Token> aside = null;
-      for (Token token : Token.of(read)) {
-        if (token.isMark("(", "[")) {
-          aside = new ArrayList<>();
-          asides.add(aside);
-        } else if (token.isMark(")", "]")) {
-          aside = null;
-        } else {
-          (aside == null ? tokens : aside).add(token);
-        }
-      }
-      dropBullet();
-      this.amounts = new AmountParser(read, tokens);
-    }
-
-    private static String name(String part) {
-      return part.equalsIgnoreCase("juice") ? "juice" : "zest";
-    }
-
-    /** A dash or a dot before a line, a number before a line of a numbered list. */
-    private void dropBullet() {
-      if (tokens.size() > 1 && tokens.get(0).isWord("optional") && tokens.get(1).isMark(":")) {
-        tokens.add(tokens.remove(0));
-        tokens.remove(0);
-      }
-      while (!tokens.isEmpty() && tokens.get(0).isMark("•", "*", "·", "–", "—", "▢", "□")) {
-        tokens.remove(0);
-      }
-      if (tokens.size() > 1
-          && tokens.get(0).isMark("-")
-          && tokens.get(0).end() < tokens.get(1).start()) {
-        tokens.remove(0);
-      }
+      this.part = line.part();
+      this.tokens = line.tokens();
+      this.asides = line.asides();
+      this.amounts = new AmountParser(line.read(), tokens);
     }
 
     Line read() {
@@ -168,7 +129,7 @@ public final class LineReader {
           terms.isEmpty() && measured ? amounts.back() : Optional.empty();
       if (back.isPresent()) {
         terms.addAll(back.get().terms());
-        rest.subList(back.get().next() - from, rest.size()).clear();
+        rest.subList(back.get().name() - from, back.get().next() - from).clear();
       }
       boolean container = front.map(AmountParser.Front::container).orElse(false);
       Notes notes = new Notes(rest);
@@ -181,6 +142,8 @@ public final class LineReader {
           Measure other = beside.get();
           double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
           others.add(each || container && counted(terms) ? other.times(times) : other);
+        } else if (isCount(aside)) {
+          written.append(" (").append(joined(aside)).append(')');
         } else {
           notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
           notes.rest.addAll(aside);
@@ -188,6 +151,9 @@ public final class LineReader {
         }
       }
       notes.scan();
+      if (word(0, "enough")) {
+        notes.dropPurpose();
+      }
       List<Term> said = List.copyOf(terms);
       if (picked == null && (notes.choice || notes.either())) {
         throw refused(
@@ -296,6 +262,18 @@ public final class LineReader {
           .measure(parser.about(0), false)
           .map(AmountParser.Found::measure)
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind() == Unit.Kind.VOLUME);
+    }
+
+    /** "about 1 medium" beside a weight says no more of it. */
+    private boolean isCount(List<Token> aside) {
+      AmountParser parser = new AmountParser(text, aside);
+      return parser
+          .measure(parser.about(0), true)
+          .filter(
+              count ->
+                  aside.subList(count.next(), aside.size()).stream()
+                      .allMatch(token -> LineWords.SIZES.contains(token.low())))
+          .isPresent();
     }
 
     private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {

@@ -105,6 +105,9 @@ final class LineWords {
           "fresh",
           "freshly",
           "ripe",
+          "overripe",
+          "slightly",
+          "fork",
           "very",
           "organic",
           "cold",
@@ -268,6 +271,13 @@ final class LineWords {
           "as desired",
           "or to taste",
           "as necessary",
+          "to thin",
+          "to thin it",
+          "to thin the batter",
+          "to loosen",
+          "to loosen it",
+          "to loosen the batter",
+          "to bind",
           "to your liking");
   static final Map<String, List<String[]>> PAN =
       phrases(
@@ -293,12 +303,20 @@ final class LineWords {
           "for topping",
           "for the top",
           "to finish",
+          "to drizzle",
+          "to sprinkle",
+          "to dust",
+          "to decorate",
           "for drizzling",
           "for sprinkling",
           "for dusting",
           "to garnish",
           "for garnish",
-          "as a topping");
+          "as a topping",
+          "per person",
+          "per serving",
+          "for each serving",
+          "on each serving");
   static final Map<String, List<String[]>> CHOICE =
       phrases(
           "of choice",

@@ -46,7 +46,7 @@ public enum MeasuringSystem {
       case PINT -> this == IMPERIAL ? 20 * fluidOunce : 2 * US.cup;
       case QUART -> 2 * millilitres(Unit.PINT);
       case DESSERTSPOON -> 2 * teaspoon;
-      case LADLE -> cup / 4;
+      case LADLE, SCOOP -> cup / 4;
       case PINCH -> teaspoon / 16;
       case DASH -> teaspoon / 8;
       case SMIDGEN -> teaspoon / 32;

@@ -35,10 +35,46 @@ final class Notes {
     choice = take(LineWords.CHOICE);
     take(LineWords.DIVIDED);
     drained = rest.stream().anyMatch(token -> token.isWord("drained"));
-    if (rest.removeIf(token -> token.isWord("juiced"))) {
+    dropType();
+    String only = partOnly();
+    if (!only.isEmpty()) {
+      suffix = only;
+    } else if (rest.removeIf(token -> token.isWord("juiced"))) {
       suffix = " juice";
     } else if (rest.removeIf(token -> token.isWord("zested"))) {
       suffix = " zest";
+    }
+  }
+
+  /** "flour type 550": a mill's number. */
+  private void dropType() {
+    for (int i = 0; i + 1 < rest.size(); i++) {
+      if (rest.get(i).isWord("type") && rest.get(i + 1).kind() == Token.Kind.NUMBER) {
+        rest.subList(i, i + 2).clear();
+      }
+    }
+  }
+
+  /** "1 lemon, zest only": the part that is meant; empty for the food itself. */
+  private String partOnly() {
+    for (int i = 1; i < rest.size(); i++) {
+      boolean part = rest.get(i - 1).isMark(",") && rest.get(i).isWord("zest", "rind", "juice");
+      boolean last = i == rest.size() - 1 || i == rest.size() - 2 && rest.get(i + 1).isWord("only");
+      if (part && last) {
+        String suffix = rest.get(i).isWord("juice") ? " juice" : " zest";
+        rest.subList(i - 1, rest.size()).clear();
+        return suffix;
+      }
+    }
+    return "";
+  }
+
+  /** "enough water to make it pourable": what it is for says nothing of the food. */
+  void dropPurpose() {
+    for (int i = 1; i < rest.size(); i++) {
+      if (rest.get(i).isWord("to")) {
+        rest.subList(i, rest.size()).clear();
+      }
     }
   }
 

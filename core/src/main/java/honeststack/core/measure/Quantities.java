@@ -82,13 +82,16 @@ final class Quantities {
       boolean few = word(i + 1, "few") || word(i, "few");
       return Optional.of(new Quantity(few ? 3 : 4, 1, 0, word(i + 1, "few") ? i + 2 : i + 1));
     }
+    if (word(i, "between")) {
+      return number(i + 1).flatMap(this::range);
+    }
     return number(i).map(first -> range(first).orElse(first));
   }
 
   private Optional<Quantity> range(Quantity low) {
     int i = low.next();
     boolean dash = is(i, "-", "–", "—", "−");
-    if (!dash && !word(i, "to", "or")) {
+    if (!dash && !word(i, "to", "or") && !(word(i, "and") && betweenBegins(i))) {
       return Optional.empty();
     }
     return number(i + 1)
@@ -100,6 +103,10 @@ final class Quantities {
                     (high.amount() - low.amount()) / 2,
                     Math.max(low.decimals(), high.decimals()),
                     high.next()));
+  }
+
+  private boolean betweenBegins(int and) {
+    return tokens.subList(0, and).stream().anyMatch(token -> token.isWord("between"));
   }
 
   private Optional<Quantity> number(int i) {
@@ -202,7 +209,7 @@ final class Quantities {
     return Optional.of(dozens(and(new Quantity(value, 0, 0, i + 1))));
   }
 
-  /** "two and a half", "1 and ½". */
+  /** "two and a half", "one and three quarters", "1 and ½". */
   private Quantity and(Quantity whole) {
     int i = whole.next();
     if (!word(i, "and") && !is(i, "&")) {
@@ -211,6 +218,13 @@ final class Quantities {
     int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
     if (part < tokens.size() && PARTS.containsKey(tokens.get(part).low())) {
       return new Quantity(whole.amount() + PARTS.get(tokens.get(part).low()), 0, 0, part + 1);
+    }
+    if (part == i + 1 && part + 1 < tokens.size()) {
+      Double many = WORDS.get(tokens.get(part).low());
+      Double of = PARTS.get(tokens.get(part + 1).low());
+      if (many != null && of != null && many * of < 1) {
+        return new Quantity(whole.amount() + many * of, 0, 0, part + 2);
+      }
     }
     if (part == i + 1) {
       return fraction(part)
@@ -232,10 +246,15 @@ final class Quantities {
     return word(i, "dozen") ? quantity.times(12, i + 1) : quantity;
   }
 
-  /** "3/4 of a cup". */
+  /** "3/4 of a cup", "1/2 a cup". */
   private Quantity partOf(Quantity quantity) {
-    boolean of = word(quantity.next(), "of") && word(quantity.next() + 1, "a", "an", "one");
-    return of && quantity.amount() < 1 ? quantity.until(quantity.next() + 2) : quantity;
+    int i = word(quantity.next(), "of") ? quantity.next() + 1 : quantity.next();
+    boolean of = word(i, "a", "an") || i > quantity.next() && word(i, "one");
+    return of && quantity.amount() < 1 ? quantity.until(i + 1) : quantity;
+  }
+
+  static boolean isPart(Token token) {
+    return PARTS.containsKey(token.low());
   }
 
   /** What "and a half" behind a unit adds to it; empty if nothing. */

@@ -9,7 +9,8 @@ final class SecondAmount {
   private SecondAmount() {}
 
   /**
-   * The weighed amount wins, then the volume; it takes the place of the first term.
+   * The weighed amount wins, then the volume read off marks, which is the same in every kitchen; it
+   * takes the place of the first term.
    *
    * @return what it won over, to check it by; a bare count is no second amount
    */
@@ -33,10 +34,10 @@ final class SecondAmount {
 
   private static int rank(Measure measure) {
     return switch (measure.unit().kind()) {
-      case MASS -> measure.unit() == Unit.GRAM || measure.unit() == Unit.KILOGRAM ? 4 : 3;
-      case VOLUME -> 2;
+      case MASS -> measure.unit() == Unit.GRAM || measure.unit() == Unit.KILOGRAM ? 5 : 4;
+      case VOLUME -> measure.unit().isMarked() ? 3 : 2;
       case COUNT -> 1;
-      case VAGUE -> 0;
+      case VAGUE, SPRAY -> 0;
     };
   }
 }

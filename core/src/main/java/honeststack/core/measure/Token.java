@@ -22,7 +22,7 @@ record Token(Kind kind, String text, String low, int start, int end) {
 
   private static final Pattern PIECES =
       Pattern.compile(
-          "(?<number>\\d+(?:[.,]\\d+)*|[.,]\\d+)"
+          "(?<number>\\d+(?:[.,]\\d+)*|(?<![.,])[.,]\\d+)"
               + "|(?<fraction>"
               + Fraction.pattern()
               + ")"

@@ -17,8 +17,10 @@ public enum Unit {
   TABLESPOON(Kind.VOLUME, "tbsp"),
   DESSERTSPOON(Kind.VOLUME, "dessertspoon"),
   TEASPOON(Kind.VOLUME, "tsp"),
-  /** A ladle or a scoop of nobody's measuring: about a quarter cup (common practice). */
+  /** A ladle of nobody's measuring: about a quarter cup (common practice). */
   LADLE(Kind.VOLUME, "ladle"),
+  /** A scoop: the one of a food's own tub, otherwise about a quarter cup (common practice). */
+  SCOOP(Kind.VOLUME, "scoop"),
   PINCH(Kind.VAGUE, "pinch"),
   DASH(Kind.VAGUE, "dash"),
   SMIDGEN(Kind.VAGUE, "smidgen"),
@@ -27,6 +29,8 @@ public enum Unit {
   SQUEEZE(Kind.VAGUE, "squeeze"),
   KNOB(Kind.VAGUE, "knob"),
   HANDFUL(Kind.VAGUE, "handful"),
+  /** A second of spraying oil from a can. */
+  SECOND(Kind.SPRAY, "s"),
   COUNT(Kind.COUNT, "");
 
   /** What a unit measures. */
@@ -35,6 +39,8 @@ public enum Unit {
     VOLUME,
     /** A volume or a weight that nobody measured, by its usual size. */
     VAGUE,
+    /** A time during which it was let out. */
+    SPRAY,
     COUNT
   }
 
@@ -79,6 +85,16 @@ public enum Unit {
 
   boolean isSpoon() {
     return this == TABLESPOON || this == TEASPOON || this == DESSERTSPOON;
+  }
+
+  /** For a sentence: "cup", "second's spray". */
+  public String noun() {
+    return this == SECOND ? "second's spray" : symbol;
+  }
+
+  /** Filled, or let out, each time alike: what one of it weighs can be weighed once and kept. */
+  public boolean isConstant() {
+    return kind == Kind.VOLUME && !isMarked() || kind == Kind.SPRAY;
   }
 
   /** Read off marks rather than filled to the brim: one filling, whatever the amount. */

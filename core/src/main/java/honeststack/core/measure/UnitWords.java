@@ -11,38 +11,32 @@ final class UnitWords {
   private static final Map<String, Unit> UNITS = units();
 
   /** What food is bought in; a weight before it is the weight of what is in it. */
-  static final Set<String> CONTAINERS =
+  private static final Set<String> CONTAINERS =
       Set.of(
-          "tin",
-          "tins",
-          "can",
-          "cans",
-          "jar",
-          "jars",
-          "packet",
-          "packets",
-          "pack",
-          "packs",
-          "bag",
-          "bags",
-          "sachet",
-          "sachets",
-          "tub",
-          "tubs",
-          "carton",
-          "cartons",
-          "bottle",
-          "bottles",
-          "pot",
-          "pots",
-          "package",
-          "packages",
-          "box",
-          "boxes",
-          "block",
-          "blocks");
+          "tin", "can", "jar", "packet", "pack", "bag", "sachet", "tub", "carton", "bottle", "pot",
+          "package", "block");
 
-  /** Parts of a food that are counted. */
+  /** What cooks fill that comes in any size. */
+  static final Set<String> VESSELS =
+      Set.of(
+          "mug",
+          "mugs",
+          "glass",
+          "glasses",
+          "bowl",
+          "bowls",
+          "teacup",
+          "teacups",
+          "wineglass",
+          "spoon",
+          "spoons",
+          "spoonful",
+          "spoonfuls",
+          "shot",
+          "shots",
+          "capful");
+
+  /** Parts of a food and containers that are counted, in the singular. */
   static final Map<String, String> COUNTED = counted();
 
   private UnitWords() {}
@@ -51,6 +45,11 @@ final class UnitWords {
    * @param next place of the first token after it
    */
   record Found(Unit unit, int next) {}
+
+  /** What a food comes in: "tin", "packet". */
+  static boolean isContainer(String size) {
+    return CONTAINERS.contains(size);
+  }
 
   /** The unit that begins at a token. */
   static Optional<Found> at(List<Token> tokens, int i) {
@@ -89,7 +88,8 @@ final class UnitWords {
     name(units, Unit.TABLESPOON, "tablespoonful", "table-spoon");
     name(units, Unit.DESSERTSPOON, "dessertspoon", "dsp", "dstspn", "dessert-spoon");
     name(units, Unit.TEASPOON, "tsp", "tspn", "teaspoon", "teaspoonful", "tea-spoon");
-    name(units, Unit.LADLE, "ladle", "ladleful", "scoop", "scoopful");
+    name(units, Unit.LADLE, "ladle", "ladleful");
+    name(units, Unit.SCOOP, "scoop", "scoopful");
     name(units, Unit.PINCH, "pinch", "pinche");
     name(units, Unit.DASH, "dash", "dashe", "sprinkle", "sprinkling", "shake");
     name(units, Unit.SMIDGEN, "smidgen", "smidge", "smidgeon");
@@ -98,6 +98,8 @@ final class UnitWords {
     name(units, Unit.SQUEEZE, "squeeze");
     name(units, Unit.KNOB, "knob", "nub");
     name(units, Unit.HANDFUL, "handful", "handfull", "fistful");
+    name(units, Unit.SECOND, "sec", "second");
+    units.put("s", Unit.SECOND);
     units.put("T", Unit.TABLESPOON);
     units.put("Tb", Unit.TABLESPOON);
     units.put("t", Unit.TEASPOON);
@@ -115,11 +117,20 @@ final class UnitWords {
     Map<String, String> counted = new HashMap<>();
     for (String part :
         List.of(
-            "slice", "stick", "fillet", "clove", "sprig", "cake", "rasher", "piece", "ear", "cube",
-            "square", "segment", "stalk", "bunch", "head")) {
+            "slice", "stick", "fillet", "clove", "sprig", "cake", "piece", "ear", "cube", "square",
+            "segment", "stalk", "bunch", "head")) {
       counted.put(part, part);
       counted.put(part + "s", part);
     }
+    for (String container : CONTAINERS) {
+      counted.put(container, container);
+      counted.put(container + "s", container);
+    }
+    counted.put("box", "packet");
+    counted.put("boxes", "packet");
+    counted.put("envelope", "packet");
+    counted.put("rasher", "slice");
+    counted.put("rashers", "slice");
     counted.put("bunches", "bunch");
     counted.put("leaf", "leaf");
     counted.put("leaves", "leaf");

@@ -109,6 +109,12 @@ class LineWriterTest {
     assertThat(pasted("1 egg plus 2 pears"))
         .extracting(Proposed::text)
         .containsExactly("1 egg", "2 pears");
+    assertThat(pasted("2 tbsp flour mixed with 4 tbsp milk"))
+        .extracting(Proposed::text)
+        .containsExactly("2 tbsp flour", "4 tbsp milk");
+    assertThat(pasted("sugar and milk, to serve"))
+        .extracting(Proposed::text)
+        .containsExactly("sugar, to serve", "milk, to serve");
     List<Proposed> halves = pasted("100 g sugar, half now, the rest on top");
     assertThat(halves).extracting(Proposed::text).containsExactly("50 g sugar", "50 g sugar");
     assertThat(halves.get(1).place()).isEqualTo(Place.PLATE);

@@ -60,11 +60,17 @@ class SpokenLinesTest {
           2 tins (400 g each) pears     | 800    | GRAM
           1 lb 2 oz flour               | 1      | POUND
           eggs x 3                      | 3      | COUNT
+          eggs: 3                       | 3      | COUNT
+          sugar, 2 tbsp, sifted         | 2      | TABLESPOON
+          milk......300 ml              | 300    | MILLILITRE
+          one and three quarter cups milk | 1.75 | CUP
+          a scant half cup sugar        | 0.5    | CUP
+          between 2 and 4 tbsp milk     | 3      | TABLESPOON
           flour 200 g                   | 200    | GRAM
           milk: 250 ml                  | 250    | MILLILITRE
           a big handful of flour        | 1.5    | HANDFUL
           2 pinches sugar               | 2      | PINCH
-          2 scoops flour                | 2      | LADLE
+          2 scoops flour                | 2      | SCOOP
           1 pint milk                   | 1      | PINT
           2 dessertspoons sugar         | 2      | DESSERTSPOON
           """)
@@ -171,6 +177,12 @@ class SpokenLinesTest {
   void twoThingsInOneLineAreRefusedWithAHint() {
     assertThat(refusal("zest and juice of 2 pears").accepted()).contains("a line for each");
     assertThat(refusal("1 egg plus 2 pears").accepted()).contains("a line for each");
+  }
+
+  @Test
+  void aVesselOfAnySizeIsRefused() {
+    assertThat(refusal("2 mugs of flour").problem()).contains("mugs");
+    assertThat(refusal("2 mugs of flour").accepted()).contains("cups");
   }
 
   @Test

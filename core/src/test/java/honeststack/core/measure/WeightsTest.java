@@ -118,6 +118,15 @@ class WeightsTest {
     check(whole("a splash of oil"), 14, 14 * 0.5 / Math.sqrt(3));
   }
 
+  /** Common practice: 0.25 ± 0.1 g in a second, the stated ± read as two standard uncertainties. */
+  @Test
+  void sprayedOilGoesByTheSecond() {
+    check(whole("2 s oil"), 0.5, 0.1);
+    Estimate twice = whole("a 2-second spray of oil").plus(whole("2 seconds of oil"));
+    check(twice, 1, 0.2); // the same can: no averaging out
+    assertThat(refusal("2 s flour", FLOUR).reason()).isEqualTo(Refusal.Reason.NO_WEIGHT);
+  }
+
   @Test
   void sumsAddAndTakeAway() {
     check(
