@@ -103,7 +103,13 @@ export function Bowl(props: {
         </Button>
       </div>
       {proposed && (
-        <Review proposed={proposed} onAdd={add} onClose={() => setProposed(undefined)} />
+        <Review
+          proposed={proposed}
+          system={draft.system}
+          cups={SHORT[draft.system]}
+          onAdd={add}
+          onClose={() => setProposed(undefined)}
+        />
       )}
     </section>
   );

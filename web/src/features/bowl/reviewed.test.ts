@@ -25,6 +25,11 @@ describe('pasted lines go where they belong', () => {
     expect(draft.plate.toppings.map(({ shared }) => shared)).toEqual([undefined, true]);
   });
 
+  it('keeps a food that was picked by hand', () => {
+    const picked = { ...line('250 ml milk of choice', 'NOT_SAID'), foodId: 'oat-drink' };
+    expect(withLines(emptyDraft(), [picked]).bowl[0]?.foodId).toBe('oat-drink');
+  });
+
   it('drops no second fat for the pan', () => {
     const once = withLines(emptyDraft(), [line('10 g butter', 'PAN')]);
     const twice = withLines(once, [line('1 tbsp oil', 'PAN')]);

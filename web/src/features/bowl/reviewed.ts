@@ -3,6 +3,8 @@ import type { Draft, DraftLine, ProposedLine } from '../../api/types';
 /** A pasted line as it was looked over. */
 export interface Reviewed {
   text: string;
+  /** Set where the food was picked by hand. */
+  foodId?: string;
   place: ProposedLine['place'];
   shared: boolean;
 }
@@ -12,10 +14,16 @@ export function withLines(draft: Draft, lines: Reviewed[]): Draft {
   const made = lines.map((line): DraftLine & { place: Reviewed['place'] } => ({
     id: crypto.randomUUID(),
     text: line.text,
+    foodId: line.foodId,
     shared: line.shared || undefined,
     place: line.place,
   }));
-  const bare = ({ id, text, shared }: DraftLine): DraftLine => ({ id, text, shared });
+  const bare = ({ id, text, foodId, shared }: DraftLine): DraftLine => ({
+    id,
+    text,
+    foodId,
+    shared,
+  });
   const pan = draft.griddle.panFat.text ? undefined : made.find((line) => line.place === 'PAN');
   return {
     ...draft,
@@ -24,7 +32,10 @@ export function withLines(draft: Draft, lines: Reviewed[]): Draft {
       ...made.filter((line) => line.place !== 'PLATE' && line !== pan).map(bare),
     ],
     griddle: pan
-      ? { ...draft.griddle, panFat: { id: draft.griddle.panFat.id, text: pan.text } }
+      ? {
+          ...draft.griddle,
+          panFat: { id: draft.griddle.panFat.id, text: pan.text, foodId: pan.foodId },
+        }
       : draft.griddle,
     plate: {
       ...draft.plate,

@@ -28,16 +28,21 @@ class MeasuringBrowserTest {
     Page page = start(browser, "Beck cakes");
     paste(
         page,
-        "200 g plain flour\n2 eggs\n1. Whisk it all.\nFor the topping:\n2 tbsp honey\n1 cup moss");
+        "200 g plain flour\n2 eggs\n250 ml milk of choice\n1. Whisk it all.\n"
+            + "For the topping:\n2 tbsp honey\n1 cup moss");
     Locator sheet = page.getByRole(AriaRole.DIALOG);
     assertThat(sheet).containsText("taken for a step of the work");
     assertThat(sheet).containsText("No food in the larder is called “moss”.");
     Axe.check(page);
     sheet.getByLabel("Take 1 cup moss").uncheck();
-    button(page, "Add 3 lines").click();
+    sheet.getByText("milk, whole").click();
+    assertThat(sheet).containsText("258 g");
+    sheet.getByLabel("Pasted line 1").fill("100 g plain flour");
+    assertThat(sheet).containsText("100 g");
+    button(page, "Add 4 lines").click();
     assertThat(page.getByLabel("Bowl, line 2")).hasValue("2 eggs");
     assertThat(page.getByLabel("Toppings, line 1")).hasValue("2 tbsp honey");
-    assertThat(page.getByText("Batter 300 g")).isVisible();
+    assertThat(page.getByText("Batter 458 g")).isVisible();
   }
 
   /**

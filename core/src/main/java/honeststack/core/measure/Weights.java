@@ -196,6 +196,7 @@ public final class Weights {
     return book.input(
         measure.amount() * way.shared(),
         measure.amount() * way.shared() * way.perUse(),
-        Source.shared("spray:" + food.id(), "how much " + food.name() + " a second's spray is"));
+        Source.shared(
+            "measure:" + food.id() + ":spray", "how much " + food.name() + " a second's spray is"));
   }
 }
