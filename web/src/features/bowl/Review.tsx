@@ -112,12 +112,14 @@ export function Review(props: {
                 </p>
               )}
             </div>
-            <Choice<Place>
-              aria-label={`Where line ${index + 1} goes`}
-              value={row.place}
-              options={PLACES}
-              onChange={(place) => set(index, { place })}
-            />
+            {row.take && (
+              <Choice<Place>
+                aria-label={`Where line ${index + 1} goes`}
+                value={row.place}
+                options={PLACES}
+                onChange={(place) => set(index, { place })}
+              />
+            )}
           </li>
         ))}
       </ol>
