@@ -1,8 +1,6 @@
 package honeststack.core.estimate;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -13,6 +11,13 @@ import java.util.List;
 public final class Estimate {
   /** Coverage factor of every range that is shown. */
   public static final double COVERAGE = 2;
+
+  /**
+   * The low bits of a share's sort key, which hold its place: positive doubles order as their bits
+   * do, and shares that differ by less than 1 in 2³⁶ may stand in any order. No figure has as many
+   * sources as that has places.
+   */
+  private static final long PLACE = (1L << 16) - 1;
 
   private static final int[] NO_SOURCES = {};
   private static final double[] NO_SENSITIVITIES = {};
@@ -170,15 +175,22 @@ public final class Estimate {
   /** The budget without the shares under {@code least}. */
   public List<Share> budget(double least) {
     double all = variance();
-    List<Share> shares = new ArrayList<>(ordinals.length);
+    long[] keys = new long[ordinals.length];
+    int n = 0;
     for (int i = 0; i < ordinals.length; i++) {
       double share = sensitivities[i] * sensitivities[i] / all;
       if (sensitivities[i] != 0 && share >= least) {
-        shares.add(new Share(book.source(ordinals[i]), sensitivities[i], share));
+        keys[n++] = Double.doubleToLongBits(share) & ~PLACE | i;
       }
     }
-    shares.sort(Comparator.comparingDouble(Share::share).reversed());
-    return shares;
+    Arrays.sort(keys, 0, n);
+    Share[] shares = new Share[n];
+    for (int i = 0; i < n; i++) {
+      int at = (int) (keys[n - 1 - i] & PLACE);
+      double s = sensitivities[at];
+      shares[i] = new Share(book.source(ordinals[at]), s, s * s / all);
+    }
+    return List.of(shares);
   }
 
   /**

@@ -18,6 +18,8 @@ enum Fraction {
   FIVE_EIGHTHS('⅝', 5, 8),
   SEVEN_EIGHTHS('⅞', 7, 8);
 
+  private static final Fraction[] ALL = values();
+
   private final char sign;
   private final int over;
   private final int under;
@@ -37,21 +39,12 @@ enum Fraction {
   }
 
   /** Value of a sign; 0 if it is none. */
-  static double of(String sign) {
-    for (Fraction fraction : values()) {
-      if (sign.length() == 1 && sign.charAt(0) == fraction.sign) {
+  static double of(char sign) {
+    for (Fraction fraction : ALL) {
+      if (sign == fraction.sign) {
         return fraction.value();
       }
     }
     return 0;
-  }
-
-  /** A character class of all signs. */
-  static String pattern() {
-    StringBuilder signs = new StringBuilder("[");
-    for (Fraction fraction : values()) {
-      signs.append(fraction.sign);
-    }
-    return signs.append(']').toString();
   }
 }

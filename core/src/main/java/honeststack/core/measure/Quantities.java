@@ -116,7 +116,8 @@ final class Quantities {
     Token token = tokens.get(i);
     return switch (token.kind()) {
       case NUMBER -> Optional.of(partOf(figures(i)));
-      case FRACTION -> Optional.of(partOf(new Quantity(Fraction.of(token.text()), 0, 0, i + 1)));
+      case FRACTION ->
+          Optional.of(partOf(new Quantity(Fraction.of(token.text().charAt(0)), 0, 0, i + 1)));
       case WORD -> words(i);
       case MARK -> Optional.empty();
     };
@@ -124,7 +125,7 @@ final class Quantities {
 
   private Quantity figures(int i) {
     Token token = tokens.get(i);
-    if (THOUSANDS.matcher(token.text()).matches()) {
+    if (!token.isWhole() && THOUSANDS.matcher(token.text()).matches()) {
       throw bad(
           token.text(),
           "could be thousands or a decimal fraction",
@@ -149,7 +150,7 @@ final class Quantities {
   /** A whole number's fraction: "1½", "1 1/2", "1-1/2". */
   private Optional<Quantity> mixed(double whole, int i) {
     if (i < tokens.size() && tokens.get(i).kind() == Token.Kind.FRACTION) {
-      double part = Fraction.of(tokens.get(i).text());
+      double part = Fraction.of(tokens.get(i).text().charAt(0));
       return Optional.of(new Quantity(whole + part, 0, 0, i + 1));
     }
     int at = is(i, "-", "–") ? i + 1 : i;
@@ -160,9 +161,9 @@ final class Quantities {
 
   private Optional<Quantity> fraction(int i) {
     if (i + 2 < tokens.size()
-        && tokens.get(i).text().matches("\\d+")
         && is(i + 1, "/", "⁄")
-        && tokens.get(i + 2).text().matches("\\d+")) {
+        && tokens.get(i).isWhole()
+        && tokens.get(i + 2).isWhole()) {
       double under = Double.parseDouble(tokens.get(i + 2).text());
       if (under == 0) {
         String written = text.substring(tokens.get(i).start(), tokens.get(i + 2).end());
@@ -232,7 +233,8 @@ final class Quantities {
               () ->
                   part < tokens.size() && tokens.get(part).kind() == Token.Kind.FRACTION
                       ? Optional.of(
-                          new Quantity(Fraction.of(tokens.get(part).text()), 0, 0, part + 1))
+                          new Quantity(
+                              Fraction.of(tokens.get(part).text().charAt(0)), 0, 0, part + 1))
                       : Optional.empty())
           .filter(q -> q.amount() < 1)
           .map(q -> new Quantity(whole.amount() + q.amount(), 0, 0, q.next()))

@@ -3,7 +3,6 @@ package honeststack.core.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -20,15 +19,6 @@ record Token(Kind kind, String text, String low, int start, int end) {
     MARK
   }
 
-  private static final Pattern PIECES =
-      Pattern.compile(
-          "(?<number>\\d+(?:[.,]\\d+)*|(?<![.,])[.,]\\d+)"
-              + "|(?<fraction>"
-              + Fraction.pattern()
-              + ")"
-              + "|(?<word>\\p{L}+(?:['’-]\\p{L}+)*)"
-              + "|(?<mark>\\S)");
-
   /** "three-quarters": two words. */
   private static final Pattern COUNTED =
       Pattern.compile(
@@ -36,24 +26,80 @@ record Token(Kind kind, String text, String low, int start, int end) {
 
   static List<Token> of(String text) {
     List<Token> tokens = new ArrayList<>();
-    Matcher piece = PIECES.matcher(text);
-    while (piece.find()) {
-      Kind kind =
-          piece.group("number") != null
-              ? Kind.NUMBER
-              : piece.group("fraction") != null
-                  ? Kind.FRACTION
-                  : piece.group("word") != null ? Kind.WORD : Kind.MARK;
-      if (kind == Kind.WORD && COUNTED.matcher(piece.group()).matches()) {
-        int hyphen = piece.start() + piece.group().indexOf('-');
-        tokens.add(word(text, piece.start(), hyphen));
-        tokens.add(word(text, hyphen + 1, piece.end()));
+    int at = 0;
+    while (at < text.length()) {
+      char c = text.charAt(at);
+      if (Character.isWhitespace(c) || Character.isSpaceChar(c)) {
+        at++;
         continue;
       }
-      String low = piece.group().toLowerCase(Locale.ROOT).replace('’', '\'');
-      tokens.add(new Token(kind, piece.group(), low, piece.start(), piece.end()));
+      boolean number = isDigit(text, at) || isDecimalMark(text, at) && !isMark(text, at - 1);
+      Kind kind =
+          number
+              ? Kind.NUMBER
+              : Fraction.of(c) > 0
+                  ? Kind.FRACTION
+                  : Character.isLetter(text.codePointAt(at)) ? Kind.WORD : Kind.MARK;
+      int end =
+          switch (kind) {
+            case NUMBER -> endOfNumber(text, at);
+            case FRACTION -> at + 1;
+            case WORD -> endOfWord(text, at);
+            case MARK -> at + Character.charCount(text.codePointAt(at));
+          };
+      add(tokens, kind, text, at, end);
+      at = end;
     }
     return tokens;
+  }
+
+  private static void add(List<Token> tokens, Kind kind, String text, int start, int end) {
+    String written = text.substring(start, end);
+    int hyphen = kind == Kind.WORD ? written.indexOf('-') : -1;
+    if (hyphen > 0 && COUNTED.matcher(written).matches()) {
+      tokens.add(word(text, start, start + hyphen));
+      tokens.add(word(text, start + hyphen + 1, end));
+      return;
+    }
+    String low = written.toLowerCase(Locale.ROOT).replace('’', '\'');
+    tokens.add(new Token(kind, written, low, start, end));
+  }
+
+  private static boolean isDigit(String text, int at) {
+    return at >= 0 && at < text.length() && text.charAt(at) >= '0' && text.charAt(at) <= '9';
+  }
+
+  /** A point or a comma. */
+  private static boolean isMark(String text, int at) {
+    return at >= 0 && at < text.length() && (text.charAt(at) == '.' || text.charAt(at) == ',');
+  }
+
+  private static boolean isDecimalMark(String text, int at) {
+    return isMark(text, at) && isDigit(text, at + 1);
+  }
+
+  private static int endOfNumber(String text, int start) {
+    int at = start;
+    while (isDigit(text, at) || isDecimalMark(text, at)) {
+      at++;
+    }
+    return at;
+  }
+
+  /** Letters, with an apostrophe or a hyphen between. */
+  private static int endOfWord(String text, int start) {
+    int at = start;
+    while (at < text.length()) {
+      int c = text.codePointAt(at);
+      boolean joint = c == '-' || c == '\'' || c == '’';
+      boolean joined =
+          joint && at + 1 < text.length() && Character.isLetter(text.codePointAt(at + 1));
+      if (!Character.isLetter(c) && !joined) {
+        break;
+      }
+      at += Character.charCount(c);
+    }
+    return at;
   }
 
   private static Token word(String text, int start, int end) {
@@ -63,6 +109,11 @@ record Token(Kind kind, String text, String low, int start, int end) {
 
   boolean isWord(String... words) {
     return kind == Kind.WORD && isIn(words);
+  }
+
+  /** A number without a decimal mark. */
+  boolean isWhole() {
+    return kind == Kind.NUMBER && low.indexOf('.') < 0 && low.indexOf(',') < 0;
   }
 
   boolean isMark(String... marks) {

@@ -122,9 +122,10 @@ public final class Narrowing {
       int colon = use.indexOf(':');
       return Optional.ofNullable(byLine.get(colon < 0 ? use : use.substring(0, colon)));
     }
-    String[] parts = key.split(":");
-    return parts.length > 2 && (parts[0].equals("measure") || parts[0].equals("own"))
-        ? Optional.ofNullable(byFood.get(parts[1]))
+    int first = key.indexOf(':');
+    int second = key.indexOf(':', first + 1);
+    return second > 0 && (key.startsWith("measure:") || key.startsWith("own:"))
+        ? Optional.ofNullable(byFood.get(key.substring(first + 1, second)))
         : Optional.empty();
   }
 
