@@ -96,6 +96,7 @@ export function Bowl(props: {
           <span className="range">{rangeText(figures.batterMass)}</span>
         </p>
       )}
+      {figures && <Makeup {...figures.makeup} />}
       <div className="bowl-tools">
         {draft.bowl.length > 0 && <Anew draft={draft} onChange={onChange} />}
         <Button size="small" aria-pressed={scaleOpen} onClick={() => setScaleOpen(!scaleOpen)}>
@@ -112,5 +113,26 @@ export function Bowl(props: {
         />
       )}
     </section>
+  );
+}
+
+/** How wet the batter is, as far as that is known. */
+function Makeup({ water, liquidPerFlour }: Figures['makeup']) {
+  if (!water && !liquidPerFlour) return null;
+  return (
+    <p className="foot">
+      {water && (
+        <>
+          water <b>{valueText(water)} %</b> <span className="range">{rangeText(water)}</span>
+        </>
+      )}
+      {water && liquidPerFlour && ' · '}
+      {liquidPerFlour && (
+        <>
+          flour : liquid <b>1 : {valueText(liquidPerFlour)}</b>{' '}
+          <span className="range">{rangeText(liquidPerFlour)}</span>
+        </>
+      )}
+    </p>
   );
 }

@@ -40,7 +40,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 4, time = 1)
+@Warmup(iterations = 12, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class ReadingBenchmark {

@@ -7,13 +7,16 @@ import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.FoodName;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
 import honeststack.app.figures.FiguresAnswer.LineAnswer;
+import honeststack.app.figures.FiguresAnswer.MakeupAnswer;
 import honeststack.app.figures.FiguresAnswer.NextAnswer;
 import honeststack.app.figures.FiguresAnswer.NotMeasuredAnswer;
 import honeststack.app.figures.FiguresAnswer.Range;
 import honeststack.app.figures.FiguresAnswer.RowAnswer;
 import honeststack.app.figures.FiguresAnswer.SourceAnswer;
 import honeststack.app.figures.FiguresAnswer.UnderstoodAnswer;
+import honeststack.core.batter.Batter;
 import honeststack.core.batter.Preparation;
+import honeststack.core.estimate.Bound;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.estimate.Total;
@@ -32,6 +35,7 @@ import honeststack.core.serving.Figures;
 import honeststack.core.serving.Figures.Station;
 import honeststack.core.serving.Formula;
 import honeststack.core.serving.Made;
+import honeststack.core.serving.Makeup;
 import honeststack.core.serving.Narrowing;
 import honeststack.core.serving.RecipeReading;
 import honeststack.core.serving.RecipeReading.LineReading;
@@ -63,12 +67,15 @@ final class AnswerWriter {
         answers.add(figure(basis, component, figures, reading.made(), narrowing));
       }
     }
+    List<SourceAnswer> sources =
+        book.sources().stream().map(s -> new SourceAnswer(s.key(), s.scope(), s.words())).toList();
     return new FiguresAnswer(
         reading.lines().stream().map(line -> line(line, figures)).toList(),
         range(figures.batterMass()),
+        makeup(reading.made().batter()),
         range(figures.batterShare()),
         components.stream().map(c -> new ComponentAnswer(c, c.words(), c.unit())).toList(),
-        book.sources().stream().map(s -> new SourceAnswer(s.key(), s.scope(), s.words())).toList(),
+        sources,
         figures.rows().stream().map(row -> row(row, figures, components)).toList(),
         answers,
         reading.problems().stream()
@@ -85,6 +92,19 @@ final class AnswerWriter {
         judgements(figures, goals),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
+  }
+
+  /** Read after the list of sources is written, which has no use for those of the water. */
+  private MakeupAnswer makeup(Batter batter) {
+    Makeup makeup = Makeup.of(batter, book);
+    boolean known = makeup.water().bound() == Bound.COMPLETE && !batter.lines().isEmpty();
+    return new MakeupAnswer(
+        known ? range(makeup.water().estimate()) : null,
+        makeup
+            .liquidPerFlour()
+            .filter(ratio -> !batter.gaps())
+            .map(AnswerWriter::range)
+            .orElse(null));
   }
 
   private static List<JudgementAnswer> judgements(Figures figures, List<Goal> goals) {

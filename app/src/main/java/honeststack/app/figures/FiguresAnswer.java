@@ -22,6 +22,7 @@ import java.util.List;
 public record FiguresAnswer(
     List<LineAnswer> lines,
     Range batterMass,
+    MakeupAnswer makeup,
     Range batterShare,
     List<ComponentAnswer> components,
     List<SourceAnswer> sources,
@@ -36,6 +37,16 @@ public record FiguresAnswer(
 
   /** A value with its shown range, value ± 2u, never below 0. */
   public record Range(double value, double u, double low, double high) {}
+
+  /**
+   * How wet the batter is.
+   *
+   * @param water g in 100 g; absent where it is not known
+   * @param liquidPerFlour g for each g; absent without a flour or a liquid, or while something is
+   *     not measured
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record MakeupAnswer(@Nullable Range water, @Nullable Range liquidPerFlour) {}
 
   /** A component, in the order of the matrix. */
   public record ComponentAnswer(Component tag, String words, String unit) {}

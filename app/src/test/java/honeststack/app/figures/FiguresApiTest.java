@@ -37,6 +37,16 @@ class FiguresApiTest {
     assertThat(answer.at("/sources/" + largest + "/words").asString()).isEqualTo("uneven pieces");
   }
 
+  /** White flour has 11.92 g of water in 100 g, water 99.90 g: USDA SR 20081 and 14411. */
+  @Test
+  void howWetTheBatterIs() {
+    JsonNode wet = figures(Drafts.of("100 g plain flour", "100 g water")).body().get("makeup");
+    assertThat(wet.at("/water/value").asDouble()).isCloseTo((11.92 + 99.9) / 2, within(1e-9));
+    assertThat(wet.at("/liquidPerFlour/value").asDouble()).isEqualTo(1);
+    JsonNode open = figures(Drafts.of("100 g plain flour", "some milk")).body().get("makeup");
+    assertThat(open.has("water")).isFalse();
+  }
+
   @Test
   void aNonsenseLineIsRefusedInPlaceWithHelp() {
     JsonNode answer = figures(Drafts.of("100 g white sugar", "2 cups buckweat flour")).body();

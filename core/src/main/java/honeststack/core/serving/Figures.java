@@ -181,7 +181,7 @@ public final class Figures {
   /**
    * What is missing from the bowl adds to both sides of the ratio, so nothing is known of it then.
    */
-  private static Total per100g(Total n, Estimate mass, boolean gaps) {
+  static Total per100g(Total n, Estimate mass, boolean gaps) {
     if (mass.value() == 0) {
       return new Total(Estimate.ZERO, Bound.NOT_KNOWN);
     }

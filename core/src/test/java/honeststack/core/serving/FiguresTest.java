@@ -158,4 +158,21 @@ class FiguresTest {
           .isCloseTo(whole, within(1e-9 * (1 + whole)));
     }
   }
+
+  /** 400 g of milk to 200 g of flour; the ratio's u by the first-order rule of a quotient. */
+  @Test
+  void liquidToFlour() {
+    Makeup makeup =
+        Makeup.of(
+            READER
+                .read(recipe(lines("b", "200 g flour", "400 g milk"), null, "", "", "", null), book)
+                .made()
+                .batter(),
+            book);
+    Estimate ratio = makeup.liquidPerFlour().orElseThrow();
+    assertThat(ratio.value()).isEqualTo(2);
+    // The scale's calibration is in both and cancels; what stays is reading it twice.
+    double read = 1 / Math.sqrt(12);
+    assertThat(ratio.u()).isCloseTo(2 * Math.hypot(read / 200, read / 400), within(1e-12));
+  }
 }
