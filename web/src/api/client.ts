@@ -93,6 +93,9 @@ export const api = {
     request<Food>('POST', `/api/foods?insist=${insist}`, form),
   saveFood: (id: string, revision: number, form: FoodForm, insist: boolean) =>
     request<Food>('PUT', `/api/foods/${id}?insist=${insist}`, form, ifMatch(revision)),
+  /** Undefined where it is out; the food where it went back to what ships. */
+  removeFood: (id: string, revision: number) =>
+    request<Food | undefined>('DELETE', `/api/foods/${id}`, undefined, ifMatch(revision)),
   usesOfFood: (id: string) => request<Use[]>('GET', `/api/foods/${id}/uses`),
   usesOfPreparation: (id: string) => request<Use[]>('GET', `/api/recipes/${id}/uses`),
   bringFoods: async (csv: Blob) => {

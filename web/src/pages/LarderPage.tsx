@@ -119,7 +119,14 @@ export function LarderPage() {
         {editing === 'chosen' && chosen && (
           <FoodEditor key={chosen.id} food={chosen} onDone={done} />
         )}
-        {!editing && chosen && <FoodCard food={chosen} onEdit={() => setEditing('chosen')} />}
+        {!editing && chosen && (
+          <FoodCard
+            key={chosen.id}
+            food={chosen}
+            onEdit={() => setEditing('chosen')}
+            onRemoved={() => void client.invalidateQueries({ queryKey: ['foods'] })}
+          />
+        )}
       </div>
       <p className="caution">
         Allergens are those that a food holds by its nature, and contact that is usual. Read the

@@ -1,15 +1,28 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Popconfirm } from 'antd';
+import { useState } from 'react';
 import { api } from '../../api/client';
 import type { Food } from '../../api/types';
 import { Mark } from '../../ui/Mark';
 import { Amount } from './Amount';
+import { Notice } from '../../ui/Notice';
 import { Uses } from '../../ui/Uses';
 import { plain } from '../../ui/numbers';
 import { PROVENANCE } from '../../ui/provenance';
 
 /** One food: composition per 100 g, household measures, where its values are from and are used. */
-export function FoodCard({ food, onEdit }: { food: Food; onEdit: () => void }) {
+export function FoodCard(props: {
+  food: Food;
+  onEdit: () => void;
+  /** It is out, or went back to what ships. */
+  onRemoved: () => void;
+}) {
+  const { food, onEdit, onRemoved } = props;
+  const [failed, setFailed] = useState<string>();
+  const remove = () =>
+    api
+      .removeFood(food.id, food.revision)
+      .then(onRemoved, (failure: Error) => setFailed(failure.message));
   const uses = useQuery({
     queryKey: ['uses', food.id, food.revision],
     queryFn: () => api.usesOfFood(food.id),
@@ -23,8 +36,22 @@ export function FoodCard({ food, onEdit }: { food: Food; onEdit: () => void }) {
     <article className="food-card" aria-label={food.name}>
       <header>
         <h2>{food.name}</h2>
+        {food.own && (
+          <Popconfirm
+            title={
+              food.ships ? 'Back to what the larder ships with?' : 'Take it out of the larder?'
+            }
+            description="Kept versions stay as they are."
+            okText={food.ships ? 'Back to what ships' : 'Take it out'}
+            cancelText="Leave it"
+            onConfirm={() => void remove()}
+          >
+            <Button type="text">{food.ships ? 'Back to what ships' : 'Take it out'}</Button>
+          </Popconfirm>
+        )}
         <Button onClick={onEdit}>Change it</Button>
       </header>
+      {failed && <Notice>{failed}</Notice>}
       <p className="quiet">
         {food.allergens.length > 0 ? `Contains ${food.allergens.join(', ')}. ` : ''}
         {food.mayContain.length > 0 ? `May contain ${food.mayContain.join(', ')}. ` : ''}

@@ -22,6 +22,7 @@ import java.util.Set;
  * @param warnings in which its data disagree with themselves
  * @param doubtful a reader should look twice
  * @param own entered or edited here
+ * @param ships the application comes with a food of this identity
  * @param label the label that it was typed from
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -45,6 +46,7 @@ record FoodAnswer(
     List<String> warnings,
     boolean doubtful,
     boolean own,
+    boolean ships,
     @Nullable LabelForm label) {
 
   /**
@@ -86,6 +88,7 @@ record FoodAnswer(
         entry.warnings(),
         entry.isDoubtful(),
         entry.own(),
+        LarderService.ships(entry.food().id()),
         entry.label());
   }
 

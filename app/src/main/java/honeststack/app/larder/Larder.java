@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /**
  * The foods, in memory: figures go on while the database is away. Each food is at its newest
@@ -23,10 +24,24 @@ public final class Larder implements Foods {
   private volatile State state = new State(Map.of(), Map.of());
 
   /** Entries by identity, foods by every name in its normal form. */
-  private record State(Map<String, LarderEntry> byId, Map<String, Named> byName) {}
+  private record State(Map<String, LarderEntry> byId, Map<String, Named> byName) {
+
+    /** Of a name that two foods go by, the one that was entered here keeps it. */
+    static State of(Collection<LarderEntry> entries) {
+      Map<String, LarderEntry> byId = new LinkedHashMap<>();
+      Map<String, Named> byName = new HashMap<>();
+      entries.forEach(entry -> byId.put(entry.food().id(), entry));
+      Stream.concat(
+              entries.stream().filter(entry -> !entry.own()),
+              entries.stream().filter(LarderEntry::own))
+          .forEach(entry -> named(entry).forEach(byName::put));
+      return new State(byId, byName);
+    }
+  }
 
   Larder(Collection<LarderEntry> entries) {
-    put(entries);
+    state = State.of(entries);
+    index(entries);
   }
 
   /** The larder as it ships, without a database. */
@@ -61,10 +76,22 @@ public final class Larder implements Foods {
    */
   synchronized void put(Collection<LarderEntry> entries) {
     State next = with(entries);
+    index(entries);
+    state = next;
+  }
+
+  /** Takes a food out; one that is not there stays so. */
+  synchronized void remove(String id) {
+    Map<String, LarderEntry> byId = new LinkedHashMap<>(state.byId);
+    byId.remove(id);
+    search.put(Map.of(id, List.of()));
+    state = State.of(byId.values());
+  }
+
+  private void index(Collection<LarderEntry> entries) {
     Map<String, List<String>> names = new LinkedHashMap<>();
     entries.forEach(entry -> names.put(entry.food().id(), names(entry)));
     search.put(names);
-    state = next;
   }
 
   /**
@@ -82,24 +109,39 @@ public final class Larder implements Foods {
     for (LarderEntry entry : entries) {
       LarderEntry before = byId.put(entry.food().id(), entry);
       if (before != null) {
-        names(before).forEach(name -> byName.remove(FoodNames.normal(name)));
+        named(before).keySet().stream()
+            .filter(name -> byName.get(name).food().id().equals(before.food().id()))
+            .forEach(byName::remove);
       }
     }
     for (LarderEntry entry : entries) {
-      Food food = entry.food();
-      for (LarderEntry.Name name : entry.names()) {
-        put(byName, name.name(), new Named(food, name.general()));
-      }
-      put(byName, food.name(), new Named(food, false));
+      named(entry)
+          .forEach(
+              (name, named) -> {
+                Named holder = byName.put(name, named);
+                if (holder != null && !holder.food().id().equals(named.food().id())) {
+                  throw new NameTakenException(written(entry, name), holder.food());
+                }
+              });
     }
     return new State(byId, byName);
   }
 
-  private static void put(Map<String, Named> byName, String name, Named named) {
-    Named before = byName.put(FoodNames.normal(name), named);
-    if (before != null && !before.food().id().equals(named.food().id())) {
-      throw new NameTakenException(name, before.food());
+  /** What a food is called, in its normal form. */
+  private static Map<String, Named> named(LarderEntry entry) {
+    Map<String, Named> named = new LinkedHashMap<>();
+    for (LarderEntry.Name name : entry.names()) {
+      named.put(FoodNames.normal(name.name()), new Named(entry.food(), name.general()));
     }
+    named.put(FoodNames.normal(entry.food().name()), new Named(entry.food(), false));
+    return named;
+  }
+
+  private static String written(LarderEntry entry, String normal) {
+    return names(entry).stream()
+        .filter(name -> FoodNames.normal(name).equals(normal))
+        .findFirst()
+        .orElse(normal);
   }
 
   /** Counts a use of foods: more used ones are found first. */

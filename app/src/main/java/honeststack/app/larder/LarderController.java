@@ -19,6 +19,7 @@ import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -116,6 +117,17 @@ class LarderController {
       @Valid @RequestBody FoodForm form,
       @RequestParam(defaultValue = "false") boolean insist) {
     return tagged(service.save(id, Revision.expected(ifMatch), form, insist));
+  }
+
+  /** Takes an own food out (204), or puts one that was changed back to what ships (200). */
+  @DeleteMapping("/{id}")
+  ResponseEntity<FoodAnswer> remove(
+      @PathVariable String id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    return service
+        .remove(id, Revision.expected(ifMatch))
+        .map(LarderController::tagged)
+        .orElseGet(() -> ResponseEntity.noContent().build());
   }
 
   /** All foods as CSV, under the headers of the reference file. */

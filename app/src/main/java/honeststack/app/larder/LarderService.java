@@ -13,7 +13,10 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
@@ -23,6 +26,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class LarderService {
   private static final int MOST_PROBLEMS = 200;
+  private static final Map<String, LarderEntry> SHIPPED =
+      LarderFiles.entries().stream()
+          .collect(Collectors.toUnmodifiableMap(entry -> entry.food().id(), Function.identity()));
   private static final CSVFormat CSV =
       CSVFormat.RFC4180
           .builder()
@@ -65,7 +71,9 @@ class LarderService {
    * @throws ConflictException if a name is taken, or the data disagree and nobody insists
    */
   LarderEntry create(FoodForm form, boolean insist) {
-    LarderEntry entry = form.entry(freeId(form.name()), 1, doubt.ofLabels(), null);
+    String id = freeId(form.name());
+    int revision = store.goneAt().getOrDefault(id, 0) + 1;
+    LarderEntry entry = form.entry(id, revision, doubt.ofLabels(), null);
     accept(entry, insist);
     keep(List.of(entry));
     return entry;
@@ -77,23 +85,62 @@ class LarderService {
    * @throws StaleException if it is not at composition revision {@code expected}
    */
   LarderEntry save(String id, int expected, FoodForm form, boolean insist) {
-    LarderEntry before = entry(id);
-    int revision = before.food().composition().revision();
-    if (revision != expected) {
-      throw new StaleException(
-          before.food().name() + " was changed elsewhere in the meantime; nothing was overwritten.",
-          FoodAnswer.of(before));
-    }
-    LarderEntry next = revised(before, form.entry(id, revision, doubt.ofLabels(), before));
+    LarderEntry before = current(id, expected);
+    LarderEntry next = revised(before, form.entry(id, expected, doubt.ofLabels(), before));
     accept(next, insist);
     keep(List.of(next));
     return next;
   }
 
+  /** The larder ships with a food of this identity. */
+  static boolean ships(String id) {
+    return SHIPPED.containsKey(id);
+  }
+
+  /**
+   * Takes an own food out; one that ships and was changed here goes back to what ships. Versions
+   * kept with it keep it.
+   *
+   * @return what it is now; empty if it is out
+   * @throws StaleException if it is not at composition revision {@code expected}
+   * @throws ConflictException if it ships and was not changed
+   */
+  Optional<LarderEntry> remove(String id, int expected) {
+    LarderEntry before = current(id, expected);
+    if (!before.own()) {
+      throw new ConflictException(
+          before.food().name() + " comes with the application and was not changed here.");
+    }
+    LarderEntry shipped = SHIPPED.get(id);
+    if (shipped == null) {
+      store.remove(id);
+      larder.remove(id);
+      return Optional.empty();
+    }
+    LarderEntry back = revised(before, shipped);
+    accept(back, true);
+    keep(List.of(back));
+    return Optional.of(back);
+  }
+
+  private LarderEntry current(String id, int expected) {
+    LarderEntry before = entry(id);
+    if (before.food().composition().revision() != expected) {
+      throw new StaleException(
+          before.food().name() + " was changed elsewhere in the meantime; nothing was overwritten.",
+          FoodAnswer.of(before));
+    }
+    return before;
+  }
+
   private static LarderEntry revised(LarderEntry before, LarderEntry after) {
     Composition old = before.food().composition();
     Composition now = after.food().composition();
-    int revision = LarderStore.same(old, now) ? old.revision() : old.revision() + 1;
+    return at(LarderStore.same(old, now) ? old.revision() : old.revision() + 1, after);
+  }
+
+  private static LarderEntry at(int revision, LarderEntry after) {
+    Composition now = after.food().composition();
     return after.with(
         Composition.of(
             after.food().id(),
@@ -148,6 +195,7 @@ class LarderService {
     Map<String, LarderEntry> changed = new LinkedHashMap<>();
     List<LineProblem> problems = new ArrayList<>();
     Set<String> seen = new HashSet<>();
+    Map<String, Integer> goneAt = store.goneAt();
     int added = 0;
     int unchanged = 0;
     try (var records = CSV.parse(text)) {
@@ -164,7 +212,7 @@ class LarderService {
             LarderEntry before = larder.entry(id).orElse(null);
             if (before == null) {
               added++;
-              changed.put(id, entry);
+              changed.put(id, at(goneAt.getOrDefault(id, 0) + 1, entry));
             } else if (LarderStore.alike(before, entry)) {
               unchanged++;
             } else {

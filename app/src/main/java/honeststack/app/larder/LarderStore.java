@@ -203,6 +203,27 @@ public class LarderStore {
         : json.readValue(body, FoodBody.class).entry(id, name, true, nothing).food();
   }
 
+  /**
+   * Takes a food out of the larder; its name and its compositions stay for the versions that were
+   * kept with them.
+   */
+  @Transactional
+  void remove(String id) {
+    sql.update(FOOD).setNull(FOOD.BODY).where(FOOD.ID.eq(id)).execute();
+  }
+
+  /** The last composition revisions of foods that were taken out. */
+  @Transactional(readOnly = true)
+  Map<String, Integer> goneAt() {
+    return sql.select(COMPOSITION.FOOD_ID, max(COMPOSITION.REVISION))
+        .from(COMPOSITION)
+        .join(FOOD)
+        .on(FOOD.ID.eq(COMPOSITION.FOOD_ID))
+        .where(FOOD.BODY.isNull())
+        .groupBy(COMPOSITION.FOOD_ID)
+        .fetchMap(COMPOSITION.FOOD_ID, max(COMPOSITION.REVISION));
+  }
+
   /** Whether two compositions hold the same; their revisions may differ. */
   static boolean same(Composition a, Composition b) {
     return a.doubtFactor() == b.doubtFactor()

@@ -9,15 +9,20 @@ import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
 import honeststack.app.http.BadInputException;
+import honeststack.app.http.ConflictException;
 import honeststack.app.http.NotFoundException;
 import honeststack.app.larder.LabelForm.ServingUnit;
 import honeststack.core.food.Component;
+import honeststack.core.food.Composition;
 import honeststack.core.food.Label;
 import honeststack.core.food.LabelStyle;
 import honeststack.core.food.Role;
 import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -94,6 +99,41 @@ class LarderServiceTest {
     assertThat(larder.nearest("embr mil flour", 1).get(0).id()).isEqualTo("ember-mill-flour");
     LarderEntry like = service.create(form("Ember Mill flour, two", Map.of(), null), false);
     assertThat(like.food().id()).isEqualTo("ember-mill-flour-two");
+  }
+
+  @Test
+  void anOwnFoodIsTakenOutAndAChangedOneGoesBackToWhatShips() {
+    LarderEntry own = service.create(form("Ember flour", Map.of(), null), false);
+    assertThat(service.remove("ember-flour", 1)).isEmpty();
+    verify(store).remove("ember-flour");
+    assertThat(larder.byName("Ember flour")).isEmpty();
+    assertThat(larder.nearest("ember flour", 1).get(0).id()).isNotEqualTo(own.food().id());
+
+    Composition shipped = larder.byId("rye-flour-medium").orElseThrow().composition();
+    service.save(
+        "rye-flour-medium", 1, form("rye flour", Map.of(Component.ENERC, "300"), null), true);
+    LarderEntry back = service.remove("rye-flour-medium", 2).orElseThrow();
+    assertThat(back.own()).isFalse();
+    assertThat(back.food().composition().revision()).isEqualTo(3);
+    assertThat(back.food().composition().values()).isEqualTo(shipped.values());
+    assertThatThrownBy(() -> service.remove("rye-flour-medium", 3))
+        .isInstanceOf(ConflictException.class);
+  }
+
+  /** What was taken out keeps its revisions for the versions kept with it. */
+  @Test
+  void aFoodEnteredAgainGoesOnAfterItsLastRevision() {
+    when(store.goneAt()).thenReturn(Map.of("ember-flour", 2));
+    LarderEntry again = service.create(form("Ember flour", Map.of(), null), false);
+    assertThat(again.food().composition().revision()).isEqualTo(3);
+  }
+
+  @Test
+  void anOwnNameStandsBeforeOneThatShipsLater() {
+    LarderEntry own = service.check(form("masa harina", Map.of(), null));
+    Collection<LarderEntry> all = new ArrayList<>(List.of(own));
+    all.addAll(larder.entries());
+    assertThat(new Larder(all).byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
   }
 
   @Test

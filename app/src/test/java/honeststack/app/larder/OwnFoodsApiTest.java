@@ -195,4 +195,19 @@ class OwnFoodsApiTest {
     LarderService service = RunningApplication.bean(LarderService.class);
     assertThat(service.bring(new StringReader("id,name,role\n\"a,b,c")).problems()).hasSize(1);
   }
+
+  @Test
+  void aFoodTakenOutIsGoneAndEnteredAgainGetsItsNextRevision() {
+    String name = "cinder powder " + UUID.randomUUID();
+    JsonNode first = Http.send("POST", "/api/foods", form(name, "{}", label("120"))).body();
+    String path = "/api/foods/" + first.get("id").asString();
+    assertThat(Http.send("DELETE", path, null, "If-Match", "\"9\"").status()).isEqualTo(412);
+    assertThat(Http.send("DELETE", path, null, "If-Match", "\"1\"").status()).isEqualTo(204);
+    assertThat(Http.get(path).status()).isEqualTo(404);
+    JsonNode again = Http.send("POST", "/api/foods", form(name, "{}", label("117"))).body();
+    assertThat(again.get("id")).isEqualTo(first.get("id"));
+    assertThat(again.get("revision").asInt()).isEqualTo(2);
+    assertThat(Http.send("DELETE", "/api/foods/barley-flour", null, "If-Match", "\"1\"").status())
+        .isEqualTo(409);
+  }
 }
