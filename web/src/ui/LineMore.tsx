@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { api } from '../api/client';
@@ -44,7 +45,7 @@ export function LineMore(props: {
         }
       />
       {reading?.understood?.filled && (
-        <Weighed line={line} foodId={reading.understood.foodId} onChange={onChange} />
+        <Weighed text={line.text} foodId={reading.understood.foodId} />
       )}
     </div>
   );
@@ -85,14 +86,16 @@ export function Adjustments(props: { line: DraftLine; onChange: (line: DraftLine
   );
 }
 
-function Weighed(props: { line: DraftLine; foodId: string; onChange: (line: DraftLine) => void }) {
+/** Keeps what one filling, or one spray, of a line weighed. */
+export function Weighed(props: { text: string; foodId: string }) {
+  const client = useQueryClient();
   const [said, setSaid] = useState<{ words: string; refused: boolean }>();
   const keep = async (weight: string) => {
     try {
-      const constants = await api.keepWeighing(props.line.text, props.foodId, weight);
+      const constants = await api.keepWeighing(props.text, props.foodId, weight);
       const mine = constants.filter((one) => one.foodId === props.foodId);
       setSaid({ words: `Kept: ${mine.map((one) => one.words).join('; ')}.`, refused: false });
-      props.onChange({ ...props.line });
+      void client.invalidateQueries({ queryKey: ['figures'] });
     } catch (failure) {
       setSaid({
         words: failure instanceof Error ? failure.message : 'It was not kept.',

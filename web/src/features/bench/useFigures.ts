@@ -5,7 +5,10 @@ import type { Draft, Line } from '../../api/types';
 
 const PAUSE_MS = 120;
 
-/** All figures of the draft, asked for anew shortly after each change. */
+/**
+ * All figures of the draft, asked for anew shortly after each change, and on coming back: foods,
+ * goals and the table of doubt may have changed meanwhile.
+ */
 export function useFigures(draft: Draft, recipeId?: string) {
   const [asked, setAsked] = useState(draft);
   useEffect(() => {
@@ -16,7 +19,6 @@ export function useFigures(draft: Draft, recipeId?: string) {
     queryKey: ['figures', recipeId, asked],
     queryFn: ({ signal }) => api.figures(asked, recipeId, signal),
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
     gcTime: 60_000,
   });
   const readings = useMemo(

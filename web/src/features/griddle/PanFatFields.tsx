@@ -1,6 +1,7 @@
 import { Input } from 'antd';
 import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
 import { Field } from '../../ui/Field';
+import { Weighed } from '../../ui/LineMore';
 import { Grams, Reading } from '../../ui/Reading';
 
 /** What went into the pan, and what stayed in it. */
@@ -31,6 +32,9 @@ export function PanFatFields(props: {
           line={reading}
           onPick={(foodId) => set('panFat', { panFat: { ...griddle.panFat, foodId } })}
         />
+        {reading?.understood?.filled && (
+          <Weighed text={griddle.panFat.text} foodId={reading.understood.foodId} />
+        )}
       </Field>
       <Field
         label="Of it, left in the pan"

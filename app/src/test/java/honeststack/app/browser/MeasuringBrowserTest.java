@@ -45,6 +45,20 @@ class MeasuringBrowserTest {
     assertThat(page.getByText("Batter 458 g")).isVisible();
   }
 
+  /** Three seconds are taken for 0.75 g, until three of them were weighed: 1.1, 1.2, 1.3 g. */
+  @Test
+  void aSpraysSecondsAreWeighedAndTaken() {
+    Page page = start(browser, "Scree cakes");
+    page.getByLabel("Fat in the pan").fill("a 3-second spray of oil");
+    assertThat(page.getByText("0.8 g", new Page.GetByTextOptions().setExact(true))).isVisible();
+    for (int weighing = 1; weighing <= 3; weighing++) {
+      page.getByLabel("It weighed").fill("1." + weighing + " g");
+      page.getByLabel("It weighed").press("Enter");
+      assertThat(page.getByText("from " + weighing + " weighing")).isVisible();
+    }
+    assertThat(page.getByText("1.2 g", new Page.GetByTextOptions().setExact(true))).isVisible();
+  }
+
   /**
    * 200 g of flour are 728 kcal, 100 g of eggs 143; 20 g of flour more 73, none of the eggs 143.
    */
