@@ -1,6 +1,7 @@
 package honeststack.app.larder;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Amount;
@@ -74,5 +75,15 @@ class LinesTest {
     assertThat(1 - misses.size() / (double) lines().size())
         .as(String.join("\n", misses))
         .isGreaterThanOrEqualTo(WANTED);
+  }
+
+  /** A wrong food here could hurt someone. */
+  @Test
+  void freeOfGlutenIsNotTakenForWhatHoldsIt() {
+    assertThatThrownBy(() -> reader.read("120 g gluten-free plain flour"))
+        .isInstanceOf(RefusedException.class)
+        .hasMessageContaining("gluten-free");
+    assertThat(reader.read("2 tsp gluten-free baking powder").food().id())
+        .isEqualTo("baking-powder");
   }
 }

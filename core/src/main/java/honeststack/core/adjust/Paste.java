@@ -24,7 +24,7 @@ public final class Paste {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern PARTS_BEHIND =
       Pattern.compile(
-          "^(.+?),?\\s+(?:(?:finely|grated)\\s+)*(zest|rind|juice)\\s*(?:and|&|\\+)\\s*(zest|rind|juice)\\s*$",
+          "^(.+?)[,(]?\\s+\\(?(?:(?:finely|grated)\\s+)*(zest|rind|juice)\\s*(?:and|&|\\+)\\s*(zest|rind|juice)\\s*\\)?$",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern TWO_PLACES =
       Pattern.compile(

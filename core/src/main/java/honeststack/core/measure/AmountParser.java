@@ -246,8 +246,8 @@ final class AmountParser {
         Packing packing = Packing.NOT_SAID;
         double bigness = 1;
         for (Token word : tokens.subList(from, i)) {
-          if (found.kind() == Unit.Kind.VAGUE && LineWords.BIGNESS.containsKey(word.low())) {
-            bigness = LineWords.BIGNESS.get(word.low());
+          if (found.kind() == Unit.Kind.VAGUE && UnitWords.BIGNESS.containsKey(word.low())) {
+            bigness = UnitWords.BIGNESS.get(word.low());
           } else {
             heap = LineWords.HEAPS.getOrDefault(word.low(), heap);
             packing = LineWords.PACKINGS.getOrDefault(word.low(), packing);
@@ -272,7 +272,7 @@ final class AmountParser {
   private static boolean isBefore(String word) {
     return LineWords.HEAPS.containsKey(word)
         || LineWords.PACKINGS.containsKey(word)
-        || LineWords.BIGNESS.containsKey(word)
+        || UnitWords.BIGNESS.containsKey(word)
         || LineWords.ABOUT.contains(word)
         || word.equals("firmly")
         || word.equals("lightly")

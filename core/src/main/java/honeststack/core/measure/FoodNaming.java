@@ -6,10 +6,12 @@ import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
 import static honeststack.core.measure.Refusal.Reason.NO_FOOD;
 import static honeststack.core.measure.Refusal.Reason.UNKNOWN_FOOD;
 
+import honeststack.core.food.Allergen;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -58,16 +60,17 @@ final class FoodNaming {
     }
     List<Token> head = notes.head();
     List<List<Token>> candidates = head.size() == all.size() ? List.of(all) : List.of(all, head);
-    int[] tried = {-1, -1};
+    List<List<Token>> tried = new ArrayList<>(List.of(List.of(), List.of()));
     for (Predicate<Token> drop : notes.drops()) {
       for (int i = 0; i < candidates.size(); i++) {
         List<Token> candidate = candidates.get(i);
         List<Token> name = candidate.stream().filter(drop.negate()).toList();
-        if (name.isEmpty() || name.size() == tried[i]) {
-          continue; // nothing more was left out than before
+        if (name.isEmpty() || name.equals(tried.get(i))) {
+          continue; // nothing else was left out than before
         }
-        tried[i] = name.size();
-        Optional<Foods.Named> found = found(joined(name), suffix);
+        tried.set(i, name);
+        Optional<Foods.Named> found =
+            found(joined(name), suffix).filter(food -> isAsFree(food, name, candidate));
         if (found.isPresent()) {
           return new Named(
               found.get().food(), found.get().general(), name, notes.unused(candidate, all));
@@ -86,6 +89,13 @@ final class FoodNaming {
         left,
         "No food in the larder is called “" + left + "”.",
         "one of the larder's foods; the nearest are offered");
+  }
+
+  /** A flour that is said to be free of gluten is not taken for one that holds it. */
+  private static boolean isAsFree(Foods.Named found, List<Token> name, List<Token> candidate) {
+    boolean said = candidate.stream().anyMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
+    boolean left = name.stream().noneMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
+    return !(said && left && found.food().allergens().contains(Allergen.GLUTEN));
   }
 
   private Optional<Foods.Named> found(String name, String suffix) {

@@ -35,6 +35,7 @@ final class LineWords {
           entry("grated", Packing.GRATED),
           entry("shredded", Packing.GRATED),
           entry("mashed", Packing.MASHED),
+          entry("smashed", Packing.MASHED),
           entry("puréed", Packing.MASHED),
           entry("pureed", Packing.MASHED),
           entry("ground", Packing.GROUND),
@@ -53,17 +54,6 @@ final class LineWords {
           entry("levelled", Heap.LEVEL),
           entry("leveled", Heap.LEVEL),
           entry("flat", Heap.LEVEL));
-
-  /** Before a vague unit, "a big handful": times so much (common practice). */
-  static final Map<String, Double> BIGNESS =
-      Map.ofEntries(
-          entry("big", 1.5),
-          entry("large", 1.5),
-          entry("good", 1.5),
-          entry("generous", 1.5),
-          entry("small", 0.5),
-          entry("little", 0.5),
-          entry("tiny", 0.5));
 
   static final Set<String> SIZES = Set.of("small", "medium", "large", "jumbo", "eu");
 
@@ -228,6 +218,9 @@ final class LineWords {
           "bite-size",
           "bite-sized");
 
+  /** Left out of a name only where the food that is found holds no gluten. */
+  static final String GLUTEN_FREE = "gluten-free";
+
   /** Said of a food that goes by the rest of its name; dropped last. */
   static final Set<String> ADJECTIVES =
       Set.of(
@@ -248,7 +241,8 @@ final class LineWords {
           "ordinary",
           "baby",
           "kernels",
-          "gluten-free",
+          "frozen",
+          GLUTEN_FREE,
           "pure",
           "instant",
           "mini",

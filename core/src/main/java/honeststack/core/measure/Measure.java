@@ -75,7 +75,18 @@ public record Measure(
           size.isEmpty()
               ? number
               : number + " " + size + (most > 1 && UnitWords.COUNTED.containsKey(size) ? "s" : "");
-      case CUP, PINT, QUART, LADLE, SCOOP, KNOB, HANDFUL, DRIZZLE, SQUEEZE, DESSERTSPOON, SMIDGEN ->
+      case CUP,
+          PINT,
+          QUART,
+          LADLE,
+          SCOOP,
+          KNOB,
+          HANDFUL,
+          DRIZZLE,
+          DROP,
+          SQUEEZE,
+          DESSERTSPOON,
+          SMIDGEN ->
           number + " " + full + unit.symbol() + (most > 1 ? "s" : "");
       case PINCH, DASH, SPLASH -> number + " " + full + unit.symbol() + (most > 1 ? "es" : "");
       default -> number + " " + full + unit.symbol();

@@ -51,6 +51,7 @@ public enum MeasuringSystem {
       case DASH -> teaspoon / 8;
       case SMIDGEN -> teaspoon / 32;
       case SPLASH -> tablespoon;
+      case DROP -> 0.05;
       case DRIZZLE -> 2 * teaspoon;
       case SQUEEZE -> teaspoon;
       case CUP -> cup;

@@ -171,8 +171,17 @@ final class Notes {
     Predicate<Token> idle = packed.or(token -> LineWords.IDLE.contains(token.low()));
     Predicate<Token> done = idle.or(token -> LineWords.DONE.contains(token.low()));
     Predicate<Token> formed = done.or(token -> LineWords.FORMS.containsKey(token.low()));
-    Predicate<Token> bare = formed.or(token -> LineWords.ADJECTIVES.contains(token.low()));
-    return List.of(token -> false, sizes, packed, idle, done, formed, bare);
+    List<Predicate<Token>> drops =
+        new ArrayList<>(List.of(token -> false, sizes, packed, idle, done, formed));
+    rest.stream()
+        .filter(Notes::isAdjective)
+        .forEach(one -> drops.add(formed.or(token -> token.equals(one))));
+    drops.add(formed.or(Notes::isAdjective));
+    return drops;
+  }
+
+  private static boolean isAdjective(Token token) {
+    return LineWords.ADJECTIVES.contains(token.low());
   }
 
   private static boolean isSize(String low) {

@@ -25,6 +25,8 @@ public enum Unit {
   DASH(Kind.VAGUE, "dash"),
   SMIDGEN(Kind.VAGUE, "smidgen"),
   SPLASH(Kind.VAGUE, "splash"),
+  /** A twentieth of a millilitre (common practice). */
+  DROP(Kind.VAGUE, "drop"),
   DRIZZLE(Kind.VAGUE, "drizzle"),
   SQUEEZE(Kind.VAGUE, "squeeze"),
   KNOB(Kind.VAGUE, "knob"),

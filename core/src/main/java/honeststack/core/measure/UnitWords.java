@@ -1,5 +1,7 @@
 package honeststack.core.measure;
 
+import static java.util.Map.entry;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,13 +15,37 @@ final class UnitWords {
   /** What food is bought in; a weight before it is the weight of what is in it. */
   private static final Set<String> CONTAINERS =
       Set.of(
-          "tin", "can", "jar", "packet", "pack", "bag", "sachet", "tub", "carton", "bottle", "pot",
-          "package", "block");
+          "tin",
+          "can",
+          "jar",
+          "packet",
+          "pack",
+          "bag",
+          "sachet",
+          "tub",
+          "carton",
+          "bottle",
+          "pot",
+          "package",
+          "container",
+          "block");
+
+  /** Before a vague unit, "a big handful": times so much (common practice). */
+  static final Map<String, Double> BIGNESS =
+      Map.ofEntries(
+          entry("big", 1.5),
+          entry("large", 1.5),
+          entry("good", 1.5),
+          entry("generous", 1.5),
+          entry("small", 0.5),
+          entry("little", 0.5),
+          entry("tiny", 0.5));
 
   /** What cooks fill that comes in any size. */
   static final Set<String> VESSELS =
       Set.of(
           "mug",
+          "mugful",
           "mugs",
           "glass",
           "glasses",
@@ -84,13 +110,14 @@ final class UnitWords {
     name(units, Unit.CUP, "c", "cup", "cupful");
     name(units, Unit.PINT, "pt", "pint");
     name(units, Unit.QUART, "qt", "quart");
-    name(units, Unit.TABLESPOON, "tbsp", "tbs", "tbl", "tblsp", "tbspn", "tablespoon");
+    name(units, Unit.TABLESPOON, "tbsp", "tbs", "tb", "tbl", "tblsp", "tbspn", "tablespoon");
     name(units, Unit.TABLESPOON, "tablespoonful", "table-spoon");
     name(units, Unit.DESSERTSPOON, "dessertspoon", "dsp", "dstspn", "dessert-spoon");
     name(units, Unit.TEASPOON, "tsp", "tspn", "teaspoon", "teaspoonful", "tea-spoon");
     name(units, Unit.LADLE, "ladle", "ladleful");
     name(units, Unit.SCOOP, "scoop", "scoopful");
-    name(units, Unit.PINCH, "pinch", "pinche");
+    name(units, Unit.PINCH, "pinch", "pinche", "grating");
+    name(units, Unit.DROP, "drop");
     name(units, Unit.DASH, "dash", "dashe", "sprinkle", "sprinkling", "shake");
     name(units, Unit.SMIDGEN, "smidgen", "smidge", "smidgeon");
     name(units, Unit.SPLASH, "splash", "splashe", "glug");

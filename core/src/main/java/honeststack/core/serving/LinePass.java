@@ -10,6 +10,7 @@ import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Allergen;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.food.Packing;
@@ -31,6 +32,7 @@ import honeststack.core.serving.RecipeReading.Remarks;
 import honeststack.core.serving.RecipeReading.Understood;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Reads the lines of one recipe into grams, and keeps what is to be said of each. */
@@ -168,7 +170,7 @@ final class LinePass {
       boolean offers =
           refusal.reason() == Refusal.Reason.UNKNOWN_FOOD
               || refusal.reason() == Refusal.Reason.OPEN_CHOICE;
-      List<Food> nearest = offers ? foods.nearest(refusal.offending(), MOST_NEAREST) : List.of();
+      List<Food> nearest = offers ? nearest(refusal.offending()) : List.of();
       readings.add(new NotUnderstood(line.id(), station, refusal, nearest));
       if (!line.off()) {
         findings.add("Not in the numbers: “" + line.text().strip() + "”.");
@@ -176,6 +178,16 @@ final class LinePass {
       }
       return Optional.empty();
     }
+  }
+
+  /** Nothing that holds gluten is offered for what is said to be free of it. */
+  private List<Food> nearest(String name) {
+    String without = name.toLowerCase(Locale.ROOT).replace("gluten-free", "").strip();
+    boolean free = without.length() < name.length() && !without.isEmpty();
+    return foods.nearest(free ? without : name, free ? 5 * MOST_NEAREST : MOST_NEAREST).stream()
+        .filter(food -> !free || !food.allergens().contains(Allergen.GLUTEN))
+        .limit(MOST_NEAREST)
+        .toList();
   }
 
   private NotMeasured notMeasured(Line line, Station station, LineReader.Line read) {
