@@ -180,12 +180,14 @@ final class LinePass {
     }
   }
 
-  /** Nothing that holds gluten is offered for what is said to be free of it. */
+  /** For what is said to be free of gluten, foods of its kind that hold none. */
   private List<Food> nearest(String name) {
-    String without = name.toLowerCase(Locale.ROOT).replace("gluten-free", "").strip();
-    boolean free = without.length() < name.length() && !without.isEmpty();
-    return foods.nearest(free ? without : name, free ? 5 * MOST_NEAREST : MOST_NEAREST).stream()
-        .filter(food -> !free || !food.allergens().contains(Allergen.GLUTEN))
+    if (!name.toLowerCase(Locale.ROOT).contains("gluten-free")) {
+      return foods.nearest(name, MOST_NEAREST);
+    }
+    String kind = name.substring(name.lastIndexOf(' ') + 1);
+    return foods.nearest(kind, 5 * MOST_NEAREST).stream()
+        .filter(food -> !food.allergens().contains(Allergen.GLUTEN))
         .limit(MOST_NEAREST)
         .toList();
   }
