@@ -3,18 +3,26 @@ package honeststack.app.larder;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import honeststack.core.adjust.LineWriter;
+import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Amount;
 import honeststack.core.measure.LineReader;
+import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.RefusedException;
 import honeststack.core.measure.Unit;
+import honeststack.core.measure.Weights;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lines as cooks write them, each with the amount, unit, packing and food that it means. */
 class LinesTest {
@@ -85,5 +93,76 @@ class LinesTest {
         .hasMessageContaining("gluten-free");
     assertThat(reader.read("2 tsp gluten-free baking powder").food().id())
         .isEqualTo("baking-powder");
+  }
+
+  /**
+   * g; empty where the line measures nothing, or leaves part of it open, or has no known weight.
+   */
+  private OptionalDouble mass(String text, Weights weights) {
+    try {
+      LineReader.Line line = reader.read(text);
+      return line.amount().isEmpty() || line.amount().get().more()
+          ? OptionalDouble.empty()
+          : OptionalDouble.of(weights.of(line.amount().get(), line.food(), "a").value());
+    } catch (RefusedException refused) {
+      return OptionalDouble.empty();
+    }
+  }
+
+  /** Written anew, a line means what it is said to mean: the same food, so many times the mass. */
+  @ParameterizedTest
+  @ValueSource(doubles = {0.5, 2, 3})
+  void aScaledLineWeighsSoManyTimesAsMuch(double factor) throws IOException {
+    Weights weights = weights();
+    LineWriter writer = new LineWriter(reader, weights);
+    List<String> misses = new ArrayList<>();
+    for (String[] line : lines()) {
+      OptionalDouble now = mass(line[0], weights);
+      if (now.isEmpty()) {
+        continue;
+      }
+      try {
+        double wanted = factor * now.getAsDouble();
+        LineWriter.Rewritten written = writer.scaled(line[0], Optional.empty(), factor);
+        LineReader.Line again = reader.read(written.text());
+        double got = weights.of(again.amount().orElseThrow(), again.food(), "b").value();
+        boolean close = Math.abs(got / (1 + written.rounding()) / wanted - 1) < 0.01;
+        if (!close || !again.food().id().equals(line[4])) {
+          misses.add("%s → %s: %.1f g, not %.1f g".formatted(line[0], written.text(), got, wanted));
+        }
+      } catch (RefusedException refused) {
+        misses.add(line[0] + " → " + refused.getMessage());
+      }
+    }
+    assertThat(misses).isEmpty();
+  }
+
+  @Test
+  void aLineInGramsWeighsWhatItDid() throws IOException {
+    Weights weights = weights();
+    LineWriter writer = new LineWriter(reader, weights);
+    List<String> misses = new ArrayList<>();
+    for (String[] line : lines()) {
+      OptionalDouble now = mass(line[0], weights);
+      if (now.isEmpty()) {
+        continue;
+      }
+      try {
+        double wanted = now.getAsDouble();
+        LineWriter.Rewritten written = writer.inGrams(line[0], Optional.empty());
+        LineReader.Line again = reader.read(written.text());
+        double got = weights.of(again.amount().orElseThrow(), again.food(), "b").value();
+        if (Math.abs(got - wanted) > 0.51 || !again.food().id().equals(line[4])) {
+          misses.add("%s → %s: %.1f g, not %.1f g".formatted(line[0], written.text(), got, wanted));
+        }
+      } catch (RefusedException refused) {
+        misses.add(line[0] + " → " + refused.getMessage());
+      }
+    }
+    assertThat(misses).isEmpty();
+  }
+
+  private static Weights weights() {
+    return new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder());
   }
 }

@@ -2,6 +2,7 @@ package honeststack.core.adjust;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Packing;
+import honeststack.core.measure.Amount;
 import honeststack.core.measure.Amount.Term;
 import honeststack.core.measure.LineReader;
 import honeststack.core.measure.Measure;
@@ -52,7 +53,7 @@ public final class LineWriter {
     double rounded = 0;
     StringBuilder words = new StringBuilder();
     for (Term term : said) {
-      Measure wanted = term.measure().times(factor);
+      Measure wanted = readable(term.measure().times(factor));
       Measure written = rounded(wanted);
       if (!words.isEmpty()) {
         words.append(term.taken() ? " less " : " + ");
@@ -61,8 +62,9 @@ public final class LineWriter {
       exact += wanted.amount();
       rounded += written.amount();
     }
+    boolean tin = line.amount().filter(Amount::isDrainedTin).isPresent();
     return new Rewritten(
-        line.shape().with(words.toString()),
+        line.shape().with(tin ? words + " tin" : words.toString()),
         said.size() == 1 && exact > 0 ? rounded / exact - 1 : 0);
   }
 
@@ -145,6 +147,17 @@ public final class LineWriter {
 
   private LineReader.Line read(String text, Optional<Food> picked) {
     return picked.isPresent() ? reader.read(text, picked.get()) : reader.read(text);
+  }
+
+  /** A kilogram or a litre with three decimals would read as thousands. */
+  private static Measure readable(Measure measure) {
+    double hundredths = 100 * measure.amount();
+    boolean fine = Math.abs(hundredths - Math.rint(hundredths)) > 1e-6;
+    return switch (measure.unit()) {
+      case KILOGRAM -> fine ? measure.times(1000).in(Unit.GRAM) : measure;
+      case LITRE -> fine ? measure.times(1000).in(Unit.MILLILITRE) : measure;
+      default -> measure;
+    };
   }
 
   /** As a kitchen can measure it. */

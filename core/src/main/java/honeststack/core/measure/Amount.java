@@ -39,6 +39,11 @@ public record Amount(List<Term> terms, boolean tin, boolean drained, boolean mor
     return first().packing();
   }
 
+  /** What stays of a tin when its liquid is poured off, by the weight that the tin holds. */
+  public boolean isDrainedTin() {
+    return drained && tin && unit().kind() == Unit.Kind.MASS;
+  }
+
   /** Every measure so many times as much. */
   public Amount times(double factor) {
     return new Amount(

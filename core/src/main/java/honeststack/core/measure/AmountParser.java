@@ -96,9 +96,8 @@ final class AmountParser {
       if (word(i - 1, "to", "for")) {
         continue; // "honey to drizzle" has no amount
       }
-      boolean alone = i == tokens.size() - 1 || mark(i - 1, ":");
-      Optional<Found> found = measure(about(times ? i + 1 : i), times || alone);
-      if (found.isPresent() && isLast(i, found.get().next())) {
+      Optional<Found> found = measure(about(times ? i + 1 : i), true);
+      if (found.isPresent() && isLast(i, found.get())) {
         boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=", ".", "…");
         return Optional.of(
             new Front(
@@ -112,9 +111,11 @@ final class AmountParser {
     return Optional.empty();
   }
 
-  /** Nothing behind it, or between commas. */
-  private boolean isLast(int from, int next) {
-    return next == tokens.size() || mark(from - 1, ",", ":") && mark(next, ",");
+  /** Nothing behind it; or between commas, unless it is a bare number. */
+  private boolean isLast(int from, Found found) {
+    boolean measured = found.measure().unit() != Unit.COUNT;
+    return found.next() == tokens.size()
+        || measured && mark(from - 1, ",", ":") && mark(found.next(), ",");
   }
 
   /** A measure that is added or taken away: "plus 2 tbsp", "less 1 tbsp". */

@@ -142,9 +142,7 @@ public final class LineReader {
           Measure other = beside.get();
           double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
           others.add(each || container && counted(terms) ? other.times(times) : other);
-        } else if (isCount(aside)) {
-          written.append(" (").append(joined(aside)).append(')');
-        } else {
+        } else if (!isCount(aside)) {
           notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
           notes.rest.addAll(aside);
           written.append(" (").append(joined(aside)).append(')');
@@ -174,6 +172,9 @@ public final class LineReader {
             notes.left(),
             "leaves a choice open",
             "one food; those that come closest are offered");
+      }
+      if (isJuiceOf(notes, terms, named)) {
+        written.append(" juice");
       }
       Shape shape =
           new Shape(
@@ -217,6 +218,15 @@ public final class LineReader {
       }
       measured = false;
       return word(i, "of", "more") ? i + 1 : i;
+    }
+
+    /** "a squeeze of lime": without its squeeze, the line would mean the fruit. */
+    private boolean isJuiceOf(Notes notes, List<Term> terms, FoodNaming.Named named) {
+      return suffix(notes, terms).endsWith("?")
+          && foods
+              .byName(joined(named.name()))
+              .filter(fruit -> !fruit.food().equals(named.food()))
+              .isPresent();
     }
 
     /** Of a squeezed fruit its juice is meant. */

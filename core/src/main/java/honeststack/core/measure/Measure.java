@@ -57,6 +57,11 @@ public record Measure(
     return new Measure(amount * factor, halfRange * factor, decimals, unit, packing, heap, size);
   }
 
+  /** The same number of another unit. */
+  public Measure in(Unit other) {
+    return new Measure(amount, halfRange, decimals, other, packing, heap, size);
+  }
+
   /** The same of another packing. */
   public Measure packed(Packing other) {
     return new Measure(amount, halfRange, decimals, unit, other, heap, size);
@@ -106,6 +111,7 @@ public record Measure(
   }
 
   private String number(double value) {
-    return unit.kind() == Unit.Kind.MASS ? NumberText.plain(value) : NumberText.kitchen(value);
+    boolean decimal = unit == Unit.GRAM || unit == Unit.KILOGRAM;
+    return decimal ? NumberText.plain(value) : NumberText.kitchen(value);
   }
 }

@@ -65,7 +65,7 @@ public final class Weights {
           "“" + amount.words() + "” takes away more than there is.",
           "less taken away than there is");
     }
-    return amount.drained() && isTin(amount) ? drained(sum, food, use) : sum;
+    return amount.isDrainedTin() ? drained(sum, food, use) : sum;
   }
 
   /** How far values of food tables are off. */
@@ -76,11 +76,6 @@ public final class Weights {
   /** What fat in the pan is taken for when nobody measured it, g: common practice. */
   public double usualPanFat() {
     return doubt.of(Way.PAN_FAT_NOT_MEASURED).shared();
-  }
-
-  /** What is poured off is not in the weight of what stays, unless that was weighed by itself. */
-  private static boolean isTin(Amount amount) {
-    return amount.unit().kind() == Unit.Kind.MASS && amount.tin();
   }
 
   private Estimate drained(Estimate tin, Food food, String use) {

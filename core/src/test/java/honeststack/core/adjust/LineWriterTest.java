@@ -106,6 +106,9 @@ class LineWriterTest {
     assertThat(pasted("zest and juice of 2 pears"))
         .extracting(Proposed::text)
         .containsExactly("zest of 2 pears", "juice of 2 pears");
+    assertThat(pasted("2 pears (zest and juice)"))
+        .extracting(Proposed::text)
+        .containsExactly("zest of 2 pears", "juice of 2 pears");
     assertThat(pasted("1 egg plus 2 pears"))
         .extracting(Proposed::text)
         .containsExactly("1 egg", "2 pears");

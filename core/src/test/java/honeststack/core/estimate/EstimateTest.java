@@ -146,4 +146,29 @@ class EstimateTest {
     assertThat(Bound.AT_LEAST.plus(Bound.AT_LEAST.negated())).isEqualTo(Bound.NOT_KNOWN);
     assertThat(Bound.COMPLETE.plus(Bound.AT_MOST)).isEqualTo(Bound.AT_MOST);
   }
+
+  /** Largest first, each with its own sensitivity, and u² in all. */
+  @Property
+  void aBudgetIsSortedAndWhole(
+      @ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = -9, max = 9) Double> sensitivities) {
+    Estimate sum = Estimate.ZERO;
+    for (int i = 0; i < sensitivities.size(); i++) {
+      sum = sum.plus(input(1, 1, "budget" + i).times(sensitivities.get(i)));
+    }
+    List<Estimate.Share> budget = sum.budget();
+    double before = 1;
+    double all = 0;
+    for (Estimate.Share share : budget) {
+      int at = Integer.parseInt(share.source().key().substring("budget".length()));
+      assertThat(share.sensitivity()).isEqualTo(sensitivities.get(at));
+      assertThat(share.share()).isLessThanOrEqualTo(before * (1 + 1e-9));
+      before = share.share();
+      all += share.share();
+    }
+    assertThat(budget).hasSize((int) sensitivities.stream().filter(s -> s != 0).count());
+    if (!budget.isEmpty()) {
+      assertThat(all).isCloseTo(1, within(1e-9));
+      assertThat(sum.budget(0.1)).isEqualTo(budget.stream().filter(s -> s.share() >= 0.1).toList());
+    }
+  }
 }
