@@ -149,7 +149,7 @@ record FoodForm(
     double most = LarderCsv.most(component);
     String accepted = "a number from 0 to %.0f %s".formatted(most, component.unit());
     try {
-      double value = NumberText.read(text);
+      double value = NumberText.readDecimal(text);
       if (value <= most) {
         return value;
       }

@@ -10,6 +10,7 @@ import static honeststack.app.browser.Cook.type;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import honeststack.app.RunningApplication;
 import java.util.regex.Pattern;
@@ -127,5 +128,30 @@ class BenchBrowserTest {
     assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("94.79");
     assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("no. 11477");
     Axe.check(page);
+  }
+
+  /** The edit outlives the page, and is sent again when the database is back. */
+  @Test
+  void whatCouldNotBeSavedStaysAndIsSentAgain() {
+    Page page = start(browser, "Tarn cakes");
+    saved(page);
+    String draft = "**/api/recipes/*/draft";
+    page.route(
+        draft,
+        route ->
+            route.fulfill(
+                new Route.FulfillOptions()
+                    .setStatus(503)
+                    .setContentType("application/problem+json")
+                    .setBody("{\"detail\":\"The database is away.\"}")));
+    type(page, "Bowl", "200 g rye flour");
+    assertThat(page.locator(".save-state")).containsText("The database is away.");
+    assertThat(page.getByText("Batter 200 g")).isVisible();
+    page.reload();
+    assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g rye flour");
+    page.unroute(draft);
+    saved(page);
+    page.reload();
+    assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g rye flour");
   }
 }

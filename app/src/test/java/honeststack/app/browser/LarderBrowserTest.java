@@ -97,4 +97,30 @@ class LarderBrowserTest {
     page.reload();
     assertThat(page.getByText("Cakes with compote, version 1")).isVisible();
   }
+
+  /** Amaranth has 371 kcal in 100 g: USDA SR 20001. */
+  @Test
+  void anOwnFoodIsTakenOutAndAChangedOneGoesBack() {
+    Page page = browser.open("/larder");
+    button(page, "Add a food").click();
+    page.getByLabel("Name of the food").fill("Cairn Mill crumbs, invented");
+    button(page, "Put it in the larder").click();
+    Locator card = page.locator(".food-card");
+    assertThat(card).containsText("Cairn Mill crumbs");
+    button(page, "Take it out").click();
+    assertThat(page.getByText("Kept versions stay as they are.")).isVisible();
+    button(page, "Take it out").last().click();
+    assertThat(page.getByText("Cairn Mill crumbs")).hasCount(0);
+
+    page.getByLabel("Look for a food").fill("amaranth flour");
+    page.getByText("amaranth flour").first().click();
+    button(page, "Change it").click();
+    page.getByLabel("energy, kcal").fill("369");
+    button(page, "Save as the next revision").click();
+    assertThat(card).containsText("369");
+    button(page, "Back to what ships").click();
+    button(page, "Back to what ships").last().click();
+    assertThat(card).containsText("371");
+    assertThat(button(page, "Back to what ships")).isHidden();
+  }
 }

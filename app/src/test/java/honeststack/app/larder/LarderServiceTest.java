@@ -21,8 +21,10 @@ import honeststack.core.food.Label;
 import honeststack.core.food.LabelStyle;
 import honeststack.core.food.Role;
 import java.io.StringReader;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -118,6 +120,63 @@ class LarderServiceTest {
     assertThat(back.food().composition().values()).isEqualTo(shipped.values());
     assertThatThrownBy(() -> service.remove("rye-flour-medium", 3))
         .isInstanceOf(ConflictException.class);
+  }
+
+  /**
+   * A table's values have a point and as many decimals as they like; "1,459" could be thousands.
+   */
+  @Test
+  void valuesOfATableHaveDecimalPoints() {
+    LarderEntry entry = service.check(form("Ember flour", Map.of(Component.FASAT, "1.459"), null));
+    assertThat(entry.food().composition().value(Component.FASAT)).hasValue(1.459);
+    assertThatThrownBy(
+            () -> service.check(form("Ember flour", Map.of(Component.FASAT, "1,459"), null)))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("1,459");
+  }
+
+  /** The form as the page fills it in from what it was sent, unchanged, is the food again. */
+  @Test
+  void everyFoodThatShipsCanBeEdited() {
+    for (LarderEntry entry : larder.entries()) {
+      FoodAnswer food = FoodAnswer.of(entry);
+      Map<Component, String> values = new EnumMap<>(Component.class);
+      food.per100g().stream()
+          .filter(value -> value.amount() != null)
+          .forEach(value -> values.put(value.component(), plain(value.amount())));
+      FoodForm form =
+          new FoodForm(
+              food.name(),
+              food.role(),
+              food.liquid(),
+              food.allergenTags(),
+              food.mayContainTags(),
+              food.origins(),
+              food.added(),
+              food.names().stream().filter(name -> !name.equals(food.name())).toList(),
+              food.measures().stream().map(FoodAnswer.MeasureAnswer::row).toList(),
+              values,
+              food.doubt(),
+              food.provenance().source(),
+              food.provenance().number(),
+              food.provenance().remark(),
+              food.label());
+      assertThat(form.names()).as(food.id()).hasSizeLessThanOrEqualTo(40);
+      LarderEntry again = form.entry(food.id(), food.revision(), 0.08, entry);
+      assertThat(LarderStore.same(again.food().composition(), entry.food().composition()))
+          .as(food.id())
+          .isTrue();
+      assertThat(again.food().measures()).as(food.id()).isEqualTo(entry.food().measures());
+      assertThat(again.food().facts()).as(food.id()).isEqualTo(entry.food().facts());
+      assertThat(again.names())
+          .as(food.id())
+          .isEqualTo(
+              entry.names().stream().filter(name -> !name.name().equals(food.name())).toList());
+    }
+  }
+
+  private static String plain(double value) {
+    return new BigDecimal(String.valueOf(value)).stripTrailingZeros().toPlainString();
   }
 
   /** What was taken out keeps its revisions for the versions kept with it. */

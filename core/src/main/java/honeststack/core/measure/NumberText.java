@@ -6,10 +6,13 @@ import static honeststack.core.measure.Refusal.Reason.NO_AMOUNT;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Numbers as cooks read and write them. */
 public final class NumberText {
   private static final double CLOSE = 5e-4;
+
+  private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}\\.\\d{1,15}");
 
   private NumberText() {}
 
@@ -37,6 +40,17 @@ public final class NumberText {
           "a number: 120, 1.5, 0,5 or 1½");
     }
     return quantity.amount();
+  }
+
+  /**
+   * Reads a number of a food table, where a point always goes before decimals: "1.459". All else as
+   * {@link #read}.
+   *
+   * @throws RefusedException if it is not a number, or something follows it
+   */
+  public static double readDecimal(String text) {
+    String bare = text.strip();
+    return DECIMAL.matcher(bare).matches() ? Double.parseDouble(bare) : read(text);
   }
 
   /** With kitchen fractions where they fit: "1¼". */
