@@ -104,6 +104,9 @@ final class LinePass {
   /** The fat in the pan; what nobody measured gets a usual amount, and is said. */
   Optional<MeasuredFood> pan(Line line) {
     Optional<MeasuredFood> measured = read(line, Station.PAN);
+    if (line.off()) {
+      return Optional.empty();
+    }
     if (measured.isPresent()
         || !(readings.get(readings.size() - 1) instanceof NotMeasured unmeasured)) {
       return measured;

@@ -184,11 +184,12 @@ public final class RecipeReader {
       Optional<Line> said =
           stated.panFat().filter(line -> !line.isBlank() && recipe.finish().isEmpty());
       Optional<MeasuredFood> in = said.flatMap(lines::pan);
+      boolean counts = said.isPresent() && !said.get().off();
       Optional<PanFat> panFat = in.map(fat -> panFat(fat, stated.panFatLeft()));
       if (stated.pieces().isEmpty()) {
         return Optional.empty();
       }
-      if (said.isEmpty()) {
+      if (!counts) {
         findings.add("No pan fat is in the numbers.");
         without.add("pan fat");
       }
@@ -217,7 +218,7 @@ public final class RecipeReader {
               doubt.of(stated.portioning().way()).perUse(),
               left,
               panFat,
-              said.isPresent() && in.isEmpty(),
+              counts && in.isEmpty(),
               Griddle.UNEVEN_PIECES));
     }
 

@@ -52,17 +52,16 @@ class WhileCookingTest {
 
   /** Ten pieces, one thrown away, three in a serving, so much fat in the pan. */
   private RecipeReading read(String panFat, List<Line> toppings, Line... bowl) {
+    return read(line("pan", panFat), toppings, bowl);
+  }
+
+  private RecipeReading read(Line panFat, List<Line> toppings, Line... bowl) {
     return reader.read(
         new Recipe(
             MeasuringSystem.US,
             List.of(bowl),
             new Recipe.AtTheGriddle(
-                Optional.of(10),
-                1,
-                Portioning.WEIGHED,
-                "",
-                Optional.of(line("pan", panFat)),
-                "0 g"),
+                Optional.of(10), 1, Portioning.WEIGHED, "", Optional.of(panFat), "0 g"),
             new Recipe.OnThePlate(Optional.of(3.0), toppings)),
         book);
   }
@@ -82,6 +81,16 @@ class WhileCookingTest {
         read("0 g oil", List.of(), line("a", "100 g sugar"), off("b", "1 moon"));
     assertThat(nonsense.lines().get(1)).isInstanceOf(NotUnderstood.class);
     assertThat(nonsense.made().batter().gaps()).isFalse();
+  }
+
+  @Test
+  void fatLeftOutOfThePanIsNeitherCountedNorTaken() {
+    for (String fat : new String[] {"10 g oil", "a little oil"}) {
+      RecipeReading reading = read(off("pan", fat), List.of(), line("a", "100 g sugar"));
+      assertThat(reading.made().griddle().orElseThrow().panFat()).isEmpty();
+      assertThat(reading.without()).containsExactly("pan fat");
+      assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
+    }
   }
 
   /** 100 g, 20 g more, 30 g less: 90 g; written and made stay both to be seen. */
