@@ -30,6 +30,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +39,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** The shelf: recipes with one draft each and any number of kept versions. */
 @Service
 public class RecipeService {
+  /** Counts that a version is made by. */
+  private static final Set<String> COUNTS =
+      Set.of("griddle.pieces", "griddle.discarded", "plate.pieces");
+
   private final RecipeStore store;
   private final PinStore pins;
   private final KeptVersions kept;
@@ -163,6 +168,7 @@ public class RecipeService {
    *
    * @throws StaleException if the draft is not at revision {@code expected}
    * @throws ConflictException if it has no line with a weight, or equals the version it came from
+   * @throws BadInputException if a count of pieces cannot be
    */
   @Transactional
   VersionAnswer keep(String recipeId, int expected, String reason) {
@@ -184,6 +190,10 @@ public class RecipeService {
     if (reading.made().batter().lines().isEmpty()) {
       throw new ConflictException("There is nothing in the bowl yet that has a weight.");
     }
+    reading.problems().stream()
+        .filter(problem -> COUNTS.contains(problem.field()))
+        .findFirst()
+        .ifPresent(RecipeService::refuse);
     Instant now = clock.instant();
     StoredVersion version =
         new StoredVersion(
@@ -204,6 +214,14 @@ public class RecipeService {
     foods(reading.made()).forEach(line -> used.put(line.food().id(), 1));
     larder.used(used);
     return answer(version);
+  }
+
+  private static void refuse(RecipeReading.FieldProblem problem) {
+    throw new BadInputException(
+        problem.field(),
+        problem.refusal().offending(),
+        problem.refusal().problem(),
+        problem.refusal().accepted());
   }
 
   @Transactional(readOnly = true)

@@ -40,6 +40,26 @@ class RecipesApiTest {
         "PUT", "/api/recipes/" + id + "/draft", named(name, Drafts.of(bowl)), "If-Match", tag);
   }
 
+  /** A draft may say what cannot be; a version may not. */
+  @Test
+  void countsThatCannotBeAreNotKept() {
+    String json = Drafts.json(Drafts.of("100 g sugar"));
+    for (String wrong :
+        new String[] {
+          json.replace("\"discarded\":0", "\"discarded\":11"),
+          json.replace("\"pieces\":10", "\"pieces\":0"),
+          json.replace("\"pieces\":1.0", "\"pieces\":5000.0")
+        }) {
+      Http.Answer started =
+          Http.send("POST", "/api/recipes", "{\"name\":\"Crag cakes\",\"draft\":" + wrong + "}");
+      assertThat(started.status()).isEqualTo(201);
+      Http.Answer kept = keep(started.body().get("id").asString(), started.tag(), "once");
+      assertThat(kept.status()).as(wrong).isEqualTo(400);
+      assertThat(kept.body().at("/fields/0/field").asString())
+          .isIn("griddle.pieces", "griddle.discarded", "plate.pieces");
+    }
+  }
+
   @Test
   void savingNeedsTheRevisionThatWasRead() {
     Http.Answer started = start("Ember cakes", "100 g sugar");
