@@ -15,6 +15,7 @@ import java.net.URI;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,6 +36,8 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RequestMapping("/api/foods")
 class LarderController {
   private static final int MOST = 1000;
+  private static final Comparator<LarderEntry> BY_NAME =
+      Comparator.comparing(entry -> entry.food().name(), String.CASE_INSENSITIVE_ORDER);
 
   private final Larder larder;
   private final LarderService service;
@@ -45,7 +48,7 @@ class LarderController {
   }
 
   /**
-   * Foods whose names come closest, best first; all of them where nothing is asked for.
+   * Foods whose names come closest, best first; all of them by name where nothing is asked for.
    *
    * @param query a name, or part of one; typing errors are forgiven
    * @param role only foods of this role
@@ -64,7 +67,7 @@ class LarderController {
     int limit = Math.max(1, Math.min(most, MOST));
     Collection<LarderEntry> found =
         query.isBlank()
-            ? larder.entries()
+            ? larder.entries().stream().sorted(BY_NAME).toList()
             : larder.nearest(query, MOST).stream().map(food -> service.entry(food.id())).toList();
     return found.stream()
         .filter(entry -> role == null || entry.food().role() == role)
