@@ -88,7 +88,7 @@ record FoodAnswer(
         entry.warnings(),
         entry.isDoubtful(),
         entry.own(),
-        LarderService.ships(entry.food().id()),
+        LarderFiles.shipped(entry.food().id()).isPresent(),
         entry.label());
   }
 

@@ -6,11 +6,13 @@ import honeststack.core.food.Foods;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
@@ -106,14 +108,16 @@ public final class Larder implements Foods {
   private State with(Collection<LarderEntry> entries) {
     Map<String, LarderEntry> byId = new LinkedHashMap<>(state.byId);
     Map<String, Named> byName = new HashMap<>(state.byName);
+    Set<String> freed = new HashSet<>();
     for (LarderEntry entry : entries) {
       LarderEntry before = byId.put(entry.food().id(), entry);
       if (before != null) {
         named(before).keySet().stream()
-            .filter(name -> byName.get(name).food().id().equals(before.food().id()))
-            .forEach(byName::remove);
+            .filter(name -> isHeldBy(before, byName.get(name)))
+            .forEach(freed::add);
       }
     }
+    byName.keySet().removeAll(freed);
     for (LarderEntry entry : entries) {
       named(entry)
           .forEach(
@@ -124,7 +128,15 @@ public final class Larder implements Foods {
                 }
               });
     }
+    freed.removeAll(byName.keySet());
+    if (!freed.isEmpty()) { // another food may go by them that had to stand back
+      byId.values().forEach(entry -> named(entry).forEach(byName::putIfAbsent));
+    }
     return new State(byId, byName);
+  }
+
+  private static boolean isHeldBy(LarderEntry entry, Named holder) {
+    return holder != null && holder.food().id().equals(entry.food().id());
   }
 
   /** What a food is called, in its normal form. */

@@ -16,7 +16,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -34,8 +36,25 @@ public final class LarderFiles {
    */
   record EnergyFactors(double protein, double fat, double carbohydrate, double sugar) {}
 
+  /** Read once, when first asked for. */
+  private static final class Shipped {
+    static final List<LarderEntry> ENTRIES = List.copyOf(read());
+    static final Map<String, LarderEntry> BY_ID =
+        ENTRIES.stream()
+            .collect(Collectors.toUnmodifiableMap(entry -> entry.food().id(), Function.identity()));
+  }
+
   /** All reference foods with their names and measures, each at composition revision 1. */
   static List<LarderEntry> entries() {
+    return Shipped.ENTRIES;
+  }
+
+  /** The reference food of an identity. */
+  static Optional<LarderEntry> shipped(String id) {
+    return Optional.ofNullable(Shipped.BY_ID.get(id));
+  }
+
+  private static List<LarderEntry> read() {
     Map<String, List<HouseholdMeasure>> measures = new HashMap<>();
     rows("measures", Function.identity())
         .forEach(row -> listed(measures, row.get("food")).add(measure(row)));

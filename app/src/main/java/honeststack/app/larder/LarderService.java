@@ -15,8 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
@@ -26,9 +24,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class LarderService {
   private static final int MOST_PROBLEMS = 200;
-  private static final Map<String, LarderEntry> SHIPPED =
-      LarderFiles.entries().stream()
-          .collect(Collectors.toUnmodifiableMap(entry -> entry.food().id(), Function.identity()));
   private static final CSVFormat CSV =
       CSVFormat.RFC4180
           .builder()
@@ -92,11 +87,6 @@ class LarderService {
     return next;
   }
 
-  /** The larder ships with a food of this identity. */
-  static boolean ships(String id) {
-    return SHIPPED.containsKey(id);
-  }
-
   /**
    * Takes an own food out; one that ships and was changed here goes back to what ships. Versions
    * kept with it keep it.
@@ -111,13 +101,13 @@ class LarderService {
       throw new ConflictException(
           before.food().name() + " comes with the application and was not changed here.");
     }
-    LarderEntry shipped = SHIPPED.get(id);
-    if (shipped == null) {
+    Optional<LarderEntry> shipped = LarderFiles.shipped(id);
+    if (shipped.isEmpty()) {
       store.remove(id);
       larder.remove(id);
       return Optional.empty();
     }
-    LarderEntry back = revised(before, shipped);
+    LarderEntry back = revised(before, shipped.get());
     accept(back, true);
     keep(List.of(back));
     return Optional.of(back);

@@ -192,7 +192,13 @@ class LarderServiceTest {
     LarderEntry own = service.check(form("masa harina", Map.of(), null));
     Collection<LarderEntry> all = new ArrayList<>(List.of(own));
     all.addAll(larder.entries());
-    assertThat(new Larder(all).byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
+    Larder both = new Larder(all);
+    assertThat(both.byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
+    // renamed, it leaves the name to the other, which can be changed like any
+    both.put(List.of(service.check(form("Ember masa", Map.of(), null))));
+    assertThat(both.byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
+    both.put(List.of(both.entry("masa").orElseThrow()));
+    assertThat(both.byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
   }
 
   @Test
