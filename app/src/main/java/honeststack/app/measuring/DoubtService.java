@@ -193,19 +193,17 @@ public class DoubtService implements LabelDoubt {
         key.unit(),
         key.packing(),
         "your %s of %s%s: %s g ± %s, from %s"
-            .formatted(key.unit().noun(), food, packing, grams(mean), grams(2 * deviation), count),
+            .formatted(
+                key.unit().noun(),
+                food,
+                packing,
+                NumberText.grams(mean),
+                NumberText.grams(2 * deviation),
+                count),
         mean,
         deviation,
         weighings.size() >= OwnWeights.FEWEST,
         weighings.stream().map(w -> new Kept(w.id(), w.grams(), w.weighedAt())).toList());
-  }
-
-  /** Whole grams, finer under 10 g. */
-  private static String grams(double grams) {
-    return NumberText.plain(
-        grams < 1
-            ? Math.rint(grams * 100) / 100
-            : grams < 10 ? Math.rint(grams * 10) / 10 : Math.rint(grams));
   }
 
   /**

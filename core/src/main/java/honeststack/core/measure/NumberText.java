@@ -65,6 +65,12 @@ public final class NumberText {
     return plain(value);
   }
 
+  /** A weight, g: whole from 10 up, tenths from 1, hundredths below. */
+  public static String grams(double grams) {
+    double parts = grams < 1 ? 100 : grams < 10 ? 10 : 1;
+    return plain(Math.rint(grams * parts) / parts);
+  }
+
   /** In decimals, three at most. */
   public static String plain(double value) {
     return BigDecimal.valueOf(value)

@@ -83,15 +83,15 @@ final class Quantities {
       return Optional.of(new Quantity(few ? 3 : 4, 1, 0, word(i + 1, "few") ? i + 2 : i + 1));
     }
     if (word(i, "between")) {
-      return number(i + 1).flatMap(this::range);
+      return number(i + 1).flatMap(low -> range(low, "and"));
     }
-    return number(i).map(first -> range(first).orElse(first));
+    return number(i).map(first -> range(first, "to", "or").orElse(first));
   }
 
-  private Optional<Quantity> range(Quantity low) {
+  private Optional<Quantity> range(Quantity low, String... words) {
     int i = low.next();
     boolean dash = is(i, "-", "–", "—", "−");
-    if (!dash && !word(i, "to", "or") && !(word(i, "and") && betweenBegins(i))) {
+    if (!dash && !word(i, words)) {
       return Optional.empty();
     }
     return number(i + 1)
@@ -103,10 +103,6 @@ final class Quantities {
                     (high.amount() - low.amount()) / 2,
                     Math.max(low.decimals(), high.decimals()),
                     high.next()));
-  }
-
-  private boolean betweenBegins(int and) {
-    return tokens.subList(0, and).stream().anyMatch(token -> token.isWord("between"));
   }
 
   private Optional<Quantity> number(int i) {
