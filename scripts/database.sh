@@ -44,6 +44,7 @@ create database if not exists honest_stack character set utf8mb4;
 create user if not exists 'stack'@'127.0.0.1';
 alter user 'stack'@'127.0.0.1' identified by '$DATABASE_PASSWORD';
 grant all on honest_stack.* to 'stack'@'127.0.0.1';
+grant all on \`honest\_stack\_%\`.* to 'stack'@'127.0.0.1';
 SQL
   )
   # Sockets have short names only; a deep data directory would be too long.

@@ -1,14 +1,16 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
+import { lazy, Suspense } from 'react';
 import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
-import { BenchPage } from './pages/BenchPage';
-import { ComparePage } from './pages/ComparePage';
-import { GoalsPage } from './pages/GoalsPage';
-import { MeasuringPage } from './pages/MeasuringPage';
-import { LarderPage } from './pages/LarderPage';
 import { ShelfPage } from './pages/ShelfPage';
-import { VersionPage } from './pages/VersionPage';
 import { useTheme } from './theme';
+
+const BenchPage = lazy(() => import('./pages/BenchPage'));
+const ComparePage = lazy(() => import('./pages/ComparePage'));
+const GoalsPage = lazy(() => import('./pages/GoalsPage'));
+const LarderPage = lazy(() => import('./pages/LarderPage'));
+const MeasuringPage = lazy(() => import('./pages/MeasuringPage'));
+const VersionPage = lazy(() => import('./pages/VersionPage'));
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
@@ -34,25 +36,27 @@ export function App() {
               <NavLink to="/goals">Goals</NavLink>
             </nav>
           </header>
-          <Routes>
-            <Route path="/" element={<ShelfPage />} />
-            <Route path="/bench/:id" element={<BenchPage />} />
-            <Route path="/compare" element={<ComparePage />} />
-            <Route path="/larder" element={<LarderPage />} />
-            <Route path="/measuring" element={<MeasuringPage />} />
-            <Route path="/goals" element={<GoalsPage />} />
-            <Route path="/version/:id" element={<VersionPage />} />
-            <Route
-              path="*"
-              element={
-                <main className="page">
-                  <p>
-                    There is no such page. <Link to="/">To the shelf</Link>
-                  </p>
-                </main>
-              }
-            />
-          </Routes>
+          <Suspense fallback={<main className="page quiet">One moment …</main>}>
+            <Routes>
+              <Route path="/" element={<ShelfPage />} />
+              <Route path="/bench/:id" element={<BenchPage />} />
+              <Route path="/compare" element={<ComparePage />} />
+              <Route path="/larder" element={<LarderPage />} />
+              <Route path="/measuring" element={<MeasuringPage />} />
+              <Route path="/goals" element={<GoalsPage />} />
+              <Route path="/version/:id" element={<VersionPage />} />
+              <Route
+                path="*"
+                element={
+                  <main className="page">
+                    <p>
+                      There is no such page. <Link to="/">To the shelf</Link>
+                    </p>
+                  </main>
+                }
+              />
+            </Routes>
+          </Suspense>
         </BrowserRouter>
       </QueryClientProvider>
     </ConfigProvider>

@@ -1,9 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { api } from '../api/client';
-import type { Draft, NamedDraft, Recipe } from '../api/types';
+import { queries } from '../api/queries';
+import type { Draft, NamedDraft, Recipe, VersionEntry } from '../api/types';
 import { backup } from '../features/bench/backup';
 import { Conflict } from '../features/bench/Conflict';
 import { Keep } from '../features/bench/Keep';
@@ -24,40 +24,33 @@ import { Notice } from '../ui/Notice';
 import { TallyPanel } from './TallyPanel';
 
 /** The way of the batter: bowl, griddle, plate, and the tally of it. */
-export function BenchPage() {
+export default function BenchPage() {
   const { id = '' } = useParams();
-  const recipe = useQuery({
-    queryKey: ['recipe', id],
-    queryFn: () => api.recipe(id),
-    refetchOnWindowFocus: false,
-    gcTime: 0,
-  });
-  if (recipe.error) {
+  const recipe = useQuery(queries.recipe(id));
+  const versions = useQuery(queries.versions(id));
+  const failure = recipe.error ?? versions.error;
+  if (failure) {
     return (
       <main className="page">
-        <Notice>{recipe.error.message}</Notice>
+        <Notice>{failure.message}</Notice>
       </main>
     );
   }
-  return recipe.data ? (
-    <Bench key={recipe.data.id} recipe={recipe.data} />
+  return recipe.data && versions.data ? (
+    <Bench key={recipe.data.id} recipe={recipe.data} versions={versions.data} />
   ) : (
     <main className="page quiet">Laying out the bench …</main>
   );
 }
 
-function Bench({ recipe }: { recipe: Recipe }) {
+function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] }) {
   const client = useQueryClient();
   const history = useHistory<NamedDraft>(backup.leftOver(recipe)?.named ?? named(recipe));
   const current = history.present;
   const { draft } = current;
   const { figures, readings, failure } = useFigures(draft, recipe.id);
-  const { save, flush, settle, revision } = useAutosave(recipe, current);
-  const [versions, setVersions] = useState(recipe.versions);
-  const [keeping, setKeeping] = useState<{ open: boolean; busy: boolean; failure?: string }>({
-    open: false,
-    busy: false,
-  });
+  const { save, settle, keep: keepSaved } = useAutosave(recipe, current);
+  const [keeping, setKeeping] = useState(false);
   const change = (what: string, to: Draft) => history.change(what, { ...current, draft: to });
   const problems = figures?.problems ?? [];
   const [keysOpen, setKeysOpen] = useState(false);
@@ -67,7 +60,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
       () => ({
         undo,
         redo,
-        keep: () => setKeeping({ open: true, busy: false }),
+        keep: () => setKeeping(true),
         help: () => setKeysOpen(true),
         newLine: () =>
           document.querySelector<HTMLInputElement>('input[aria-label="Bowl: new line"]')?.focus(),
@@ -77,23 +70,14 @@ function Bench({ recipe }: { recipe: Recipe }) {
   );
   useBranch(recipe.id, history.change);
 
-  const keep = async (reason: string) => {
-    setKeeping({ open: true, busy: true });
-    try {
-      if (!(await flush())) throw new Error('The draft is not saved yet; try again in a moment.');
-      const version = await api.keep(recipe.id, revision.current, reason);
-      setVersions((before) => [...before, version]);
+  const keep = useMutation({
+    mutationFn: keepSaved,
+    onSuccess: async (version) => {
       history.amend((value) => ({ ...value, parentId: version.id }));
-      setKeeping({ open: false, busy: false });
-      await client.invalidateQueries({ queryKey: ['shelf'] });
-    } catch (refused) {
-      setKeeping({
-        open: true,
-        busy: false,
-        failure: refused instanceof Error ? refused.message : 'It was not kept.',
-      });
-    }
-  };
+      setKeeping(false);
+      await client.invalidateQueries({ queryKey: ['versions'] });
+    },
+  });
 
   return (
     <main className="bench">
@@ -139,7 +123,7 @@ function Bench({ recipe }: { recipe: Recipe }) {
             Side by side
           </Link>
         )}
-        <Button type="primary" onClick={() => setKeeping({ open: true, busy: false })}>
+        <Button type="primary" onClick={() => setKeeping(true)}>
           Keep this version
         </Button>
       </header>
@@ -173,8 +157,8 @@ function Bench({ recipe }: { recipe: Recipe }) {
           {failure && <Notice>{failure.message}</Notice>}
           {figures && figures.batterMass.value > 0 ? (
             <>
-              <TallyPanel figures={figures} draft={draft} />
-              {draft.kind !== 'PREPARATION' && draft.griddle.pieces === undefined && (
+              <TallyPanel figures={figures} draft={draft} of={{ draft, recipe: recipe.id }} />
+              {draft.kind !== 'PREPARATION' && draft.griddle.pieces == null && (
                 <p className="findings">
                   Say at the griddle how many came out, and the serving has figures.
                 </p>
@@ -191,10 +175,14 @@ function Bench({ recipe }: { recipe: Recipe }) {
       {figures && figures.batterMass.value > 0 && <TallyStrip figures={figures} />}
       <KeySheet open={keysOpen} onClose={() => setKeysOpen(false)} />
       <Keep
-        {...keeping}
-        failure={keeping.failure}
-        onKeep={(reason) => void keep(reason)}
-        onClose={() => setKeeping({ open: false, busy: false })}
+        open={keeping}
+        busy={keep.isPending}
+        failure={keep.error?.message}
+        onKeep={(reason) => keep.mutate(reason)}
+        onClose={() => {
+          setKeeping(false);
+          keep.reset();
+        }}
       />
       <Conflict
         mine={current}
@@ -217,19 +205,18 @@ function named({ name, draft, parentId }: Recipe): NamedDraft {
 function useBranch(recipeId: string, change: (what: string, to: NamedDraft) => void) {
   const [search, setSearch] = useSearchParams();
   const from = search.get('from');
+  const version = useQuery({ ...queries.version(from ?? ''), enabled: from !== null }).data;
   useEffect(() => {
-    if (!from) return;
-    void api.version(from).then((version) => {
-      if (version.recipeId === recipeId) {
-        change(`branch:${from}`, {
-          name: version.recipeName,
-          draft: version.draft,
-          parentId: version.id,
-        });
-      }
-      setSearch({}, { replace: true });
-    });
-  }, [from, recipeId, change, setSearch]);
+    if (!version) return;
+    if (version.recipeId === recipeId) {
+      change(`branch:${version.id}`, {
+        name: version.recipeName,
+        draft: version.draft,
+        parentId: version.id,
+      });
+    }
+    setSearch({}, { replace: true });
+  }, [version, recipeId, change, setSearch]);
 }
 
 function Saved({ save }: { save: SaveState }) {

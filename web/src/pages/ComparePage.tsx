@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Segmented } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api } from '../api/client';
-import type { Basis, CompareItem, CompareRequest, Component } from '../api/types';
+import { queries } from '../api/queries';
+import type { Basis, CompareItem, CompareRequest } from '../api/types';
+import { byRecipe } from '../features/shelf/byRecipe';
 import { readSide } from '../features/compare/sides';
 import { Causes, LineTable, Sides } from '../features/compare/Sides';
 import { Caution } from '../ui/Caution';
@@ -20,20 +21,15 @@ const EXPLAINED: Record<CompareRequest['mode'], string> = {
 };
 
 /** Two to four versions beside each other, the first the one that the others are held against. */
-export function ComparePage() {
+export default function ComparePage() {
   const [search, setSearch] = useSearchParams();
-  const chosen = search.getAll('s');
+  const sides = search.getAll('s');
   const mode = search.get('mode') === 'TWO_BATCHES' ? 'TWO_BATCHES' : 'SAME_BOWL';
   const goalSetId = search.get('goals') ?? undefined;
   const [basis, setBasis] = useState<Basis>('AS_SERVED');
-  const [component, setComponent] = useState<Component>('ENERC');
-  const items = chosen.map(readSide).filter((item): item is CompareItem => item !== undefined);
-  const comparison = useQuery({
-    queryKey: ['compare', chosen, mode, goalSetId],
-    queryFn: () => api.compare({ items, mode, goalSetId }),
-    enabled: items.length >= 2,
-    gcTime: 0,
-  });
+  const [chosen, setChosen] = useState('ENERC');
+  const items = sides.map(readSide).filter((item): item is CompareItem => item !== undefined);
+  const comparison = useQuery(queries.compare({ items, mode, goalSetId }));
   const set = (key: string, values: string[]) => {
     const next = new URLSearchParams(search);
     next.delete(key);
@@ -44,7 +40,7 @@ export function ComparePage() {
     <main className="compare">
       <h1>Side by side</h1>
       <div className="compare-tools">
-        <Versions chosen={chosen} onChange={(sides) => set('s', sides)} />
+        <Versions chosen={sides} onChange={(to) => set('s', to)} />
         <Segmented<CompareRequest['mode']>
           aria-label="What the versions share"
           value={mode}
@@ -74,14 +70,9 @@ export function ComparePage() {
       )}
       {comparison.data && (
         <>
-          <Sides
-            answer={comparison.data}
-            basis={basis}
-            component={component}
-            onComponent={setComponent}
-          />
+          <Sides answer={comparison.data} basis={basis} chosen={chosen} onChoose={setChosen} />
           <h2>What caused it</h2>
-          <Causes answer={comparison.data} basis={basis} component={component} />
+          <Causes answer={comparison.data} basis={basis} chosen={chosen} />
           <h2>Line by line</h2>
           <LineTable answer={comparison.data} />
           <Caution />
@@ -92,12 +83,14 @@ export function ComparePage() {
 }
 
 function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void }) {
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
+  const shelf = useQuery(queries.shelf());
+  const versions = useQuery(queries.versions());
+  const kept = byRecipe(versions.data ?? []);
   const groups = (shelf.data ?? []).map((recipe) => ({
     label: recipe.name,
     title: recipe.name,
     options: [
-      ...recipe.versions.map((version) => ({
+      ...(kept.get(recipe.id) ?? []).map((version) => ({
         value: `v.${version.id}`,
         label: `${recipe.name}, ${version.number}`,
         title: version.reason,
@@ -111,7 +104,9 @@ function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void
       mode="multiple"
       aria-label="Versions"
       placeholder="Versions to compare"
-      value={shelf.data ? props.chosen.filter((side) => !side.startsWith('n.')) : []}
+      value={
+        shelf.data && versions.data ? props.chosen.filter((side) => !side.startsWith('n.')) : []
+      }
       maxCount={MOST}
       options={groups}
       optionFilterProp="label"

@@ -1,13 +1,18 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api } from '../api/client';
+import { answer, api, ifMatch } from '../api/client';
+import { queries } from '../api/queries';
+import type { GoalSet } from '../api/types';
 import { GoalForm } from '../features/goals/GoalForm';
 import { Notice } from '../ui/Notice';
 
 /** Goal sets: limits on a serving. */
-export function GoalsPage() {
+export default function GoalsPage() {
   const client = useQueryClient();
-  const sets = useQuery({ queryKey: ['goals'], queryFn: api.goals });
+  const sets = useQuery(queries.goals());
+  const measurands = useQuery(queries.measurands());
+  const failure = sets.error ?? measurands.error;
   const anew = () => client.invalidateQueries({ queryKey: ['goals'] });
+  const at = (set: GoalSet) => ({ path: { id: set.id }, header: ifMatch(set.revision) });
   return (
     <main className="goals">
       <h1>Goals</h1>
@@ -16,18 +21,31 @@ export function GoalsPage() {
         given how it was measured: <em>met</em> from 95 in 100, <em>too close to call</em> between
         25 and 75.
       </p>
-      {sets.error && <Notice>{sets.error.message}</Notice>}
-      <div className="goal-sets">
-        {sets.data?.map((set) => (
+      {failure && <Notice>{failure.message}</Notice>}
+      {measurands.data && (
+        <div className="goal-sets">
+          {sets.data?.map((set) => (
+            <GoalForm
+              key={`${set.id}:${set.revision}`}
+              set={set}
+              measurands={measurands.data}
+              onSave={(body) =>
+                answer(api.PUT('/api/goals/{id}', { params: at(set), body })).then(anew)
+              }
+              onRemove={() =>
+                answer(api.DELETE('/api/goals/{id}', { params: { path: { id: set.id } } })).then(
+                  anew,
+                )
+              }
+            />
+          ))}
           <GoalForm
-            key={`${set.id}:${set.revision}`}
-            set={set}
-            onSave={(edited) => api.saveGoals(set.id, set.revision, edited).then(anew)}
-            onRemove={() => api.removeGoals(set.id).then(anew)}
+            set={undefined}
+            measurands={measurands.data}
+            onSave={(body) => answer(api.POST('/api/goals', { body })).then(anew)}
           />
-        ))}
-        <GoalForm set={undefined} onSave={(created) => api.createGoals(created).then(anew)} />
-      </div>
+        </div>
+      )}
       <p className="caution">
         Goals here are your own or invented; what is right for a person is for them and those who
         care for them.

@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api } from '../api/client';
+import { queries, type FoodsAsked } from '../api/queries';
 import type { Food } from '../api/types';
 import { Exchange } from '../features/larder/Exchange';
 import { FoodCard } from '../features/larder/FoodCard';
@@ -11,37 +11,49 @@ import { ALLERGENS, MARKS } from '../features/larder/kinds';
 import { Choice } from '../ui/Choice';
 import { Notice } from '../ui/Notice';
 import { ROLES } from '../ui/roles';
+import { useSettled } from '../ui/useSettled';
+
+const PAUSE_MS = 250;
+
+type Role = NonNullable<FoodsAsked['role']>;
+type Allergen = NonNullable<FoodsAsked['without']>;
+type MarkOf = NonNullable<FoodsAsked['mark']>;
 
 /** The foods that lines can name. */
-export function LarderPage() {
+export default function LarderPage() {
   const client = useQueryClient();
   const [query, setQuery] = useState('');
-  const [filter, setFilter] = useState<Record<string, string>>({});
+  const [filter, setFilter] = useState<Omit<FoodsAsked, 'query'>>({});
   const [editing, setEditing] = useState<'new' | 'chosen'>();
   const [search, setSearch] = useSearchParams();
-  const asked = { query, ...filter };
-  const foods = useQuery({
-    queryKey: ['foods', asked],
-    queryFn: () => api.foods(asked),
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
+  const foods = useInfiniteQuery(queries.foods({ query: useSettled(query, PAUSE_MS), ...filter }));
+  const all = foods.data?.pages.flatMap((page) => page.foods) ?? [];
+  const total = foods.data?.pages[0]?.total ?? 0;
+  const wanted = search.get('food');
+  const listed = all.find((food) => food.id === wanted);
+  const fetched = useQuery({
+    ...queries.food(wanted ?? ''),
+    enabled: wanted !== null && foods.data !== undefined && !listed,
   });
-  const all = foods.data ?? [];
-  const chosen = all.find((food) => food.id === search.get('food')) ?? all[0];
-  const narrow = (key: string) => (value: string) =>
-    setFilter((before) => ({ ...before, [key]: value }));
+  const chosen = listed ?? (fetched.isError ? undefined : fetched.data) ?? all[0];
+  const narrow = (part: typeof filter) => setFilter((before) => ({ ...before, ...part }));
+  // A first answer that is still under way was asked for before the change.
+  const anew = async () => {
+    await client.cancelQueries({ queryKey: ['foods'] });
+    await client.invalidateQueries({ queryKey: ['foods'] });
+  };
   const done = (food: Food | undefined) => {
     setEditing(undefined);
     if (food) {
       setSearch({ food: food.id }, { replace: true });
-      void client.invalidateQueries({ queryKey: ['foods'] });
+      void anew();
     }
   };
   return (
     <main className="larder">
       <div className="larder-head">
         <h1>Larder</h1>
-        <Exchange onBrought={() => void client.invalidateQueries({ queryKey: ['foods'] })} />
+        <Exchange onBrought={() => void anew()} />
         <Button type="primary" onClick={() => setEditing('new')}>
           Add a food
         </Button>
@@ -58,7 +70,7 @@ export function LarderPage() {
           aria-label="Role"
           value={filter.role ?? ''}
           options={[{ value: '', label: 'all roles' }, ...ROLES]}
-          onChange={narrow('role')}
+          onChange={(role: Role | '') => narrow({ role: role || undefined })}
         />
         <Choice
           aria-label="Without"
@@ -67,22 +79,22 @@ export function LarderPage() {
             { value: '', label: 'any allergens' },
             ...ALLERGENS.map(({ value, label }) => ({ value, label: `without ${label}` })),
           ]}
-          onChange={narrow('without')}
+          onChange={(without: Allergen | '') => narrow({ without: without || undefined })}
         />
         <Choice
           aria-label="Where values are from"
           value={filter.mark ?? ''}
           options={[{ value: '', label: 'from any source' }, ...MARKS]}
-          onChange={narrow('mark')}
+          onChange={(mark: MarkOf | '') => narrow({ mark: mark || undefined })}
         />
         <Checkbox
-          checked={filter.doubtful === 'true'}
-          onChange={(event) => narrow('doubtful')(event.target.checked ? 'true' : '')}
+          checked={filter.doubtful === true}
+          onChange={(event) => narrow({ doubtful: event.target.checked || undefined })}
         >
           only doubtful rows
         </Checkbox>
         <span className="quiet" role="status">
-          {foods.data ? `${all.length} ${all.length === 1 ? 'food' : 'foods'}` : 'looking …'}
+          {foods.data ? `${total} ${total === 1 ? 'food' : 'foods'}` : 'looking …'}
         </span>
       </div>
       {foods.error && <Notice>{foods.error.message}</Notice>}
@@ -114,6 +126,18 @@ export function LarderPage() {
               </button>
             </li>
           ))}
+          {foods.hasNextPage && (
+            <li>
+              <button
+                type="button"
+                className="more-foods"
+                disabled={foods.isFetchingNextPage}
+                onClick={() => void foods.fetchNextPage()}
+              >
+                <span>and {total - all.length} more</span>
+              </button>
+            </li>
+          )}
         </ul>
         {editing === 'new' && <FoodEditor key="new" food={undefined} onDone={done} />}
         {editing === 'chosen' && chosen && (
@@ -124,7 +148,10 @@ export function LarderPage() {
             key={chosen.id}
             food={chosen}
             onEdit={() => setEditing('chosen')}
-            onRemoved={() => void client.invalidateQueries({ queryKey: ['foods'] })}
+            onRemoved={(left) => {
+              if (!left) setSearch({}, { replace: true });
+              void anew();
+            }}
           />
         )}
       </div>

@@ -2,8 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Popconfirm } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api } from '../api/client';
-import type { ShelfEntry } from '../api/types';
+import { answer, api } from '../api/client';
+import { queries } from '../api/queries';
+import type { ShelfEntry, VersionEntry } from '../api/types';
+import { byRecipe } from '../features/shelf/byRecipe';
 import { emptyDraft } from '../features/shelf/emptyDraft';
 import { MiniStack } from '../features/shelf/MiniStack';
 import { Glyph } from '../ui/Glyph';
@@ -17,11 +19,14 @@ const KINDS: Record<ShelfEntry['kind'], string> = {
 
 /** All recipes and what was kept of them. */
 export function ShelfPage() {
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: api.shelf });
+  const shelf = useQuery(queries.shelf());
+  const versions = useQuery(queries.versions());
+  const kept = byRecipe(versions.data ?? []);
   const [name, setName] = useState('');
   const navigate = useNavigate();
   const start = useMutation({
-    mutationFn: () => api.start({ name: name.trim(), draft: emptyDraft() }),
+    mutationFn: () =>
+      answer(api.POST('/api/recipes', { body: { name: name.trim(), draft: emptyDraft() } })),
     onSuccess: (recipe) => void navigate(`/bench/${recipe.id}`),
   });
   return (
@@ -47,6 +52,7 @@ export function ShelfPage() {
       </form>
       {start.error && <Notice>{start.error.message}</Notice>}
       {shelf.error && <Notice>{shelf.error.message}</Notice>}
+      {versions.error && <Notice>{versions.error.message}</Notice>}
       {shelf.isPending && <p className="quiet">Looking at the shelf …</p>}
       {shelf.data?.length === 0 && (
         <p className="empty">
@@ -57,7 +63,7 @@ export function ShelfPage() {
         {shelf.data
           ?.filter((entry) => entry.kind !== 'PREPARATION')
           .map((entry) => (
-            <Entry key={entry.id} entry={entry} />
+            <Entry key={entry.id} entry={entry} versions={kept.get(entry.id) ?? []} />
           ))}
       </ul>
       {shelf.data?.some((entry) => entry.kind === 'PREPARATION') && (
@@ -68,7 +74,7 @@ export function ShelfPage() {
             {shelf.data
               .filter((entry) => entry.kind === 'PREPARATION')
               .map((entry) => (
-                <Entry key={entry.id} entry={entry} />
+                <Entry key={entry.id} entry={entry} versions={kept.get(entry.id) ?? []} />
               ))}
           </ul>
         </>
@@ -77,13 +83,18 @@ export function ShelfPage() {
   );
 }
 
-function Entry({ entry }: { entry: ShelfEntry }) {
+function Entry({ entry, versions }: { entry: ShelfEntry; versions: VersionEntry[] }) {
   const client = useQueryClient();
   const remove = useMutation({
-    mutationFn: () => api.remove(entry.id),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['shelf'] }),
+    mutationFn: () =>
+      answer(api.DELETE('/api/recipes/{id}', { params: { path: { id: entry.id } } })),
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ['shelf'] }),
+        client.invalidateQueries({ queryKey: ['versions'] }),
+      ]),
   });
-  const newest = entry.versions.at(-1);
+  const newest = versions.at(-1);
   return (
     <li>
       {newest ? <MiniStack versionId={newest.id} /> : <div className="mini" />}
@@ -99,7 +110,7 @@ function Entry({ entry }: { entry: ShelfEntry }) {
           })}
         </p>
         <ol className="kept">
-          {entry.versions.map((version) => (
+          {versions.map((version) => (
             <li key={version.id}>
               <Link to={`/version/${version.id}`}>
                 <span className="number">{version.number}</span> {version.reason}
@@ -107,10 +118,10 @@ function Entry({ entry }: { entry: ShelfEntry }) {
             </li>
           ))}
         </ol>
-        {entry.versions.length > 1 && entry.kind !== 'PREPARATION' && (
+        {versions.length > 1 && entry.kind !== 'PREPARATION' && (
           <Link
             className="beside"
-            to={`/compare?${entry.versions
+            to={`/compare?${versions
               .slice(-4)
               .map((version) => `s=v.${version.id}`)
               .join('&')}`}
@@ -122,7 +133,7 @@ function Entry({ entry }: { entry: ShelfEntry }) {
       </div>
       <Popconfirm
         title={`Remove “${entry.name}”?`}
-        description={`Its draft and ${entry.versions.length} kept version${entry.versions.length === 1 ? '' : 's'} go with it. This cannot be undone.`}
+        description={`Its draft and ${versions.length} kept version${versions.length === 1 ? '' : 's'} go with it. This cannot be undone.`}
         okText="Remove"
         cancelText="Leave it"
         onConfirm={() => remove.mutate()}

@@ -1,20 +1,22 @@
 import { useState } from 'react';
-import type { Basis, Component, Draft, Figures } from '../api/types';
+import type { TrailOf } from '../api/queries';
+import type { Basis, Draft, Figures } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
 import { Tally, Verdicts } from '../features/tally/Tally';
 import { Trail } from '../features/trail/Trail';
 
 /** Tally, verdicts, stack picture and findings of one draft; each figure opens to its trail. */
-export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft }) {
-  const [component, setComponent] = useState<Component>('ENERC');
-  const [trail, setTrail] = useState<{ basis: Basis; component: Component }>();
+export function TallyPanel(props: { figures: Figures; draft: Draft; of: TrailOf }) {
+  const { figures, draft } = props;
+  const [chosen, setChosen] = useState('ENERC');
+  const [trail, setTrail] = useState<{ basis: Basis; tag: string }>();
   return (
     <>
       <Tally
         figures={figures}
-        chosen={component}
-        onChoose={setComponent}
-        onTrail={(basis, of) => setTrail({ basis, component: of })}
+        chosen={chosen}
+        onChoose={setChosen}
+        onTrail={(basis, tag) => setTrail({ basis, tag })}
       />
       {figures.without.length > 0 && (
         <p className="without">
@@ -25,7 +27,7 @@ export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft 
       {draft.kind !== 'PREPARATION' && (
         <StackPicture
           figures={figures}
-          component={component}
+          tag={chosen}
           pieces={draft.plate.pieces ?? 1}
           kind={draft.kind}
         />
@@ -39,7 +41,7 @@ export function TallyPanel({ figures, draft }: { figures: Figures; draft: Draft 
           {sentence(figures.carbohydrateSchool)}
         </li>
       </ul>
-      <Trail figures={figures} of={trail} onClose={() => setTrail(undefined)} />
+      <Trail of={props.of} opened={trail} onClose={() => setTrail(undefined)} />
     </>
   );
 }

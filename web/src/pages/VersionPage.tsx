@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api } from '../api/client';
+import { queries } from '../api/queries';
 import type { DraftLine, Line, Version } from '../api/types';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
@@ -8,13 +8,9 @@ import { Grams, Reading } from '../ui/Reading';
 import { TallyPanel } from './TallyPanel';
 
 /** A kept version: it only shows. */
-export function VersionPage() {
+export default function VersionPage() {
   const { id = '' } = useParams();
-  const version = useQuery({
-    queryKey: ['version', id],
-    queryFn: () => api.version(id),
-    staleTime: Infinity,
-  });
+  const version = useQuery(queries.version(id));
   if (version.error) {
     return (
       <main className="page">
@@ -98,7 +94,7 @@ function Kept({ version }: { version: Version }) {
           )}
         </section>
         <section className="station tally-station" aria-label="Figures">
-          <TallyPanel figures={figures} draft={draft} />
+          <TallyPanel figures={figures} draft={draft} of={{ version: version.id }} />
           <Caution />
         </section>
       </div>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api } from '../api/client';
+import { queries } from '../api/queries';
 import { Choice } from './Choice';
 
 /** Chooses the goals that figures are judged by. */
@@ -7,7 +7,7 @@ export function GoalChoice(props: {
   value: string | undefined;
   onChange: (id: string | undefined) => void;
 }) {
-  const sets = useQuery({ queryKey: ['goals'], queryFn: api.goals });
+  const sets = useQuery(queries.goals());
   const known = sets.data?.some((set) => set.id === props.value);
   return (
     <Choice

@@ -17,8 +17,8 @@ export function LineList(props: {
   strain?: boolean;
   /** Whose cups and spoons they are, to say it on each line. */
   system?: string;
-  /** Takes a text apart that may mean several lines; undefined where it is one. */
-  onText?: (text: string) => boolean;
+  /** Takes a text that is entered, which may mean several lines; without it, it is one. */
+  onText?: (text: string) => void;
   onChange: Change;
 }) {
   const { name, lines, readings, placeholder, onChange } = props;
@@ -48,13 +48,11 @@ export function LineList(props: {
       lines.filter((_, i) => i !== index),
     );
   const add = () => {
-    if (!entered.trim()) return;
-    if (props.onText?.(entered)) {
-      setEntered('');
-      return;
-    }
-    onChange(`${name}:add`, [...lines, { id: crypto.randomUUID(), text: entered.trim() }]);
+    const text = entered.trim();
+    if (!text) return;
     setEntered('');
+    if (props.onText) props.onText(text);
+    else onChange(`${name}:add`, [...lines, { id: crypto.randomUUID(), text }]);
   };
 
   const move = (index: number, by: -1 | 1) => {
@@ -90,7 +88,7 @@ export function LineList(props: {
                 aria-label={`${name}, line ${index + 1}`}
                 value={line.text}
                 maxLength={300}
-                status={readings.get(line.id)?.problem ? 'error' : undefined}
+                status={readings.get(line.id)?.state === 'REFUSED' ? 'error' : undefined}
                 onChange={(event) =>
                   replace(index, { ...line, foodId: undefined, text: event.target.value })
                 }
@@ -184,7 +182,10 @@ export function LineList(props: {
           onBlur={add}
           onPaste={(event) => {
             const text = event.clipboardData.getData('text');
-            if (text.trim().includes('\n') && props.onText?.(text)) event.preventDefault();
+            if (props.onText && text.trim().includes('\n')) {
+              event.preventDefault();
+              props.onText(text);
+            }
           }}
           onKeyDown={(event) => onKey(lines.length, event)}
         />
@@ -195,6 +196,6 @@ export function LineList(props: {
 
 function lineClass(line: DraftLine, reading: Line | undefined) {
   if (line.off) return 'off-line';
-  if (reading?.problem) return 'refused-line';
-  return reading?.notMeasured ? 'open-line' : undefined;
+  if (reading?.state === 'REFUSED') return 'refused-line';
+  return reading?.state === 'NOT_MEASURED' ? 'open-line' : undefined;
 }

@@ -1,7 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { api } from '../api/client';
+import { answer, api } from '../api/client';
 import type { DraftLine, Line } from '../api/types';
 import { Glyph } from './Glyph';
 
@@ -37,16 +37,11 @@ export function LineMore(props: {
         onEnter={(text) =>
           onChange({
             ...line,
-            adjustments: [
-              ...(line.adjustments ?? []),
-              { at: new Date().toISOString(), text: /^[+−-]/.test(text) ? text : `+${text}` },
-            ],
+            adjustments: [...(line.adjustments ?? []), { at: new Date().toISOString(), text }],
           })
         }
       />
-      {reading?.understood?.filled && (
-        <Weighed text={line.text} foodId={reading.understood.foodId} />
-      )}
+      {reading?.filled && reading.foodId && <Weighed text={line.text} foodId={reading.foodId} />}
     </div>
   );
 }
@@ -89,25 +84,20 @@ export function Adjustments(props: { line: DraftLine; onChange: (line: DraftLine
 /** Keeps what one filling, or one spray, of a line weighed. */
 export function Weighed(props: { text: string; foodId: string }) {
   const client = useQueryClient();
-  const [said, setSaid] = useState<{ words: string; refused: boolean }>();
-  const keep = async (weight: string) => {
-    try {
-      const constants = await api.keepWeighing(props.text, props.foodId, weight);
-      const mine = constants.filter((one) => one.foodId === props.foodId);
-      setSaid({ words: `Kept: ${mine.map((one) => one.words).join('; ')}.`, refused: false });
-      void client.invalidateQueries({ queryKey: ['figures'] });
-    } catch (failure) {
-      setSaid({
-        words: failure instanceof Error ? failure.message : 'It was not kept.',
-        refused: true,
-      });
-    }
-  };
+  const keep = useMutation({
+    mutationFn: (weight: string) =>
+      answer(
+        api.POST('/api/weighings', { body: { line: props.text, foodId: props.foodId, weight } }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['figures'] }),
+  });
+  const mine = keep.data?.filter((one) => one.foodId === props.foodId) ?? [];
   return (
     <>
-      <Entry label="It weighed" placeholder="104 g" onEnter={(weight) => void keep(weight)} />
-      <span role="status" className={said?.refused ? 'reading refused' : 'reading'}>
-        {said?.words}
+      <Entry label="It weighed" placeholder="104 g" onEnter={(weight) => keep.mutate(weight)} />
+      <span role="status" className={keep.error ? 'reading refused' : 'reading'}>
+        {keep.error?.message}
+        {keep.data && `Kept: ${mine.map((one) => one.words).join('; ')}.`}
       </span>
     </>
   );

@@ -1,8 +1,7 @@
-import type { Component } from '../api/types';
 import { LOOK } from './components';
 
 /** The component's mark beside its name. */
-export function Mark({ component }: { component: Component }) {
+export function Mark({ component }: { component: string }) {
   const look = LOOK[component];
   return look ? (
     <svg className="mark" viewBox="0 0 16 16" aria-hidden="true">

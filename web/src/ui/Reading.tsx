@@ -13,17 +13,17 @@ export function Reading(props: {
 }) {
   const { line, text, system, onPick, onText, onSelect } = props;
   if (!line) return null;
-  if (line.problem) {
+  if (line.state === 'REFUSED') {
     return (
       <div className="reading refused" role="status">
         <p>
-          {line.problem.problem} <span className="quiet">Accepted: {line.problem.accepted}.</span>
+          {line.problem} <span className="quiet">Accepted: {line.accepted}.</span>
         </p>
-        {onPick && line.nearest.length > 0 && (
+        {onPick && line.nearest && (
           <p className="offers">
             Did you mean{' '}
             {line.nearest.map((food) => (
-              <button type="button" key={food.id} onClick={() => onPick(food.id)}>
+              <button type="button" key={food.foodId} onClick={() => onPick(food.foodId)}>
                 {food.name}
               </button>
             ))}
@@ -32,52 +32,50 @@ export function Reading(props: {
       </div>
     );
   }
-  const open = line.notMeasured;
-  if (open) {
+  if (line.state === 'NOT_MEASURED') {
     return (
       <p className="reading">
-        {open.food} · <b>not measured</b>. {open.would}
+        {line.food} · <b>not measured</b>. {line.would}
       </p>
     );
   }
-  const read = line.understood;
-  if (!read) return null;
-  const at = text?.lastIndexOf(read.rest) ?? -1;
+  const { from, to } = line;
   const select = (part: 'amount' | 'food') => {
-    if (!text || at < 0) return;
-    const end = at + read.rest.length;
-    if (part === 'food') onSelect?.(at, end);
-    else if (at > 0) onSelect?.(0, text.slice(0, at).trimEnd().length);
-    else onSelect?.(end, text.length);
+    if (text === undefined || from == null || to == null) return;
+    if (part === 'food') onSelect?.(from, to);
+    else if (from > 0) onSelect?.(0, text.slice(0, from).trimEnd().length);
+    else onSelect?.(to, text.length);
   };
   return (
     <div className="reading">
       <Part of="amount" onClick={onSelect && (() => select('amount'))}>
-        {read.amount}
+        {line.amount}
       </Part>
-      {read.filled && system && <span className="quiet"> {system}</span>}
-      {onText && read.packable && text !== undefined ? (
-        <PackingChoice packing={read.packing} text={text} onText={onText} />
+      {line.filled && system && <span className="quiet"> {system}</span>}
+      {onText && line.packable && text !== undefined ? (
+        <PackingChoice packing={line.packing ?? ''} text={text} onText={onText} />
       ) : (
-        read.packing && `, ${read.packing}`
+        line.packing && `, ${line.packing}`
       )}{' '}
       ·{' '}
       <Part of="food" onClick={onSelect && (() => select('food'))}>
-        {read.general ? (
+        {line.general ? (
           <>
-            taken as <em>{read.food}</em>
+            taken as <em>{line.food}</em>
           </>
         ) : (
-          read.food
+          line.food
         )}
       </Part>
-      {read.allergens.length > 0 && (
-        <span className="allergens"> · contains {read.allergens.join(', ')}</span>
-      )}
-      {read.optional && ' · optional'}
+      {line.allergens && <span className="allergens"> · contains {line.allergens.join(', ')}</span>}
+      {line.optional && ' · optional'}
       {line.off && <b> · left out this time</b>}
-      {read.unused.length > 0 && ` · not used: ${read.unused.join(', ')}`}
-      {read.check && <p className="refused">{read.check}</p>}
+      {line.unused && ` · not used: ${line.unused.join(', ')}`}
+      {line.notes?.map((note) => (
+        <p className="refused" key={note}>
+          {note}
+        </p>
+      ))}
     </div>
   );
 }
@@ -100,11 +98,13 @@ function Part(props: { of: string; onClick?: () => void; children: React.ReactNo
 
 /** Grams of a line with their range. */
 export function Grams({ line }: { line: Line | undefined }) {
-  const grams = line?.understood?.grams;
+  const grams = line?.grams;
   if (!grams) {
     return (
       <span className="grams quiet">
-        {line?.problem || (line?.notMeasured && line.station !== 'PAN') ? 'not in the numbers' : ''}
+        {line?.state === 'REFUSED' || (line?.state === 'NOT_MEASURED' && line.station !== 'PAN')
+          ? 'not in the numbers'
+          : ''}
       </span>
     );
   }

@@ -11,10 +11,9 @@ const DOT: Record<Judgement['verdict'], number> = {
 };
 
 /** A verdict in words, with its shape: the dot stands on the side of the limit that is nearer. */
-export function Verdict(props: { judgement: Judgement; value: number | undefined }) {
-  const { judgement, value } = props;
+export function Verdict({ judgement }: { judgement: Judgement }) {
   const dot = DOT[judgement.verdict];
-  const x = nearLower(judgement, value) ? 28 - dot : dot;
+  const x = nearLower(judgement) ? 28 - dot : dot;
   return (
     <span className={`verdict ${judgement.verdict.toLowerCase()}`} title={judgement.reason}>
       <svg viewBox="-6 0 42 14" aria-hidden="true">
@@ -26,9 +25,9 @@ export function Verdict(props: { judgement: Judgement; value: number | undefined
   );
 }
 
-function nearLower({ lower, upper }: Judgement, value: number | undefined): boolean {
+function nearLower({ lower, upper, value }: Judgement): boolean {
   if (lower == null) return false;
-  return upper == null || (value !== undefined && value - lower < upper - value);
+  return upper == null || value - lower < upper - value;
 }
 
 /** The limits of a goal: "400–550", "at least 20". */

@@ -1,7 +1,5 @@
-import type { Component } from '../api/types';
-
 /** One colour and one mark for each component, the same on every page; never the only sign. */
-export const LOOK: Partial<Record<Component, { colour: string; mark: string }>> = {
+export const LOOK: Partial<Record<string, { colour: string; mark: string }>> = {
   ENERC: { colour: 'var(--energy)', mark: 'M2 8 8 2l6 6-6 6z' },
   PROCNT: { colour: 'var(--protein)', mark: 'M3 3h10v10H3z' },
   CHOCDF: { colour: 'var(--carbohydrate)', mark: 'M8 2a6 6 0 1 1 0 12A6 6 0 0 1 8 2z' },
@@ -9,6 +7,6 @@ export const LOOK: Partial<Record<Component, { colour: string; mark: string }>> 
   FAT: { colour: 'var(--fat)', mark: 'M8 2l6 11H2z' },
 };
 
-export function colourOf(component: Component): string {
+export function colourOf(component: string): string {
   return LOOK[component]?.colour ?? 'var(--ink)';
 }

@@ -1,4 +1,4 @@
-import type { Range } from '../api/types';
+import type { Figure, Range } from '../api/types';
 
 /** As many decimals as the uncertainty bears: none from 1 up, one below, two for traces. */
 export function decimals(value: number, u: number): number {
@@ -21,6 +21,21 @@ export function valueText(figure: Range): string {
 export function rangeText(figure: Range): string {
   const places = decimals(figure.value, figure.u);
   return `${plain(figure.low, places)}–${plain(figure.high, places)}`;
+}
+
+/** Value and range of a figure in words, its direction with it where something is missing. */
+export function boundedText(figure: Figure): { sign: string; words: string; range: string } {
+  const places = decimals(figure.value, figure.u);
+  switch (figure.bound) {
+    case 'AT_LEAST':
+      return { sign: '≥', words: 'at least', range: `from ${plain(figure.low, places)}` };
+    case 'AT_MOST':
+      return { sign: '≤', words: 'at most', range: `up to ${plain(figure.high, places)}` };
+    case 'NOT_KNOWN':
+      return { sign: '?', words: 'not known', range: '' };
+    default:
+      return { sign: '', words: '', range: rangeText(figure) };
+  }
 }
 
 export function percent(share: number): string {

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, Problem } from '../../api/client';
-import type { NamedDraft, Recipe } from '../../api/types';
+import { answer, api, ifMatch, Problem } from '../../api/client';
+import type { NamedDraft, Recipe, VersionEntry } from '../../api/types';
 import { backup, textOf } from './backup';
 
 const PAUSE_MS = 700;
@@ -47,8 +47,13 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
     busy.current = true;
     setSave({ state: 'saving' });
     try {
-      const answer = await api.save(recipe.id, revision.current, sent);
-      revision.current = answer.revision;
+      const stored = await answer(
+        api.PUT('/api/recipes/{id}/draft', {
+          params: { path: { id: recipe.id }, header: ifMatch(revision.current) },
+          body: sent,
+        }),
+      );
+      revision.current = stored.revision;
       saved.current = text;
       const settled = textOf(latest.current) === text;
       if (settled) backup.forget(recipe.id);
@@ -57,7 +62,7 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
     } catch (failure) {
       if (failure instanceof Problem && failure.status === 412 && failure.current) {
         conflict.current = true;
-        setSave({ state: 'conflict', theirs: failure.current });
+        setSave({ state: 'conflict', theirs: failure.current as Recipe });
       } else {
         setSave({
           state: 'waiting',
@@ -97,5 +102,22 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
     [flush, recipe.id],
   );
 
-  return { save, flush, settle, revision };
+  /** Keeps what is on the bench as a version, once it is saved. */
+  const keep = useCallback(
+    async (reason: string): Promise<VersionEntry> => {
+      if (!(await flush())) throw new Error('The draft is not saved yet; try again in a moment.');
+      const kept = await answer(
+        api.POST('/api/recipes/{id}/versions', {
+          params: { path: { id: recipe.id }, header: ifMatch(revision.current) },
+          body: { reason },
+        }),
+      );
+      revision.current = kept.revision;
+      saved.current = textOf({ ...latest.current, parentId: kept.version.id });
+      return kept.version;
+    },
+    [flush, recipe.id],
+  );
+
+  return { save, settle, keep };
 }

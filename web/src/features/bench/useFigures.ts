@@ -1,26 +1,17 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
-import { api } from '../../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { queries } from '../../api/queries';
 import type { Draft, Line } from '../../api/types';
+import { useSettled } from '../../ui/useSettled';
 
-const PAUSE_MS = 120;
+const BURST_MS = 120;
 
 /**
- * All figures of the draft, asked for anew shortly after each change, and on coming back: foods,
- * goals and the table of doubt may have changed meanwhile.
+ * All figures of the draft, asked for at once after an edit, and in a burst of edits when it pauses;
+ * and on coming back: foods, goals and the tables may have changed meanwhile.
  */
 export function useFigures(draft: Draft, recipeId?: string) {
-  const [asked, setAsked] = useState(draft);
-  useEffect(() => {
-    const timer = setTimeout(() => setAsked(draft), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [draft]);
-  const query = useQuery({
-    queryKey: ['figures', recipeId, asked],
-    queryFn: ({ signal }) => api.figures(asked, recipeId, signal),
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-  });
+  const query = useQuery(queries.figures(useSettled(draft, BURST_MS, true), recipeId));
   const readings = useMemo(
     () => new Map<string, Line>(query.data?.lines.map((line) => [line.id, line])),
     [query.data],

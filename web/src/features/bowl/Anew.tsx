@@ -1,7 +1,8 @@
+import { useMutation } from '@tanstack/react-query';
 import { Button, Input, Modal, Segmented } from 'antd';
 import { useState } from 'react';
-import { api } from '../../api/client';
-import type { Adjusted, Draft } from '../../api/types';
+import { answer, api } from '../../api/client';
+import type { Adjusted, ConvertTo, Draft } from '../../api/types';
 import { plain } from '../../ui/numbers';
 
 type By = 'factor' | 'pieces' | 'batter' | 'size';
@@ -12,18 +13,11 @@ export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draf
   const [open, setOpen] = useState(false);
   const [by, setBy] = useState<By>('factor');
   const [texts, setTexts] = useState({ factor: '2', pieces: '', batter: '', piece: '' });
-  const [answer, setAnswer] = useState<Adjusted>();
-  const [failure, setFailure] = useState<string>();
-  const run = async (what: Promise<Adjusted>) => {
-    setFailure(undefined);
-    try {
-      const adjusted = await what;
-      setAnswer(adjusted);
-      onChange(`anew:${Date.now()}`, adjusted.draft);
-    } catch (refused) {
-      setFailure(refused instanceof Error ? refused.message : 'It was not changed.');
-    }
-  };
+  const write = useMutation({
+    mutationFn: (ask: () => Promise<Adjusted>) => ask(),
+    onSuccess: (adjusted) => onChange(`anew:${Date.now()}`, adjusted.draft),
+  });
+  const { data: written, error, reset } = write;
   const scale = (factor?: string) => {
     const wanted = {
       factor: { factor: factor ?? texts.factor },
@@ -31,8 +25,12 @@ export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draf
       batter: { batter: texts.batter },
       size: { piece: texts.piece, pieces: texts.pieces },
     }[by];
-    void run(api.scaleDraft(draft, factor ? { factor } : wanted));
+    const said = { factor: '', pieces: '', batter: '', piece: '' };
+    const body = { draft, ...said, ...(factor ? { factor } : wanted) };
+    write.mutate(() => answer(api.POST('/api/scale', { body })));
   };
+  const convert = (to: ConvertTo) =>
+    write.mutate(() => answer(api.POST('/api/convert', { body: { draft, to } })));
   const field = (name: keyof typeof texts, label: string, placeholder: string) => (
     <Input
       aria-label={label}
@@ -49,21 +47,21 @@ export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draf
       <Button size="small" onClick={() => setOpen(true)}>
         More or less of it
       </Button>
-      <Button size="small" onClick={() => void run(api.convert(draft, 'GRAMS'))}>
+      <Button size="small" onClick={() => convert('GRAMS')}>
         In grams
       </Button>
-      <Button size="small" onClick={() => void run(api.convert(draft, 'KITCHEN'))}>
+      <Button size="small" onClick={() => convert('KITCHEN')}>
         In cups and spoons
       </Button>
       <div role="status">
-        {failure && <p className="reading refused">{failure}</p>}
-        {answer && answer.notes.length > 0 && (
+        {error && <p className="reading refused">{error.message}</p>}
+        {written && written.notes.length > 0 && (
           <ul className="reading anew-notes">
-            {answer.notes.map((note) => (
+            {written.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}
             <li>
-              <button type="button" className="part" onClick={() => setAnswer(undefined)}>
+              <button type="button" className="part" onClick={reset}>
                 Read
               </button>
             </li>
@@ -98,16 +96,16 @@ export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draf
           {by === 'batter' && field('batter', 'batter in all', '900 g')}
           {by === 'size' && field('piece', 'raw batter for a piece', '60 g')}
           {by === 'size' && field('pieces', 'pieces in all', '14')}
-          {failure && <p className="reading refused">{failure}</p>}
-          {answer && answer.factor !== 1 && (
+          {error && <p className="reading refused">{error.message}</p>}
+          {written && written.factor !== 1 && (
             <p className="reading" role="status">
-              Written × {plain(answer.factor, 2)}. Undo takes it back.
+              Written × {plain(written.factor, 2)}. Undo takes it back.
             </p>
           )}
-          {answer?.eggs.map((offer) => (
+          {written?.eggs.map((offer) => (
             <Button
               key={offer.factor}
-              onClick={() => scale(plain(offer.factor / answer.factor, 4))}
+              onClick={() => scale(plain(offer.factor / written.factor, 4))}
             >
               {offer.words}
             </Button>

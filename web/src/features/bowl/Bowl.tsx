@@ -1,15 +1,17 @@
+import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useCallback, useState } from 'react';
-import { api } from '../../api/client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { answer, api } from '../../api/client';
 import type { Draft, Figures, Line, ProposedLine } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
+import { Notice } from '../../ui/Notice';
 import { rangeText, valueText } from '../../ui/numbers';
 import { Anew } from './Anew';
 import { Review } from './Review';
-import { withLines, type Reviewed } from './reviewed';
+import { meansMore, withLines, withLinesFor, type Reviewed } from './reviewed';
 import { ScalePanel } from './ScalePanel';
-import { withGrams } from './weighIn';
+import { clear, currentLine, rewritten, type CurrentLine } from './weighIn';
 
 const SYSTEMS: { value: Draft['system']; label: string }[] = [
   { value: 'US', label: 'US cups (237 mL)' },
@@ -27,9 +29,6 @@ const SHORT: Record<Draft['system'], string> = {
   IMPERIAL: 'imperial',
 };
 
-/** May mean more than one line: two parts of a fruit, two places, a whole list. */
-const SEVERAL = /\n|[&+]|\b(and|plus|with|in|into|half)\b/i;
-
 /** First station: what went into the batter. */
 export function Bowl(props: {
   draft: Draft;
@@ -40,27 +39,54 @@ export function Bowl(props: {
   const { draft, readings, figures, onChange } = props;
   const [proposed, setProposed] = useState<ProposedLine[]>();
   const [scaleOpen, setScaleOpen] = useState(false);
+  // Answers arrive later than the draft that they were asked for.
+  const latest = useRef({ draft, onChange });
+  useEffect(() => {
+    latest.current = { draft, onChange };
+  }, [draft, onChange]);
+  const change = (what: string, how: (draft: Draft) => Draft) =>
+    latest.current.onChange(what, how(latest.current.draft));
   const add = (lines: Reviewed[]) => {
     setProposed(undefined);
-    onChange('Bowl:add', withLines(draft, lines));
+    change('Bowl:add', (now) => withLines(now, lines));
   };
-  const onText = (text: string) => {
-    if (!SEVERAL.test(text.trim())) return false;
-    api.lines(text, draft.system).then(
-      (lines) => {
-        if (text.trim().includes('\n')) setProposed(lines);
-        else add(lines);
-      },
-      () => add([{ text: text.trim(), place: 'NOT_SAID', shared: false }]),
-    );
-    return true;
+  const takeApart = useMutation({
+    scope: { id: 'bowl' },
+    mutationFn: ({ text }: { text: string; id?: string }) =>
+      answer(api.POST('/api/lines', { body: { text, system: draft.system } })),
+    onSuccess: (lines, { id }) => {
+      if (id === undefined) setProposed(lines);
+      else if (meansMore(lines)) change('Bowl:add', (now) => withLinesFor(now, id, lines));
+    },
+  });
+  // A single line stands at once; should it mean several, or go elsewhere, that follows.
+  const enter = (text: string) => {
+    if (text.includes('\n')) {
+      takeApart.mutate({ text });
+      return;
+    }
+    const id = crypto.randomUUID();
+    change('Bowl:add', (now) => ({ ...now, bowl: [...now.bowl, { id, text }] }));
+    takeApart.mutate({ text, id });
   };
+  const weigh = useMutation({
+    scope: { id: 'bowl' },
+    mutationFn: ({ line, grams }: { line: CurrentLine; grams: number }) =>
+      answer(
+        api.POST('/api/lines/weighed', { body: { text: line.text, foodId: line.foodId, grams } }),
+      ),
+    onSuccess: ({ text }, { line }) =>
+      change('weigh-in', (now) => ({ ...now, bowl: rewritten(now.bowl, line, text) })),
+  });
+  const { mutate: writeWeight } = weigh;
   const onTake = useCallback(
     (grams: number) => {
-      const taken = withGrams(draft.bowl, readings, grams);
-      if (taken) onChange('weigh-in', { ...draft, bowl: taken });
+      const line = currentLine(latest.current.draft.bowl);
+      if (!line) return;
+      if (line.field) clear(line.field);
+      writeWeight({ line, grams });
     },
-    [draft, readings, onChange],
+    [writeWeight],
   );
   return (
     <section className="station bowl" aria-labelledby="bowl-title">
@@ -75,6 +101,7 @@ export function Bowl(props: {
         />
       </header>
       {scaleOpen && <ScalePanel onTake={onTake} />}
+      {weigh.error && <Notice>{weigh.error.message}</Notice>}
       <LineList
         name="Bowl"
         lines={draft.bowl}
@@ -86,7 +113,7 @@ export function Bowl(props: {
             ? 'Begin here: 160 g rye flour, or paste a recipe'
             : 'Next: ½ tsp salt, 2 large eggs …'
         }
-        onText={onText}
+        onText={(text) => enter(text.trim())}
         onChange={(what, bowl) => onChange(what, { ...draft, bowl })}
       />
       {figures && figures.batterMass.value > 0 && (

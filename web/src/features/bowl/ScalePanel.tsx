@@ -1,6 +1,7 @@
+import { useMutation } from '@tanstack/react-query';
 import { Button, InputNumber } from 'antd';
 import { useCallback, useEffect, useState } from 'react';
-import { api } from '../../api/client';
+import { answer, api } from '../../api/client';
 import type { ScaleReading } from '../../api/types';
 import { plain } from '../../ui/numbers';
 
@@ -22,18 +23,28 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
         lastStable: before?.lastStable,
         words: 'The application does not answer.',
       }));
-    void api.scale().then((answer) => {
-      setSimulated(answer.simulated);
-      setReading(answer.reading);
-    });
+    answer(api.GET('/api/kitchen-scale')).then(
+      (scale) => {
+        setSimulated(scale.simulated);
+        setReading(scale.reading);
+      },
+      () => undefined, // the stream says that it is lost
+    );
     return () => events.close();
   }, []);
+  const { mutate: tare } = useMutation({
+    mutationFn: () => answer(api.POST('/api/kitchen-scale/tare')),
+  });
+  const { mutate: simulation } = useMutation({
+    mutationFn: (body: { load: number; plugged: boolean }) =>
+      answer(api.POST('/api/kitchen-scale/simulated', { body })),
+  });
   const grams = reading?.state === 'STABLE' ? reading.grams : reading?.lastStable;
   const take = useCallback(() => {
     if (grams == null || grams <= 0) return;
     onTake(grams);
-    void api.tare().catch(() => undefined);
-  }, [grams, onTake]);
+    tare();
+  }, [grams, onTake, tare]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!event.altKey || event.key.toLowerCase() !== 'w') return;
@@ -46,7 +57,7 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
   const simulate = (to: number, plug: boolean) => {
     setLoad(to);
     setPlugged(plug);
-    void api.simulateScale(to, plug).catch(() => undefined);
+    simulation({ load: to, plugged: plug });
   };
   return (
     <section className="scale-panel" aria-label="Kitchen scale">
@@ -63,7 +74,7 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
       <Button onMouseDown={(event) => event.preventDefault()} onClick={take} disabled={!grams}>
         Take it in (Alt+W)
       </Button>
-      <Button onClick={() => void api.tare().catch(() => undefined)}>Tare</Button>
+      <Button onClick={() => tare()}>Tare</Button>
       {reading?.words && (
         <p className="reading refused" role="alert">
           {reading.words}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emptyDraft } from '../shelf/emptyDraft';
-import { withLines } from './reviewed';
+import { meansMore, withLines, withLinesFor } from './reviewed';
 
 const line = (text: string, place: 'NOT_SAID' | 'PAN' | 'PLATE', shared = false) => ({
   text,
@@ -42,5 +42,18 @@ describe('pasted lines go where they belong', () => {
     const after = withLines(before, [line('10 g butter', 'PAN'), line('1 egg', 'NOT_SAID')]);
     expect(after.griddle.panFat.id).toBe(before.griddle.panFat.id);
     expect(new Set([...after.bowl.map(({ id }) => id), after.griddle.panFat.id]).size).toBe(2);
+  });
+
+  it('replaces a line by those that it means, unless it is gone', () => {
+    const entered = { ...emptyDraft(), bowl: [{ id: 'a', text: 'zest and juice of a lime' }] };
+    const parts = [line('zest of a lime', 'NOT_SAID'), line('juice of a lime', 'NOT_SAID')];
+    expect(withLinesFor(entered, 'a', parts).bowl.map(({ text }) => text)).toEqual([
+      'zest of a lime',
+      'juice of a lime',
+    ]);
+    expect(withLinesFor(entered, 'b', parts)).toBe(entered);
+    expect(meansMore(parts)).toBe(true);
+    expect(meansMore([line('10 g butter', 'PAN')])).toBe(true);
+    expect(meansMore([line('1 egg', 'NOT_SAID')])).toBe(false);
   });
 });

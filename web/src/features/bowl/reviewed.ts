@@ -46,3 +46,14 @@ export function withLines(draft: Draft, lines: Reviewed[]): Draft {
     },
   };
 }
+
+/** Whether a text means several lines, or one that does not go into the bowl. */
+export function meansMore(lines: Reviewed[]): boolean {
+  return lines.length > 1 || lines.some((line) => line.place === 'PLATE' || line.place === 'PAN');
+}
+
+/** The draft with one line of the bowl replaced by those that it means; none if it is gone. */
+export function withLinesFor(draft: Draft, id: string, lines: Reviewed[]): Draft {
+  const rest = draft.bowl.filter((line) => line.id !== id);
+  return rest.length === draft.bowl.length ? draft : withLines({ ...draft, bowl: rest }, lines);
+}

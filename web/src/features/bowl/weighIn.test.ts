@@ -1,22 +1,26 @@
 import { describe, expect, it } from 'vitest';
-import type { Line } from '../../api/types';
-import { weighed } from './weighIn';
+import { rewritten } from './weighIn';
 
-const understood = (rest: string): Line => ({ id: 'a', understood: { rest } }) as unknown as Line;
+const bowl = [
+  {
+    id: 'a',
+    text: '1 cup rye flour',
+    adjustments: [{ at: '2026-03-01T08:00:00Z', text: '+2 tbsp' }],
+  },
+  { id: 'b', text: '2 eggs' },
+];
 
 describe('what the scale shows becomes the amount of a line', () => {
-  it('replaces the amount that was understood', () => {
-    expect(weighed('1 1/2 cups rye flour, spooned', understood('rye flour, spooned'), 153.6)).toBe(
-      '154 g rye flour, spooned',
-    );
+  it('goes to the line that it was read for, and takes the place of its changes', () => {
+    expect(rewritten(bowl, { id: 'a', text: '' }, '154 g rye flour')).toEqual([
+      { id: 'a', text: '154 g rye flour', adjustments: undefined },
+      { id: 'b', text: '2 eggs' },
+    ]);
   });
 
-  it('goes before a food that has no amount yet', () => {
-    expect(weighed('rye flour', undefined, 120)).toBe('120 g rye flour');
-  });
-
-  it('replaces a weight that nobody has read yet', () => {
-    expect(weighed('100 g rye flour', undefined, 120)).toBe('120 g rye flour');
-    expect(weighed('½ kg rye flour', undefined, 120)).toBe('120 g rye flour');
+  it('makes a line of what was only typed', () => {
+    const lines = rewritten(bowl, { text: 'milk' }, '200 g milk');
+    expect(lines.map(({ text }) => text)).toEqual(['1 cup rye flour', '2 eggs', '200 g milk']);
+    expect(lines[2]?.id).toBeTruthy();
   });
 });

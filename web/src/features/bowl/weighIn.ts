@@ -1,37 +1,37 @@
-import type { DraftLine, Line } from '../../api/types';
+import type { DraftLine } from '../../api/types';
 
-/**
- * The bowl with what the scale shows as the amount of the current line: the one that has the
- * focus, the text that is typed but not yet entered, or else the last line.
- */
-export function withGrams(
-  bowl: DraftLine[],
-  readings: Map<string, Line>,
-  grams: number,
-): DraftLine[] | undefined {
-  const focused = document.activeElement;
-  const label = focused instanceof HTMLInputElement ? (focused.ariaLabel ?? '') : '';
-  if (label === 'Bowl: new line' && focused instanceof HTMLInputElement && focused.value.trim()) {
-    const text = weighed(focused.value.trim(), undefined, grams);
-    clear(focused);
-    return [...bowl, { id: crypto.randomUUID(), text }];
-  }
-  const at = /^Bowl, line (\d+)$/.exec(label);
-  const index = at ? Number(at[1]) - 1 : bowl.length - 1;
-  const line = bowl[index];
-  if (!line) return undefined;
-  const text = weighed(line.text, readings.get(line.id), grams);
-  return bowl.map((other, i) => (i === index ? { ...line, text, adjustments: undefined } : other));
+/** The line that the scale speaks of; one that is only typed has no identity yet. */
+export interface CurrentLine {
+  id?: string;
+  text: string;
+  foodId?: string | null;
+  /** The field that it is typed in. */
+  field?: HTMLInputElement;
 }
 
-/** The line with grams for its amount; a bare food gets them in front. */
-export function weighed(text: string, reading: Line | undefined, grams: number): string {
-  const rest = reading?.understood?.rest ?? text.replace(/^[\d\s.,/½¼¾⅓⅔]+\s*(g|kg|oz)?\b\s*/i, '');
-  return `${Math.round(grams)} g ${rest || text}`;
+/** The line that has the focus, the text that is typed but not yet entered, or else the last line. */
+export function currentLine(bowl: DraftLine[]): CurrentLine | undefined {
+  const focused = document.activeElement;
+  if (focused instanceof HTMLInputElement) {
+    const label = focused.ariaLabel ?? '';
+    const typed = focused.value.trim();
+    if (label === 'Bowl: new line' && typed) return { text: typed, field: focused };
+    const at = /^Bowl, line (\d+)$/.exec(label);
+    if (at) return bowl[Number(at[1]) - 1];
+  }
+  return bowl.at(-1);
+}
+
+/** The bowl with the text of its current line written anew. */
+export function rewritten(bowl: DraftLine[], current: CurrentLine, text: string): DraftLine[] {
+  if (current.id === undefined) return [...bowl, { id: crypto.randomUUID(), text }];
+  return bowl.map((line) =>
+    line.id === current.id ? { ...line, text, adjustments: undefined } : line,
+  );
 }
 
 /** Empties a field that React controls. */
-function clear(field: HTMLInputElement) {
+export function clear(field: HTMLInputElement) {
   const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
   setter?.call(field, '');
   field.dispatchEvent(new Event('input', { bubbles: true }));

@@ -1,7 +1,9 @@
-import type { Basis, Component, SideBySide } from '../../api/types';
+import type { Basis, Difference, SideBySide } from '../../api/types';
 import { colourOf } from '../../ui/components';
 import { Mark } from '../../ui/Mark';
-import { decimals, plain, rangeText, valueText } from '../../ui/numbers';
+import { figureOf } from '../../ui/figures';
+import { FigureText } from '../../ui/FigureText';
+import { decimals, plain } from '../../ui/numbers';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { StackPicture } from '../stack/StackPicture';
 import { signed } from './steps';
@@ -11,15 +13,15 @@ import { Waterfall } from './Waterfall';
 export function Sides(props: {
   answer: SideBySide;
   basis: Basis;
-  component: Component;
-  onComponent: (component: Component) => void;
+  chosen: string;
+  onChoose: (tag: string) => void;
 }) {
-  const { answer, basis, component, onComponent } = props;
+  const { answer, basis, chosen, onChoose } = props;
   const { sides, against } = answer;
-  const figure = (side: number, of: Component, on: Basis = basis) =>
-    sides[side]?.figures.figures.find((one) => one.basis === on && one.component === of);
-  const full = Math.max(...sides.map((_, at) => figure(at, component, 'AS_SERVED')?.value ?? 0));
-  const components = sides[0]?.figures.components ?? [];
+  const full = Math.max(
+    ...sides.map((side) => figureOf(side.figures, 'AS_SERVED', chosen)?.value ?? 0),
+  );
+  const measurands = sides[0]?.figures.measurands ?? [];
   const goals = sides[0]?.figures.judgements ?? [];
   return (
     <table className="sides-table">
@@ -45,7 +47,7 @@ export function Sides(props: {
                 bare
                 height={190}
                 figures={side.figures}
-                component={component}
+                tag={chosen}
                 pieces={side.pieces}
                 kind={side.kind}
                 full={full}
@@ -53,106 +55,107 @@ export function Sides(props: {
             </td>
           ))}
         </tr>
-        {components.map(({ tag, words, unit }) => (
-          <tr key={tag} className={tag === component ? 'chosen' : undefined}>
+        {measurands.map(({ tag, words, unit }) => (
+          <tr key={tag} className={tag === chosen ? 'chosen' : undefined}>
             <th scope="row">
-              <button
-                type="button"
-                aria-pressed={tag === component}
-                onClick={() => onComponent(tag)}
-              >
+              <button type="button" aria-pressed={tag === chosen} onClick={() => onChoose(tag)}>
                 <Mark component={tag} /> {words} <span className="unit">{unit}</span>
               </button>
             </th>
-            {sides.map((_, at) => {
-              const one = figure(at, tag);
+            {sides.map((side, at) => {
+              const one = figureOf(side.figures, basis, tag);
               const difference = against
                 .find((other) => other.side === at)
-                ?.differences.find((d) => d.component === tag && d.basis === basis);
-              const places = difference
-                ? decimals(Math.abs(difference.value), difference.u / 3)
-                : 0;
+                ?.differences.find((d) => d.measurand === tag && d.basis === basis);
               return (
                 <td key={at}>
-                  {one && (
+                  {one && <FigureText figure={one} />}
+                  {difference && <From difference={difference} />}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+        {goals.map((goal, row) => (
+          <tr key={`goal:${goal.measurand.tag}`} className="goal-row">
+            <th scope="row">
+              goal: {goal.measurand.words} {limitsText(goal)} {goal.measurand.unit}
+            </th>
+            {sides.map((side, at) => {
+              const judgement = side.figures.judgements[row];
+              return (
+                <td key={at}>
+                  {judgement && (
                     <>
-                      <span className="value">{valueText(one)}</span>{' '}
-                      <span className="range">{rangeText(one)}</span>
-                    </>
-                  )}
-                  {difference && (
-                    <span className={difference.real ? 'difference real' : 'difference'}>
-                      {signed(difference.value, places)}{' '}
-                      <span className="range">
-                        {signed(difference.low, places)} to {signed(difference.high, places)}
+                      <Verdict judgement={judgement} />
+                      <span className="reading">
+                        {judgement.reason} {judgement.better}
                       </span>
-                      <br />
-                      {difference.words}
-                    </span>
+                    </>
                   )}
                 </td>
               );
             })}
           </tr>
         ))}
-        {goals.map((goal, row) => {
-          const of = components.find((one) => one.tag === goal.component);
-          return (
-            <tr key={`goal:${goal.component}`} className="goal-row">
-              <th scope="row">
-                goal: {of?.words} {limitsText(goal)} {of?.unit}
-              </th>
-              {sides.map((side, at) => {
-                const judgement = side.figures.judgements[row];
-                return (
-                  <td key={at}>
-                    {judgement && (
-                      <>
-                        <Verdict
-                          judgement={judgement}
-                          value={figure(at, goal.component, 'AS_SERVED')?.value}
-                        />
-                        <span className="reading">
-                          {judgement.reason} {judgement.better}
-                        </span>
-                      </>
-                    )}
-                  </td>
-                );
-              })}
-            </tr>
-          );
-        })}
       </tbody>
     </table>
   );
 }
 
+/** How far a side's figure lies from the first one's. */
+function From({ difference }: { difference: Difference }) {
+  const { value, u, low, high, real, bound, words } = difference;
+  const places = decimals(Math.abs(value), u / 3);
+  return (
+    <span className={real ? 'difference real' : 'difference'}>
+      {bound !== 'NOT_KNOWN' && (
+        <>
+          {BOUND[bound]}
+          {signed(value, places)}{' '}
+          {bound === 'COMPLETE' && (
+            <span className="range">
+              {signed(low, places)} to {signed(high, places)}
+            </span>
+          )}
+          <br />
+        </>
+      )}
+      {words}
+    </span>
+  );
+}
+
+const BOUND: Record<Difference['bound'], string> = {
+  COMPLETE: '',
+  AT_LEAST: '≥ ',
+  AT_MOST: '≤ ',
+  NOT_KNOWN: '',
+};
+
 /** What caused the difference of each later side from the first. */
-export function Causes(props: { answer: SideBySide; basis: Basis; component: Component }) {
-  const { answer, basis, component } = props;
-  const value = (side: number) =>
-    answer.sides[side]?.figures.figures.find(
-      (one) => one.basis === basis && one.component === component,
-    )?.value ?? 0;
-  const of = answer.sides[0]?.figures.components.find((one) => one.tag === component);
+export function Causes(props: { answer: SideBySide; basis: Basis; chosen: string }) {
+  const { answer, basis, chosen } = props;
+  const first = answer.sides[0];
+  const of = first?.figures.measurands.find((one) => one.tag === chosen);
   return answer.against.map(({ side, changes, differences }) => {
-    const difference = differences.find(
-      (one) => one.component === component && one.basis === basis,
-    );
+    const difference = differences.find((one) => one.measurand === chosen && one.basis === basis);
+    const from = first && figureOf(first.figures, basis, chosen);
+    const other = answer.sides[side];
+    const to = other && figureOf(other.figures, basis, chosen);
     return (
       <section key={side} className="causes">
         <h3>
           From A to {letter(side)}: {of?.words}
         </h3>
         {changes.length > 0 && <p className="reading">{changes.join('; ')}.</p>}
-        {difference && difference.causes.length > 0 ? (
+        {difference && difference.causes.length > 0 && from && to ? (
           <Waterfall
             difference={difference}
-            from={{ label: 'A', value: value(0) }}
-            to={{ label: letter(side), value: value(side) }}
+            from={{ label: 'A', figure: from }}
+            to={{ label: letter(side), figure: to }}
             unit={of?.unit ?? ''}
-            colour={colourOf(component)}
+            colour={colourOf(chosen)}
           />
         ) : (
           <p className="quiet">Nothing changes it.</p>
@@ -181,30 +184,46 @@ export function LineTable({ answer }: { answer: SideBySide }) {
           <tr key={index}>
             <th scope="row">
               {row.where === 'plate' ? 'on top' : row.where}{' '}
-              <span className="quiet">{row.role.toLowerCase().replace('_', '-')}</span>
+              <span className="quiet">{row.role?.toLowerCase().replace('_', '-')}</span>
             </th>
-            {row.cells.map((cell, at) => {
-              const same =
-                at > 0 && row.cells[0]?.food === cell.food && row.cells[0]?.amount === cell.amount;
-              return (
-                <td key={at} className={same ? 'quiet' : undefined}>
-                  {cell.food ? (
-                    <>
-                      {cell.amount} {cell.food}{' '}
-                      <span className="range">
-                        {plain(cell.grams ?? 0, (cell.grams ?? 0) < 10 ? 1 : 0)} g
-                      </span>
-                    </>
-                  ) : (
-                    <span className="quiet">—</span>
-                  )}
-                </td>
-              );
-            })}
+            {row.cells.map((cell, at) => (
+              <td key={at} className={at > 0 && isSame(row.cells[0], cell) ? 'quiet' : undefined}>
+                <Line cell={cell} />
+              </td>
+            ))}
           </tr>
         ))}
       </tbody>
     </table>
+  );
+}
+
+type Cell = SideBySide['lines'][number]['cells'][number];
+
+function isSame(one: Cell | undefined, other: Cell): boolean {
+  return (
+    one !== undefined &&
+    one.text === other.text &&
+    one.food === other.food &&
+    one.amount === other.amount
+  );
+}
+
+/** One side's line of a row: as measured, or as written where it is not in the numbers. */
+function Line({ cell: { food, amount, grams, text } }: { cell: Cell }) {
+  if (text) {
+    return (
+      <>
+        {text} <span className="refused">not in the numbers</span>
+      </>
+    );
+  }
+  if (!food) return <span className="quiet">—</span>;
+  return (
+    <>
+      {amount} {food}{' '}
+      {grams != null && <span className="range">{plain(grams, grams < 10 ? 1 : 0)} g</span>}
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
-import type { Difference } from '../../api/types';
-import { plain } from '../../ui/numbers';
+import type { Difference, Figure } from '../../api/types';
+import { boundedText, plain } from '../../ui/numbers';
 import { signed, stepsFrom } from './steps';
 
 const ROW = 26;
@@ -10,14 +10,14 @@ const CHART = { left: LABEL + 10, right: WIDTH - 70 };
 /** From one figure to the other, cause by cause; the steps add up exactly. */
 export function Waterfall(props: {
   difference: Difference;
-  from: { label: string; value: number };
-  to: { label: string; value: number };
+  from: { label: string; figure: Figure };
+  to: { label: string; figure: Figure };
   unit: string;
   colour: string;
 }) {
   const { difference, from, to, unit, colour } = props;
-  const steps = stepsFrom(from.value, difference.causes);
-  const ends = [from.value, to.value, ...steps.map((step) => step.end)];
+  const steps = stepsFrom(from.figure.value, difference.causes);
+  const ends = [from.figure.value, to.figure.value, ...steps.map((step) => step.end)];
   const least = Math.min(...ends);
   const most = Math.max(...ends);
   const margin = (most - least || 1) * 0.12;
@@ -26,22 +26,19 @@ export function Waterfall(props: {
     CHART.left + ((value - low) / (most + margin - low)) * (CHART.right - CHART.left);
   const height = (steps.length + 2) * ROW + 8;
   const places = most - least < 5 ? 2 : 1;
+  const said = (figure: Figure) =>
+    `${boundedText(figure).sign} ${plain(figure.value, places)} ${unit}`;
   const y = (row: number) => row * ROW + 4;
   return (
     <svg
       className="waterfall"
       viewBox={`0 0 ${WIDTH} ${height}`}
       role="img"
-      aria-label={`From ${plain(from.value, places)} to ${plain(to.value, places)} ${unit}: ${steps
+      aria-label={`From ${said(from.figure)} to ${said(to.figure)}: ${steps
         .map((step) => `${step.words} ${signed(step.effect, places)}`)
         .join('; ')}`}
     >
-      <Total
-        y={y(0)}
-        x={at(from.value)}
-        label={from.label}
-        text={`${plain(from.value, places)} ${unit}`}
-      />
+      <Total y={y(0)} x={at(from.figure.value)} label={from.label} text={said(from.figure)} />
       {steps.map((step, index) => {
         const x = Math.min(at(step.start), at(step.end));
         const width = Math.max(1.5, Math.abs(at(step.end) - at(step.start)));
@@ -79,9 +76,9 @@ export function Waterfall(props: {
       })}
       <Total
         y={y(steps.length + 1)}
-        x={at(to.value)}
+        x={at(to.figure.value)}
         label={to.label}
-        text={`${plain(to.value, places)} ${unit}`}
+        text={said(to.figure)}
       />
     </svg>
   );

@@ -1,57 +1,51 @@
+import { useMutation } from '@tanstack/react-query';
 import { Button, Input, InputNumber, Popconfirm } from 'antd';
 import { useState } from 'react';
-import type { Component, GoalSet, NewGoalSet } from '../../api/types';
+import type { GoalSet, Measurands, NewGoalSet } from '../../api/types';
+import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 
-const FIGURES: { tag: Component; words: string; unit: string }[] = [
-  { tag: 'ENERC', words: 'energy', unit: 'kcal' },
-  { tag: 'PROCNT', words: 'protein', unit: 'g' },
-  { tag: 'CHOCDF', words: 'carbohydrate', unit: 'g' },
-  { tag: 'FIBTG', words: 'fibre', unit: 'g' },
-  { tag: 'FAT', words: 'fat', unit: 'g' },
-];
+const EMPTY: NewGoalSet = { name: '', note: '', goals: [] };
 
 /** One goal set, to read and to edit. */
 export function GoalForm(props: {
   set: GoalSet | undefined;
+  measurands: Measurands;
   onSave: (set: NewGoalSet) => Promise<unknown>;
   onRemove?: () => Promise<unknown>;
 }) {
-  const { set, onSave, onRemove } = props;
-  const [edited, setEdited] = useState<NewGoalSet>(() => set ?? { name: '', note: '', goals: [] });
-  const [failure, setFailure] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const limits = (tag: Component) => edited.goals.find((goal) => goal.component === tag);
-  const limit = (tag: Component, side: 'lower' | 'upper', value: number | null) => {
-    const goal = { component: tag, ...limits(tag), [side]: value ?? undefined };
-    const others = edited.goals.filter((other) => other.component !== tag);
+  const { set, measurands, onSave, onRemove } = props;
+  const [edited, setEdited] = useState<NewGoalSet>(() => set ?? EMPTY);
+  const [more, setMore] = useState<string[]>([]);
+  const save = useMutation({
+    mutationFn: onSave,
+    onSuccess: () => {
+      if (!set) setEdited(EMPTY);
+    },
+  });
+  const remove = useMutation({ mutationFn: async () => onRemove?.() });
+  const failure = save.error ?? remove.error;
+  const limits = (tag: string) => edited.goals.find((goal) => goal.measurand === tag);
+  const isRow = (tag: string) => more.includes(tag) || limits(tag) !== undefined;
+  const rows = [...measurands.shown, ...measurands.others.filter(({ tag }) => isRow(tag))];
+  const others = measurands.others.filter(({ tag }) => !isRow(tag));
+  const limit = (tag: string, side: 'lower' | 'upper', value: number | null) => {
+    const goal = { ...limits(tag), measurand: tag, [side]: value ?? undefined };
+    const rest = edited.goals.filter((other) => other.measurand !== tag);
     setEdited({
       ...edited,
-      goals: goal.lower == null && goal.upper == null ? others : [...others, goal],
+      goals: goal.lower == null && goal.upper == null ? rest : [...rest, goal],
     });
   };
-  const run = async (what: () => Promise<unknown>) => {
-    setBusy(true);
-    setFailure(undefined);
-    try {
-      await what();
-      if (!set) setEdited({ name: '', note: '', goals: [] });
-    } catch (refused) {
-      setFailure(refused instanceof Error ? refused.message : 'It was not saved.');
-    } finally {
-      setBusy(false);
-    }
-  };
-  const changed =
-    JSON.stringify(edited) !== JSON.stringify(set ?? { name: '', note: '', goals: [] });
+  const changed = JSON.stringify(edited) !== JSON.stringify(set ?? EMPTY);
   return (
     <form
       className="goal-set"
       aria-label={set ? set.name : 'New goal set'}
       onSubmit={(event) => {
         event.preventDefault();
-        void run(() => onSave({ name: edited.name, note: edited.note, goals: edited.goals }));
+        save.mutate({ name: edited.name, note: edited.note, goals: edited.goals });
       }}
     >
       <Input
@@ -72,7 +66,7 @@ export function GoalForm(props: {
           </tr>
         </thead>
         <tbody>
-          {FIGURES.map(({ tag, words, unit }) => (
+          {rows.map(({ tag, words, unit }) => (
             <tr key={tag}>
               <th scope="row">
                 <Mark component={tag} /> {words} <span className="unit">{unit}</span>
@@ -93,6 +87,15 @@ export function GoalForm(props: {
           ))}
         </tbody>
       </table>
+      <Choice
+        className="another-figure"
+        variant="borderless"
+        aria-label="A limit on another figure"
+        placeholder={<span className="quiet">a limit on another figure</span>}
+        value={undefined}
+        options={others.map(({ tag, words }) => ({ value: tag, label: words }))}
+        onChange={(tag: string) => setMore([...more, tag])}
+      />
       <Input
         variant="borderless"
         aria-label="Where the limits are from"
@@ -101,14 +104,14 @@ export function GoalForm(props: {
         maxLength={300}
         onChange={(event) => setEdited({ ...edited, note: event.target.value })}
       />
-      {failure && <Notice>{failure}</Notice>}
+      {failure && <Notice>{failure.message}</Notice>}
       <div className="goal-tools">
         {onRemove && (
           <Popconfirm
             title={`Remove “${set?.name ?? ''}”?`}
             okText="Remove"
             cancelText="Leave it"
-            onConfirm={() => void run(onRemove)}
+            onConfirm={() => remove.mutate()}
           >
             <Button type="text">Remove</Button>
           </Popconfirm>
@@ -116,7 +119,7 @@ export function GoalForm(props: {
         <Button
           type="primary"
           htmlType="submit"
-          loading={busy}
+          loading={save.isPending}
           disabled={!changed || !edited.name.trim() || edited.goals.length === 0}
         >
           {set ? 'Save' : 'Add'}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Input, Segmented } from 'antd';
-import { api } from '../../api/client';
+import { queries } from '../../api/queries';
 import type { Draft, DraftPreparation, FieldProblem, Line } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -19,10 +19,7 @@ export function Finish(props: {
   onChange: (what: string, draft: Draft) => void;
 }) {
   const { recipeId, kept, draft, readings, problems, onChange } = props;
-  const uses = useQuery({
-    queryKey: ['preparation-uses', recipeId, kept],
-    queryFn: () => api.usesOfPreparation(recipeId),
-  });
+  const uses = useQuery(queries.usesOfPreparation(recipeId, kept));
   const stated: DraftPreparation = draft.preparation ?? {
     role: 'ADD_IN',
     liquid: false,

@@ -32,8 +32,8 @@ export function PanFatFields(props: {
           line={reading}
           onPick={(foodId) => set('panFat', { panFat: { ...griddle.panFat, foodId } })}
         />
-        {reading?.understood?.filled && (
-          <Weighed text={griddle.panFat.text} foodId={reading.understood.foodId} />
+        {reading?.filled && reading.foodId && (
+          <Weighed text={griddle.panFat.text} foodId={reading.foodId} />
         )}
       </Field>
       <Field

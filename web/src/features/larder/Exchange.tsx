@@ -1,24 +1,26 @@
+import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { api } from '../../api/client';
 import type { ImportReport } from '../../api/types';
 
 /** Foods out to a CSV file, and in from one. */
 export function Exchange({ onBrought }: { onBrought: () => void }) {
   const file = useRef<HTMLInputElement>(null);
-  const [report, setReport] = useState<ImportReport>();
-  const [failure, setFailure] = useState<string>();
-  const bring = async (csv: File) => {
-    setFailure(undefined);
-    setReport(undefined);
-    try {
-      const answer = await api.bringFoods(csv);
-      setReport(answer);
-      if (answer.problems.length === 0) onBrought();
-    } catch (refused) {
-      setFailure(refused instanceof Error ? refused.message : 'The file was not read.');
-    }
-  };
+  const bring = useMutation({
+    mutationFn: async (csv: File) => {
+      const { data, error } = await api.POST('/api/foods/import', {
+        headers: { 'Content-Type': 'text/csv' },
+        body: csv,
+        bodySerializer: () => csv,
+      });
+      return (data ?? error) as ImportReport; // a file that is refused has a report too
+    },
+    onSuccess: (read) => {
+      if (read.problems.length === 0) onBrought();
+    },
+  });
+  const { data: report, error } = bring;
   return (
     <div className="exchange">
       <a className="button" href="/api/foods/export" download="foods.csv">
@@ -34,11 +36,11 @@ export function Exchange({ onBrought }: { onBrought: () => void }) {
         onChange={(event) => {
           const chosen = event.target.files?.[0];
           event.target.value = '';
-          if (chosen) void bring(chosen);
+          if (chosen) bring.mutate(chosen);
         }}
       />
       <div role="status">
-        {failure && <p className="reading refused">{failure}</p>}
+        {error && <p className="reading refused">{error.message}</p>}
         {report && report.problems.length === 0 && (
           <p className="reading">
             {report.added} added, {report.updated} changed, {report.unchanged} as they were.

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Popconfirm } from 'antd';
-import { useState } from 'react';
-import { api } from '../../api/client';
+import { answer, api, ifMatch } from '../../api/client';
+import { queries } from '../../api/queries';
 import type { Food } from '../../api/types';
 import { Mark } from '../../ui/Mark';
 import { Amount } from './Amount';
@@ -15,18 +15,19 @@ export function FoodCard(props: {
   food: Food;
   onEdit: () => void;
   /** It is out, or went back to what ships. */
-  onRemoved: () => void;
+  onRemoved: (left: Food | undefined) => void;
 }) {
   const { food, onEdit, onRemoved } = props;
-  const [failed, setFailed] = useState<string>();
-  const remove = () =>
-    api
-      .removeFood(food.id, food.revision)
-      .then(onRemoved, (failure: Error) => setFailed(failure.message));
-  const uses = useQuery({
-    queryKey: ['uses', food.id, food.revision],
-    queryFn: () => api.usesOfFood(food.id),
+  const remove = useMutation({
+    mutationFn: () =>
+      answer(
+        api.DELETE('/api/foods/{id}', {
+          params: { path: { id: food.id }, header: ifMatch(food.revision) },
+        }),
+      ),
+    onSuccess: onRemoved,
   });
+  const uses = useQuery(queries.usesOfFood(food.id, food.revision));
   const known = food.per100g.filter((value) => value.amount != null);
   const unknown = food.per100g.filter(
     (value) => value.amount == null && LOOKED_FOR.has(value.component),
@@ -44,14 +45,14 @@ export function FoodCard(props: {
             description="Kept versions stay as they are."
             okText={food.ships ? 'Back to what ships' : 'Take it out'}
             cancelText="Leave it"
-            onConfirm={() => void remove()}
+            onConfirm={() => remove.mutate()}
           >
             <Button type="text">{food.ships ? 'Back to what ships' : 'Take it out'}</Button>
           </Popconfirm>
         )}
         <Button onClick={onEdit}>Change it</Button>
       </header>
-      {failed && <Notice>{failed}</Notice>}
+      {remove.error && <Notice>{remove.error.message}</Notice>}
       <p className="quiet">
         {food.allergens.length > 0 ? `Contains ${food.allergens.join(', ')}. ` : ''}
         {food.mayContain.length > 0 ? `May contain ${food.mayContain.join(', ')}. ` : ''}

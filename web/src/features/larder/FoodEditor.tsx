@@ -1,10 +1,12 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Input, InputNumber, Segmented } from 'antd';
-import { useEffect, useRef, useState } from 'react';
-import { api, Problem } from '../../api/client';
+import { useRef, useState } from 'react';
+import { answer, api, ifMatch, Problem } from '../../api/client';
+import { queries } from '../../api/queries';
 import type { Food, FoodForm } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { Notice } from '../../ui/Notice';
+import { useSettled } from '../../ui/useSettled';
 import { emptyForm, emptyLabel, formOf } from './formOf';
 import { ROLES } from '../../ui/roles';
 import { ALLERGENS, ORIGINS } from './kinds';
@@ -22,27 +24,29 @@ export function FoodEditor(props: {
 }) {
   const { food, onDone } = props;
   const [form, setForm] = useState<FoodForm>(() => (food ? formOf(food) : emptyForm()));
-  const [failure, setFailure] = useState<Problem>();
-  const [busy, setBusy] = useState(false);
   const shown = useRef(false);
+  const save = useMutation({
+    mutationFn: (insist: boolean) =>
+      answer(
+        food
+          ? api.PUT('/api/foods/{id}', {
+              params: {
+                path: { id: food.id },
+                query: { insist },
+                header: ifMatch(food.revision),
+              },
+              body: form,
+            })
+          : api.POST('/api/foods', { params: { query: { insist } }, body: form }),
+      ),
+    onSuccess: onDone,
+  });
+  const failure = save.error;
   const set = (part: Partial<FoodForm>) => {
     setForm((before) => ({ ...before, ...part }));
-    setFailure(undefined);
+    save.reset();
   };
   const { check, refused } = useCheck(form);
-  const save = async (insist: boolean) => {
-    setBusy(true);
-    try {
-      onDone(
-        food
-          ? await api.saveFood(food.id, food.revision, form, insist)
-          : await api.createFood(form, insist),
-      );
-    } catch (problem) {
-      setFailure(problem instanceof Problem ? problem : new Problem(0, 'It was not kept.'));
-      setBusy(false);
-    }
-  };
   return (
     <form
       ref={(node) => {
@@ -53,7 +57,7 @@ export function FoodEditor(props: {
       aria-label={food ? `Change ${food.name}` : 'A new food'}
       onSubmit={(event) => {
         event.preventDefault();
-        void save(false);
+        save.mutate(false);
       }}
     >
       <Input
@@ -157,15 +161,15 @@ export function FoodEditor(props: {
         <Button type="text" onClick={() => onDone(undefined)}>
           Leave it
         </Button>
-        {failure?.status === 409 && (
-          <Button onClick={() => void save(true)} loading={busy}>
+        {failure instanceof Problem && failure.status === 409 && (
+          <Button onClick={() => save.mutate(true)} loading={save.isPending}>
             Keep it all the same
           </Button>
         )}
         <Button
           type="primary"
           htmlType="submit"
-          loading={busy}
+          loading={save.isPending}
           disabled={!form.name.trim() || refused !== undefined}
         >
           {food ? 'Save as the next revision' : 'Put it in the larder'}
@@ -196,25 +200,16 @@ function Many<Value extends string>(props: {
 
 /** What the form would become, asked for shortly after each change. */
 function useCheck(form: FoodForm) {
-  const [asked, setAsked] = useState(form);
-  useEffect(() => {
-    const timer = setTimeout(() => setAsked(form), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [form]);
+  const asked = useSettled(form, PAUSE_MS);
   const named = {
     ...asked,
     name: asked.name.trim() || 'unnamed',
     names: [],
     measures: asked.measures.filter((row) => row.grams > 0),
   };
-  const query = useQuery({
-    queryKey: ['food-check', named],
-    queryFn: ({ signal }) => api.checkFood(named, signal),
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
+  const query = useQuery(queries.foodCheck(named));
   return {
     check: query.data,
-    refused: query.error instanceof Problem ? query.error.message : undefined,
+    refused: query.error?.message,
   };
 }

@@ -1,25 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { Input } from 'antd';
+import { queries } from '../../api/queries';
 import type { FoodForm } from '../../api/types';
-
-const VALUES: { component: string; words: string; unit: string }[] = [
-  { component: 'ENERC', words: 'energy', unit: 'kcal' },
-  { component: 'WATER', words: 'water', unit: 'g' },
-  { component: 'PROCNT', words: 'protein', unit: 'g' },
-  { component: 'FAT', words: 'fat', unit: 'g' },
-  { component: 'FASAT', words: 'saturates', unit: 'g' },
-  { component: 'ASH', words: 'ash', unit: 'g' },
-  { component: 'CHOCDF', words: 'carbohydrate, with fibre', unit: 'g' },
-  { component: 'FIBTG', words: 'fibre', unit: 'g' },
-  { component: 'SUGAR', words: 'sugars', unit: 'g' },
-  { component: 'SUGAD', words: 'added sugars', unit: 'g' },
-  { component: 'POLYL', words: 'polyols', unit: 'g' },
-  { component: 'ERYTHRITOL', words: 'erythritol', unit: 'g' },
-  { component: 'ALLULOSE', words: 'allulose', unit: 'g' },
-  { component: 'ACIDS', words: 'organic acids', unit: 'g' },
-  { component: 'ALC', words: 'alcohol', unit: 'g' },
-  { component: 'OTHER', words: 'other', unit: 'g' },
-  { component: 'NA', words: 'sodium', unit: 'mg' },
-];
 
 /** What 100 g hold; an empty field is not known. */
 export function ValueFields(props: {
@@ -27,10 +9,11 @@ export function ValueFields(props: {
   onChange: (values: FoodForm['values']) => void;
 }) {
   const { values, onChange } = props;
+  const components = useQuery(queries.components());
   return (
     <fieldset className="plain-set">
       <legend>in 100 g, edible portion</legend>
-      {VALUES.map(({ component, words, unit }) => (
+      {components.data?.map(({ component, words, unit }) => (
         <div className="label-line" key={component}>
           <label htmlFor={`value-${component}`}>{words}</label>
           <Input

@@ -1,6 +1,8 @@
 import { useId, useState } from 'react';
-import type { Component, Draft, Figures } from '../../api/types';
+import type { Draft, Figures } from '../../api/types';
 import { colourOf } from '../../ui/components';
+import { figureOf } from '../../ui/figures';
+import { FigureText } from '../../ui/FigureText';
 import { percent, plain } from '../../ui/numbers';
 import { layOut, spread, type Layer } from './layers';
 
@@ -17,7 +19,8 @@ const TINTS = [1, 0.62, 0.82, 0.46, 0.72, 0.54];
  */
 export function StackPicture(props: {
   figures: Figures;
-  component: Component;
+  /** Which of the tally's figures is drawn. */
+  tag: string;
   pieces: number;
   kind: Draft['kind'];
   height?: number;
@@ -25,24 +28,16 @@ export function StackPicture(props: {
   full?: number;
   bare?: boolean;
 }) {
-  const { figures, component, pieces, kind, height = 272, bare = false } = props;
+  const { figures, tag, pieces, kind, height = 272, bare = false } = props;
   const clip = useId();
   const [pointed, setPointed] = useState<string>();
-  const served = figures.figures.find(
-    (one) => one.basis === 'AS_SERVED' && one.component === component,
-  );
-  const words = figures.components.find((one) => one.tag === component);
-  if (!served || !words || figures.rows.length === 0) return null;
+  const served = figureOf(figures, 'AS_SERVED', tag);
+  const words = figures.measurands.find((one) => one.tag === tag);
+  if (!served || !words || figures.parts.length === 0) return null;
   const bottom = height - 16;
   const room = bottom - 14 - 3 * Math.ceil(pieces);
   const full = props.full ?? served.value;
-  const picture = layOut(
-    figures,
-    component,
-    pieces,
-    bottom,
-    full > 0 ? Math.max(20, room) / full : 0,
-  );
+  const picture = layOut(figures, tag, pieces, bottom, full > 0 ? Math.max(20, room) / full : 0);
   const labelled = picture.layers
     .filter((layer) => layer.share >= LEAST_LABELLED)
     .sort((a, b) => b.share - a.share)
@@ -51,7 +46,7 @@ export function StackPicture(props: {
   const places = spread(labelled.map(middle), 17, bottom);
   const rest = picture.layers.filter((layer) => layer.value > 0 && !labelled.includes(layer));
   const shown = picture.layers.find((layer) => layer.id === pointed);
-  const colour = colourOf(component);
+  const colour = colourOf(tag);
   return (
     <figure className={`stack ${bare ? 'bare' : ''}`}>
       <svg
@@ -138,7 +133,7 @@ export function StackPicture(props: {
           ) : (
             <>
               Thickness is {words.words}: the whole stack is{' '}
-              {plain(served.value, served.value < 20 ? 1 : 0)} {words.unit}.
+              <FigureText bare figure={served} unit={words.unit} />.
               {rest.length > 0 &&
                 ` Too thin to label: ${shortList(rest.map((layer) => layer.name))}.`}
             </>

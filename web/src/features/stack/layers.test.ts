@@ -1,27 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import type { Figures, Row } from '../../api/types';
+import type { Figures } from '../../api/types';
 import { layOut, spread } from './layers';
 
-const row = (lineId: string, station: Row['station'], value: number, share: number): Row => ({
-  lineId,
-  station,
-  food: lineId,
-  grams: 1,
-  values: [value],
-  u: [0],
-  shares: [share],
-  per100g: [0],
-});
+const lines = [
+  ['flour', 'BOWL', 60],
+  ['milk', 'BOWL', 20],
+  ['oil', 'PAN', 10],
+  ['syrup', 'PLATE', 10],
+] as const;
 
 const figures = {
-  components: [{ tag: 'ENERC', words: 'energy', unit: 'kcal' }],
-  rows: [
-    row('flour', 'BOWL', 60, 0.6),
-    row('milk', 'BOWL', 20, 0.2),
-    row('oil', 'PAN', 10, 0.1),
-    row('syrup', 'PLATE', 10, 0.1),
-  ],
-} as Figures;
+  measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal' }],
+  lines: lines.map(([id, station]) => ({ id, station, food: id, state: 'UNDERSTOOD' })),
+  parts: lines.map(([, , value], line) => ({ line, values: [value], shares: [value / 100] })),
+} as unknown as Figures;
 
 describe('the stack', () => {
   it('draws each band as thick as its share', () => {
@@ -49,7 +41,7 @@ describe('the stack', () => {
 
   it('shows the same food alike in every picture', () => {
     const one = layOut(figures, 'ENERC', 1, 300, 1).layers.find((layer) => layer.id === 'milk');
-    const fewer = { ...figures, rows: figures.rows.slice(1) } as Figures;
+    const fewer = { ...figures, parts: figures.parts.slice(1) } as Figures;
     const other = layOut(fewer, 'ENERC', 3, 200, 4).layers.find((layer) => layer.id === 'milk');
     expect(other?.look).toBe(one?.look);
   });

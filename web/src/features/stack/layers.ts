@@ -1,4 +1,5 @@
-import type { Component, Figures, Row } from '../../api/types';
+import type { Figures, Line, Part } from '../../api/types';
+import { lineOf } from '../../ui/figures';
 
 /** One ingredient of the picture, with the bands that it fills. */
 export interface Layer {
@@ -24,41 +25,48 @@ const GAP = 3;
  * Lays a serving out as a stack, from the plate up: each piece holds the same strata, pan fat
  * lowest, and the toppings lie above. A band is as thick as its share of the chosen component.
  *
+ * @param tag the component's
  * @param bottom y of the plate
  * @param scale pixels for one unit of the component
  */
 export function layOut(
   figures: Figures,
-  component: Component,
+  tag: string,
   pieces: number,
   bottom: number,
   scale: number,
 ): Picture {
-  const at = figures.components.findIndex((one) => one.tag === component);
-  const layer = (row: Row): Layer => ({
-    id: row.lineId,
-    name: row.station === 'PAN' ? `${row.food}, from the pan` : row.food,
-    value: row.values[at] ?? 0,
-    share: row.shares[at] ?? 0,
-    topping: row.station === 'PLATE',
-    look: lookOf(row.food),
-    bands: [],
-  });
-  const pan = figures.rows.filter((row) => row.station === 'PAN').map(layer);
-  const bowl = figures.rows.filter((row) => row.station === 'BOWL').map(layer);
-  const toppings = figures.rows.filter((row) => row.station === 'PLATE').map(layer);
+  const at = figures.measurands.findIndex((one) => one.tag === tag);
+  const layer = (part: Part): Layer => {
+    const { id, station, food } = lineOf(figures, part);
+    const name = food ?? '';
+    return {
+      id,
+      name: station === 'PAN' ? `${name}, from the pan` : name,
+      value: part.values[at] ?? 0,
+      share: part.shares[at] ?? 0,
+      topping: station === 'PLATE',
+      look: lookOf(name),
+      bands: [],
+    };
+  };
+  const from = (station: Line['station']) =>
+    figures.parts.filter((part) => lineOf(figures, part).station === station).map(layer);
+  const pan = from('PAN');
+  const bowl = from('BOWL');
+  const toppings = from('PLATE');
   const strata = [...pan, ...bowl];
   const outlines: Picture['pieces'] = [];
   let y = bottom;
   for (let piece = 0; piece < Math.ceil(pieces); piece++) {
     const part = Math.min(1, pieces - piece) / pieces;
-    const from = y;
+    const base = y;
     for (const stratum of strata) {
       const height = stratum.value * part * scale;
       y -= height;
       stratum.bands.push({ top: y, height, piece });
     }
-    outlines.push({ top: y, height: from - y });
+    outlines.push({ top: y, height: base - y });
     y -= GAP;
   }
   for (const topping of toppings) {

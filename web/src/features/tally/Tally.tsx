@@ -1,8 +1,9 @@
-import type { Basis, Component, Figure, Figures, Judgement } from '../../api/types';
+import type { Basis, Figure, Figures, Judgement } from '../../api/types';
 import { colourOf } from '../../ui/components';
 import { Mark } from '../../ui/Mark';
 import { limitsText, Verdict } from '../../ui/Verdict';
-import { decimals, plain, rangeText, valueText } from '../../ui/numbers';
+import { figureOf, has, mainFigure } from '../../ui/figures';
+import { FigureText } from '../../ui/FigureText';
 
 const BASES: { basis: Basis; head: string }[] = [
   { basis: 'AS_SERVED', head: 'as served' },
@@ -14,17 +15,16 @@ const BASES: { basis: Basis; head: string }[] = [
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
 export function Tally(props: {
   figures: Figures;
-  chosen: Component;
-  onChoose: (component: Component) => void;
-  onTrail: (basis: Basis, component: Component) => void;
+  chosen: string;
+  onChoose: (tag: string) => void;
+  onTrail: (basis: Basis, tag: string) => void;
 }) {
   const { figures, chosen, onChoose, onTrail } = props;
-  const has = (basis: Basis) => figures.figures.some((one) => one.basis === basis);
-  const done = has('PER_100G_FINISHED');
-  const bases = BASES.filter(({ basis }) => (done ? has(basis) : basis !== 'PER_100G_FINISHED'));
+  const done = has(figures, 'PER_100G_FINISHED');
+  const bases = BASES.filter(({ basis }) =>
+    done ? has(figures, basis) : basis !== 'PER_100G_FINISHED',
+  );
   const main: Basis = done ? 'PER_100G_FINISHED' : 'AS_SERVED';
-  const find = (basis: Basis, component: Component) =>
-    figures.figures.find((one) => one.basis === basis && one.component === component);
   return (
     <table className="tally" aria-label="Tally">
       <thead>
@@ -40,7 +40,7 @@ export function Tally(props: {
         </tr>
       </thead>
       <tbody>
-        {figures.components.map(({ tag, words, unit }) => (
+        {figures.measurands.map(({ tag, words, unit }) => (
           <tr key={tag} className={tag === chosen ? 'chosen' : undefined}>
             <th scope="row">
               <button type="button" aria-pressed={tag === chosen} onClick={() => onChoose(tag)}>
@@ -50,22 +50,25 @@ export function Tally(props: {
                 </span>
               </button>
             </th>
-            {bases.map(({ basis }) => (
-              <td key={basis} className={basis === main ? 'main' : undefined}>
-                <FigureText
-                  figure={find(basis, tag)}
-                  label={`Where ${words} ${BASES.find((one) => one.basis === basis)?.head ?? ''} comes from`}
-                  onTrail={() => onTrail(basis, tag)}
-                />
-                {basis === main && (
-                  <Whisker
-                    figure={find(basis, tag)}
-                    judgement={figures.judgements.find((one) => one.component === tag)}
-                    colour={colourOf(tag)}
+            {bases.map(({ basis, head }) => {
+              const figure = figureOf(figures, basis, tag);
+              return (
+                <td key={basis} className={basis === main ? 'main' : undefined}>
+                  <Opening
+                    figure={figure}
+                    label={`Where ${words} ${head} comes from`}
+                    onTrail={() => onTrail(basis, tag)}
                   />
-                )}
-              </td>
-            ))}
+                  {basis === main && (
+                    <Whisker
+                      figure={figure}
+                      judgement={figures.judgements.find((one) => one.measurand.tag === tag)}
+                      colour={colourOf(tag)}
+                    />
+                  )}
+                </td>
+              );
+            })}
           </tr>
         ))}
       </tbody>
@@ -77,12 +80,12 @@ export function Tally(props: {
 export function TallyStrip({ figures }: { figures: Figures }) {
   return (
     <p className="tally-strip" aria-hidden="true">
-      {figures.components.map(({ tag, words, unit }) => {
-        const figure = served(figures, tag);
+      {figures.measurands.map(({ tag, words, unit }) => {
+        const figure = mainFigure(figures, tag);
         return (
           <span key={tag}>
             <Mark component={tag} />
-            <b>{figure ? valueText(figure) : '—'}</b>{' '}
+            <b>{figure ? <FigureText figure={figure} bare /> : '—'}</b>{' '}
             <small>{tag === 'ENERC' ? unit : words}</small>
           </span>
         );
@@ -91,33 +94,14 @@ export function TallyStrip({ figures }: { figures: Figures }) {
   );
 }
 
-function FigureText(props: { figure: Figure | undefined; label: string; onTrail: () => void }) {
+/** A figure that opens to its trail. */
+function Opening(props: { figure: Figure | undefined; label: string; onTrail: () => void }) {
   const { figure, label, onTrail } = props;
   if (!figure) return <span className="quiet">—</span>;
-  if (figure.bound === 'NOT_KNOWN') return <span className="range">not known</span>;
   return (
     <button type="button" className="both" title={label} onClick={onTrail}>
-      <span className="value">
-        {figure.bound === 'AT_LEAST' && <Sign sign="≥" words="at least" />}
-        {figure.bound === 'AT_MOST' && <Sign sign="≤" words="at most" />}
-        {valueText(figure)}
-      </span>
-      <span className="range">
-        {figure.bound === 'AT_LEAST'
-          ? `from ${plain(figure.low, decimals(figure.value, figure.u))}`
-          : rangeText(figure)}
-      </span>
+      <FigureText figure={figure} />
     </button>
-  );
-}
-
-/** A sign for the eye and its words for the ear. */
-function Sign({ sign, words }: { sign: string; words: string }) {
-  return (
-    <span className="bound">
-      <span aria-hidden="true">{sign}</span>
-      <span className="sr-only">{words}</span>{' '}
-    </span>
   );
 }
 
@@ -150,25 +134,18 @@ function Whisker(props: {
   );
 }
 
-function served(figures: Figures, component: Component) {
-  const of = (basis: Basis) =>
-    figures.figures.find((one) => one.basis === basis && one.component === component);
-  return of('AS_SERVED') ?? of('PER_100G_FINISHED');
-}
-
 /** The verdicts on the chosen goals, each with its reason. */
 export function Verdicts({ figures }: { figures: Figures }) {
   if (figures.judgements.length === 0) return null;
   return (
     <ul className="verdicts" aria-label="Verdicts">
       {figures.judgements.map((judgement) => {
-        const component = figures.components.find((one) => one.tag === judgement.component);
+        const { tag, words, unit } = judgement.measurand;
         return (
-          <li key={judgement.component}>
+          <li key={tag}>
             <p>
-              <Mark component={judgement.component} /> <b>{component?.words}</b>{' '}
-              {limitsText(judgement)} {component?.unit}{' '}
-              <Verdict judgement={judgement} value={served(figures, judgement.component)?.value} />
+              <Mark component={tag} /> <b>{words}</b> {limitsText(judgement)} {unit}{' '}
+              <Verdict judgement={judgement} />
             </p>
             <p className="reading">
               {judgement.reason} {judgement.better}

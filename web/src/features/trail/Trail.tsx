@@ -1,8 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
 import { Drawer } from 'antd';
-import type { Basis, Component, Figure, Figures, Line } from '../../api/types';
+import { queries, type TrailOf } from '../../api/queries';
+import type { Basis, TrailAnswer } from '../../api/types';
+import { FigureText } from '../../ui/FigureText';
 import { Mark } from '../../ui/Mark';
+import { Notice } from '../../ui/Notice';
 import { PROVENANCE } from '../../ui/provenance';
-import { percent, plain, rangeText, valueText } from '../../ui/numbers';
+import { percent, plain } from '../../ui/numbers';
 
 const MOST_SOURCES = 8;
 const HEADS: Record<Basis, string> = {
@@ -14,79 +18,81 @@ const HEADS: Record<Basis, string> = {
 
 /** Where one figure comes from: formula, lines, composition rows, and what its range is made of. */
 export function Trail(props: {
-  figures: Figures;
-  of: { basis: Basis; component: Component } | undefined;
+  of: TrailOf;
+  opened: { basis: Basis; tag: string } | undefined;
   onClose: () => void;
 }) {
-  const { figures, of, onClose } = props;
-  const figure = figures.figures.find(
-    (one) => one.basis === of?.basis && one.component === of.component,
-  );
-  const at = figures.components.findIndex((one) => one.tag === of?.component);
-  const component = figures.components[at];
-  const readings = new Map(figures.lines.map((line) => [line.id, line]));
+  const { of, opened, onClose } = props;
+  const trail = useQuery({
+    ...queries.trail(of, opened?.basis ?? 'AS_SERVED', opened?.tag ?? ''),
+    enabled: opened !== undefined,
+  });
   return (
     <Drawer
-      open={figure !== undefined}
+      open={opened !== undefined}
       onClose={onClose}
       size={620}
-      title={
-        component && figure && of ? (
-          <span className="trail-title">
-            <Mark component={component.tag} /> {component.words} {HEADS[of.basis]}:{' '}
-            {valueText(figure)} {component.unit} <span className="range">{rangeText(figure)}</span>
-          </span>
-        ) : (
-          ''
-        )
-      }
+      title={trail.data && opened ? <Title trail={trail.data} /> : 'Where it comes from'}
     >
-      {figure && component && (
-        <div className="trail">
-          {figure.formula && <p className="formula">{figure.formula}</p>}
-          <h3>
-            What {of?.basis === 'PER_100G_FINISHED' ? '100 g get' : 'a serving gets'} from each line
-          </h3>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">line</th>
-                <th scope="col">g</th>
-                <th scope="col">{component.unit} in 100 g</th>
-                <th scope="col">{component.unit}</th>
-                <th scope="col">share</th>
-              </tr>
-            </thead>
-            <tbody>
-              {figures.rows.map((row) => (
-                <tr key={row.lineId}>
-                  <th scope="row">
-                    {row.food}
-                    <Origin line={readings.get(row.lineId)} pan={row.station === 'PAN'} />
-                  </th>
-                  <td>{plain(row.grams, 1)}</td>
-                  <td>{amount(row.per100g[at])}</td>
-                  <td>{amount(row.values[at])}</td>
-                  <td>{row.values[at] == null ? '' : percent(row.shares[at] ?? 0)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <h3>What its range is made of</h3>
-          {figure.sources.length === 0 && <p className="quiet">Nothing: it is known exactly.</p>}
-          <ol className="budget">
-            {figure.sources.slice(0, MOST_SOURCES).map((source, index) => (
-              <li key={source}>
-                <span className="bar" style={{ width: `${100 * (figure.shares[index] ?? 0)}%` }} />
-                <span>{figures.sources[source]?.words}</span>
-                <b>{percent(figure.shares[index] ?? 0)}</b>
-              </li>
-            ))}
-          </ol>
-          <Next figure={figure} unit={component.unit} />
-        </div>
-      )}
+      {trail.error && <Notice>{trail.error.message}</Notice>}
+      {trail.data && opened && <Parts trail={trail.data} />}
     </Drawer>
+  );
+}
+
+function Title({ trail: { measurand, basis, figure } }: { trail: TrailAnswer }) {
+  return (
+    <span className="trail-title">
+      <Mark component={measurand.tag} /> {measurand.words} {HEADS[basis]}:{' '}
+      <FigureText figure={figure} unit={measurand.unit} />
+    </span>
+  );
+}
+
+function Parts({ trail }: { trail: TrailAnswer }) {
+  const { measurand, basis, formula, parts, budget } = trail;
+  return (
+    <div className="trail">
+      {formula && <p className="formula">{formula}</p>}
+      <h3>What {basis === 'PER_100G_FINISHED' ? '100 g get' : 'a serving gets'} from each line</h3>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">line</th>
+            <th scope="col">g</th>
+            <th scope="col">{measurand.unit} in 100 g</th>
+            <th scope="col">{measurand.unit}</th>
+            <th scope="col">share</th>
+          </tr>
+        </thead>
+        <tbody>
+          {parts.map((part) => (
+            <tr key={part.lineId}>
+              <th scope="row">
+                {part.food}
+                <Origin part={part} />
+              </th>
+              <td>{plain(part.grams, 1)}</td>
+              <td>{amount(part.per100g)}</td>
+              <td>{amount(part.value)}</td>
+              <td>{part.value == null ? '' : percent(part.share)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3>What its range is made of</h3>
+      {budget.length === 0 && <p className="quiet">Nothing: it is known exactly.</p>}
+      <ol className="budget">
+        {budget.slice(0, MOST_SOURCES).map((source) => (
+          <li key={source.words}>
+            <span className="bar" style={{ width: `${100 * source.share}%` }} />
+            <span>{source.words}</span>
+            <b>{percent(source.share)}</b>
+          </li>
+        ))}
+      </ol>
+      <Next trail={trail} />
+    </div>
   );
 }
 
@@ -94,29 +100,26 @@ function amount(value: number | null | undefined): string {
   return value == null ? 'unknown' : plain(value, value < 10 ? 2 : 1);
 }
 
-function Origin({ line, pan }: { line: Line | undefined; pan: boolean }) {
-  const read = line?.understood;
-  if (!read) return null;
-  const { source, number, mark, remark } = read.provenance;
+function Origin({ part }: { part: TrailAnswer['parts'][number] }) {
+  const { source, number, mark, remark } = part.provenance;
   return (
     <span className="origin">
-      {pan ? 'from the pan; ' : ''}
-      {read.amount}
-      {read.packing && `, ${read.packing}`}; {source}
-      {number && `, no. ${number}`}; {PROVENANCE[mark] ?? mark}. {remark}
+      {part.station === 'PAN' ? 'from the pan; ' : ''}
+      {part.amount && `${part.amount}; `}
+      {source}
+      {number && `, no. ${number}`}; {PROVENANCE[mark] ?? mark}. {remark} {part.notes.join(' ')}
     </span>
   );
 }
 
 /** What to weigh first, how far that and all weighing would narrow the figure. */
-function Next({ figure, unit }: { figure: Figure; unit: string }) {
-  const { next, u, bestU } = figure;
+function Next({ trail: { next, figure, bestU, measurand } }: { trail: TrailAnswer }) {
   if (!next) return null;
-  const range = (half: number) => plain(2 * half, 2 * u < 10 ? 1 : 0);
+  const range = (half: number) => plain(2 * half, 2 * figure.u < 10 ? 1 : 0);
   return (
     <p className="next">
-      Weigh this next: <b>{next.words}</b>, and ± {range(u)} becomes ± {range(next.u)} {unit}. With
-      everything weighed, ± {range(bestU)} {unit} would be left.
+      Weigh this next: <b>{next.words}</b>, and ± {range(figure.u)} becomes ± {range(next.u)}{' '}
+      {measurand.unit}. With everything weighed, ± {range(bestU)} {measurand.unit} would be left.
     </p>
   );
 }

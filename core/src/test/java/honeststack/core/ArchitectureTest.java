@@ -2,18 +2,32 @@ package honeststack.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The way of the data is one way, and the core stands alone. */
 class ArchitectureTest {
   private static final List<String> WAY =
       List.of(
-          "estimate", "food", "measure", "batter", "yield", "serving", "goal", "compare", "adjust");
+          "wording",
+          "estimate",
+          "food",
+          "measure",
+          "line",
+          "yield",
+          "recipe",
+          "figures",
+          "goal",
+          "compare");
 
   private final JavaClasses classes =
       new ClassFileImporter()
@@ -45,7 +59,70 @@ class ArchitectureTest {
             "java.lang..",
             "java.util..",
             "java.math..",
-            "org.apache.commons.numbers..")
+            "org.apache.commons.numbers..",
+            "org.apache.commons.statistics..")
+        .check(classes);
+  }
+
+  /** A package that nobody listed has no place on the way. */
+  @Test
+  void everyPackageIsListed() {
+    String[] listed = WAY.stream().map(room -> "honeststack.core." + room).toArray(String[]::new);
+    ArchRuleDefinition.classes().should().resideInAnyPackage(listed).check(classes);
+  }
+
+  /** Files that hold one idea together: an estimate and its book, a figure and its figures. */
+  private static final Map<String, String> ONE_IDEA =
+      Map.of(
+          "SourceBook", "Estimate",
+          "Estimate", "Estimate",
+          "Figure", "Figures",
+          "Figures", "Figures",
+          "RecipeReader", "Kitchen",
+          "LinePass", "Kitchen",
+          "Kitchen", "Kitchen");
+
+  @Test
+  void noCircleInsideAPackageBetweenItsFiles() {
+    for (String room : WAY) {
+      SlicesRuleDefinition.slices()
+          .assignedFrom(new ByFile(room))
+          .should()
+          .beFreeOfCycles()
+          .allowEmptyShould(true)
+          .check(classes);
+    }
+  }
+
+  /** Each file of a package is a slice of its own. */
+  private record ByFile(String room) implements SliceAssignment {
+    @Override
+    public SliceIdentifier getIdentifierOf(JavaClass javaClass) {
+      if (!javaClass.getPackageName().equals("honeststack.core." + room)) {
+        return SliceIdentifier.ignore();
+      }
+      String name = javaClass.getName().replaceFirst("\\$.*", "");
+      return SliceIdentifier.of(ONE_IDEA.getOrDefault(name.replaceFirst(".*\\.", ""), name));
+    }
+
+    @Override
+    public String getDescription() {
+      return "files of " + room;
+    }
+  }
+
+  /** Sentences follow one fixed locale, never the machine's. */
+  @Test
+  void nothingFollowsTheMachinesLocale() {
+    noClasses()
+        .should()
+        .callMethod(String.class, "formatted", Object[].class)
+        .orShould()
+        .callMethod(String.class, "format", String.class, Object[].class)
+        .orShould()
+        .callMethod(String.class, "toLowerCase")
+        .orShould()
+        .callMethod(String.class, "toUpperCase")
         .check(classes);
   }
 }

@@ -11,9 +11,15 @@ import honeststack.core.food.HouseholdMeasure.Volume;
 import honeststack.core.food.Packing;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
-import honeststack.core.measure.DoubtTable;
-import honeststack.core.measure.DoubtTable.Doubt;
-import honeststack.core.measure.DoubtTable.Way;
+import honeststack.core.measure.Factors;
+import honeststack.core.measure.Factors.Factor;
+import honeststack.core.measure.Tables;
+import honeststack.core.measure.Uncertainties;
+import honeststack.core.measure.Uncertainties.Doubt;
+import honeststack.core.measure.Uncertainties.Way;
+import honeststack.core.measure.UsualAmounts;
+import honeststack.core.measure.UsualAmounts.Usual;
+import honeststack.core.recipe.Kitchen;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -111,18 +117,33 @@ public final class TestFoods implements Foods {
     return ALL.subList(0, Math.min(most, ALL.size()));
   }
 
-  /** The table of doubt that ships. */
-  public static DoubtTable doubt() {
+  /** The tables of measuring that ship. */
+  public static Tables tables() {
+    Map<Way, Doubt> doubts = new EnumMap<>(Way.class);
+    rows("uncertainties")
+        .forEach(
+            cells ->
+                doubts.put(Way.valueOf(cells[0]), new Doubt(number(cells[1]), number(cells[2]))));
+    Map<Usual, Double> usual = new EnumMap<>(Usual.class);
+    rows("usual-amounts").forEach(cells -> usual.put(Usual.valueOf(cells[0]), number(cells[1])));
+    Map<Factor, Double> factors = new EnumMap<>(Factor.class);
+    rows("factors").forEach(cells -> factors.put(Factor.valueOf(cells[0]), number(cells[1])));
+    return new Tables(new Uncertainties(doubts), new UsualAmounts(usual), new Factors(factors));
+  }
+
+  /** A kitchen with these foods and the tables that ship. */
+  public static Kitchen kitchen() {
+    return Kitchen.of(new TestFoods(), tables());
+  }
+
+  private static double number(String cell) {
+    return Double.parseDouble(cell);
+  }
+
+  private static List<String[]> rows(String file) {
     try {
-      Map<Way, Doubt> rows = new EnumMap<>(Way.class);
-      List<String> lines = Files.readAllLines(Path.of("../larder/doubt.csv"));
-      for (String line : lines.subList(1, lines.size())) {
-        String[] cells = line.split(",");
-        rows.put(
-            Way.valueOf(cells[0]),
-            new Doubt(Double.parseDouble(cells[1]), Double.parseDouble(cells[2])));
-      }
-      return new DoubtTable(rows);
+      List<String> lines = Files.readAllLines(Path.of("../larder/" + file + ".csv"));
+      return lines.subList(1, lines.size()).stream().map(line -> line.split(",")).toList();
     } catch (IOException unreadable) {
       throw new UncheckedIOException(unreadable);
     }

@@ -1,8 +1,9 @@
 package honeststack.core;
 
 import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.serving.Recipe;
-import honeststack.core.serving.Recipe.Portioning;
+import honeststack.core.recipe.Recipe;
+import honeststack.core.recipe.Recipe.Portioning;
+import honeststack.core.recipe.RecipeReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +54,11 @@ public final class TestRecipes {
       toppings.add(line("top-" + toppings.size(), text));
     }
     return this;
+  }
+
+  /** As the test kitchen reads it. */
+  public RecipeReading read() {
+    return TestFoods.kitchen().read(recipe());
   }
 
   public Recipe recipe() {

@@ -1,14 +1,13 @@
 package honeststack.app.compare;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import honeststack.app.figures.Draft;
+import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.core.compare.Cause;
 import honeststack.core.compare.Mode;
 import honeststack.core.estimate.Bound;
-import honeststack.core.food.Component;
+import honeststack.core.figures.Basis;
 import honeststack.core.food.Role;
-import honeststack.core.serving.Basis;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -45,13 +44,20 @@ final class CompareAnswer {
   record Side(String label, String note, Draft.Kind kind, double pieces, FiguresAnswer figures) {}
 
   /** The lines of all sides that stand for each other: by food, then by role. */
-  record LineRow(String where, Role role, List<Cell> cells) {}
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record LineRow(String where, @Nullable Role role, List<Cell> cells) {}
 
   /**
-   * @param grams absent where this side has no such line
+   * @param text the line as written, where it was not understood and is not in the numbers
+   * @param food what it is taken for; absent where this side has no such line
+   * @param grams absent where nothing was measured
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record Cell(@Nullable String food, @Nullable String amount, @Nullable Double grams) {}
+  record Cell(
+      @Nullable String text,
+      @Nullable String food,
+      @Nullable String amount,
+      @Nullable Double grams) {}
 
   /** A later side against the first. */
   record Against(int side, List<String> changes, List<DifferenceAnswer> differences) {}
@@ -62,7 +68,7 @@ final class CompareAnswer {
    */
   record DifferenceAnswer(
       Basis basis,
-      Component component,
+      String measurand,
       double value,
       double u,
       double low,

@@ -7,22 +7,19 @@ import honeststack.app.compare.CompareAnswer.DifferenceAnswer;
 import honeststack.app.compare.CompareAnswer.Item;
 import honeststack.app.compare.CompareAnswer.Side;
 import honeststack.app.compare.CompareAnswer.SideBySide;
-import honeststack.app.figures.Draft;
+import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresService;
-import honeststack.app.http.BadInputException;
-import honeststack.app.http.ConflictException;
-import honeststack.app.recipes.KeptVersions;
-import honeststack.app.recipes.KeptVersions.Pinned;
-import honeststack.app.recipes.RecipeService;
-import honeststack.app.recipes.RecipeService.Bench;
+import honeststack.app.kept.KeptService;
+import honeststack.app.kept.KeptService.Kept;
+import honeststack.app.problem.Problem;
+import honeststack.app.shelf.ShelfService;
+import honeststack.app.shelf.ShelfService.Bench;
 import honeststack.core.compare.Alignment;
 import honeststack.core.compare.Changes;
 import honeststack.core.compare.Comparison;
 import honeststack.core.compare.Difference;
-import honeststack.core.compare.Mode;
-import honeststack.core.estimate.SourceBook;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.RecipeReading;
+import honeststack.core.figures.Figures;
+import honeststack.core.recipe.RecipeReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,91 +28,95 @@ import org.springframework.stereotype.Service;
 /** Puts two to four versions side by side. */
 @Service
 class CompareService {
-  private final RecipeService recipes;
-  private final KeptVersions kept;
+  private final ShelfService shelf;
+  private final KeptService kept;
   private final FiguresService figures;
 
-  CompareService(RecipeService recipes, KeptVersions kept, FiguresService figures) {
+  CompareService(ShelfService shelf, KeptService kept, FiguresService figures) {
     this.kept = kept;
-    this.recipes = recipes;
+    this.shelf = shelf;
     this.figures = figures;
   }
 
   SideBySide compare(CompareRequest request) {
-    List<Pinned> sides = request.items().stream().map(this::side).toList();
-    for (Pinned side : sides) {
-      Made made = side.reading().made();
-      if (made.griddle().isEmpty() || made.plate().isEmpty() || made.batter().lines().isEmpty()) {
-        throw new ConflictException(
-            "“"
-                + side.label()
-                + "” cannot be compared yet: it needs something in the bowl, how many pieces came out,"
-                + " and how many make a serving.");
-      }
-    }
+    List<Kept> sides = request.items().stream().map(this::side).toList();
+    sides.forEach(CompareService::check);
     Optional<String> goals = Optional.ofNullable(request.goalSetId());
+    List<Figures> all =
+        sides.stream().map(side -> Figures.of(side.reading(), FiguresService.TALLY)).toList();
     RecipeReading first = sides.get(0).reading();
     List<Against> against = new ArrayList<>();
     for (int i = 1; i < sides.size(); i++) {
-      RecipeReading other = sides.get(i).reading();
-      against.add(
-          new Against(i, Changes.between(first, other), differences(first, other, request.mode())));
+      List<DifferenceAnswer> differences =
+          Comparison.of(all.get(0), all.get(i), request.mode()).stream()
+              .map(CompareService::difference)
+              .toList();
+      against.add(new Against(i, Changes.between(first, sides.get(i).reading()), differences));
     }
     return new SideBySide(
         sides.stream().map(side -> answer(side, goals)).toList(),
-        Alignment.of(sides.stream().map(Pinned::reading).toList()).stream()
+        Alignment.of(sides.stream().map(Kept::reading).toList()).stream()
             .map(LineRows::row)
             .toList(),
         against);
   }
 
-  private Side answer(Pinned side, Optional<String> goals) {
+  private static void check(Kept side) {
+    RecipeReading reading = side.reading();
+    if (!reading.isServed() || reading.batter().isEmpty()) {
+      throw Problem.conflict(
+          "“"
+              + side.label()
+              + "” cannot be compared yet: it needs something in the bowl, how many pieces came out,"
+              + " and how many make a serving.");
+    }
+  }
+
+  private Side answer(Kept side, Optional<String> goals) {
     return new Side(
         side.label(),
         side.reason(),
         side.draft().kind(),
         side.draft().plate().pieces(),
-        figures.answer(side.reading(), side.book(), goals));
+        figures.answer(side.reading(), goals));
   }
 
-  private Pinned side(Item item) {
+  private Kept side(Item item) {
     if (item.versionId() != null) {
-      Pinned version = kept.pinned(item.versionId());
+      Kept version = kept.kept(item.versionId());
       return item.recomputed()
           ? now(
               version.label() + ", recomputed",
               "with the foods and weights of now",
-              version.draft())
+              version.draft(),
+              Optional.empty())
           : version;
     }
     if (item.recipeId() != null) {
-      Bench bench = recipes.bench(item.recipeId());
-      return now(bench.name() + ", on the bench", "as it stands now", bench.draft());
+      Bench bench = shelf.bench(item.recipeId());
+      return now(
+          bench.name() + ", on the bench",
+          "as it stands now",
+          bench.draft(),
+          Optional.of(item.recipeId()));
     }
     if (item.draft() != null) {
-      return now("The draft", "as it was sent", item.draft());
+      return now("The draft", "as it was sent", item.draft(), Optional.empty());
     }
-    throw new BadInputException(
+    throw Problem.badInput(
         "items", "", "A side names nothing to compare.", "a versionId, a recipeId or a draft");
   }
 
-  private Pinned now(String label, String note, Draft draft) {
-    SourceBook book = SourceBook.firstOrder();
-    return new Pinned(label, note, draft, figures.read(draft, book), book);
-  }
-
-  private static List<DifferenceAnswer> differences(RecipeReading a, RecipeReading b, Mode mode) {
-    return Comparison.of(a.made(), b.made(), mode, FiguresService.TALLY).stream()
-        .map(CompareService::difference)
-        .toList();
+  private Kept now(String label, String note, Draft draft, Optional<String> recipeId) {
+    return new Kept(label, note, draft, figures.read(draft, recipeId));
   }
 
   private static DifferenceAnswer difference(Difference difference) {
     return new DifferenceAnswer(
         difference.basis(),
-        difference.component(),
-        difference.value().value(),
-        difference.value().u(),
+        difference.measurand().tag(),
+        difference.value(),
+        difference.u(),
         difference.low(),
         difference.high(),
         difference.bound(),

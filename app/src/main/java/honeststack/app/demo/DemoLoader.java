@@ -1,9 +1,10 @@
 package honeststack.app.demo;
 
-import honeststack.app.figures.Draft;
 import honeststack.app.goals.GoalService;
+import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
-import honeststack.app.recipes.RecipeService;
+import honeststack.app.kept.KeptService;
+import honeststack.app.shelf.ShelfService;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -17,7 +18,6 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Puts the demo scenario on an empty shelf. */
@@ -26,26 +26,36 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoLoader implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
-  private final RecipeService recipes;
+  private final ShelfService shelf;
+  private final KeptService kept;
   private final GoalService goals;
   private final JsonMapper json;
 
-  DemoLoader(RecipeService recipes, GoalService goals, JsonMapper json) {
-    this.recipes = recipes;
+  DemoLoader(ShelfService shelf, KeptService kept, GoalService goals, JsonMapper json) {
+    this.shelf = shelf;
+    this.kept = kept;
     this.goals = goals;
     this.json = json;
   }
 
-  /** A demo recipe: versions in the order in which they were kept; the last is on the bench. */
-  record DemoRecipe(String name, List<DemoVersion> versions) {}
+  /** A goal set as its file has it. */
+  record DemoGoals(String name, String note, List<DemoLimits> goals) {}
 
-  record DemoVersion(String reason, Draft draft) {}
+  record DemoLimits(String of, Double atLeast, Double atMost) {}
 
   @Override
-  @Transactional
   public void run(ApplicationArguments arguments) throws IOException {
-    if (!recipes.isEmpty()) {
+    if (!shelf.isEmpty()) {
       return;
+    }
+    for (DemoGoals set : read("demo/goals.json", DemoGoals[].class)) {
+      goals.create(
+          new NewGoalSet(
+              set.name(),
+              set.note(),
+              set.goals().stream()
+                  .map(one -> new Limits(one.of(), one.atLeast(), one.atMost()))
+                  .toList()));
     }
     Resource[] files =
         new PathMatchingResourcePatternResolver().getResources("classpath:/demo/recipes/*.json");
@@ -53,19 +63,19 @@ class DemoLoader implements ApplicationRunner {
     for (Resource file : files) {
       load(json.readValue(file.getContentAsByteArray(), DemoRecipe.class));
     }
-    NewGoalSet[] sets =
-        json.readValue(
-            new ClassPathResource("demo/goals.json").getContentAsByteArray(), NewGoalSet[].class);
-    for (NewGoalSet set : sets) {
-      goals.create(set);
-    }
     LOG.info("Put {} demo recipes on the shelf", files.length);
   }
 
+  private <T> T read(String path, Class<T> type) throws IOException {
+    return json.readValue(new ClassPathResource(path).getContentAsByteArray(), type);
+  }
+
+  /** Preparations come first, so that later recipes find them kept. */
   private void load(DemoRecipe recipe) {
-    String id = recipes.start(recipe.name(), recipe.versions().get(0).draft());
-    for (DemoVersion version : recipe.versions()) {
-      recipes.replaceAndKeep(id, version.draft(), version.reason());
+    String id = shelf.start(recipe.name(), recipe.draft(0));
+    for (int i = 0; i < recipe.versions().size(); i++) {
+      int revision = shelf.replace(id, recipe.draft(i));
+      kept.keep(id, revision, recipe.versions().get(i).reason());
     }
   }
 }

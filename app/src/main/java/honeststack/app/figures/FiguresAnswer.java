@@ -2,20 +2,20 @@ package honeststack.app.figures;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import honeststack.core.estimate.Bound;
-import honeststack.core.estimate.Source;
-import honeststack.core.food.Component;
+import honeststack.core.figures.Basis;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Verdict;
-import honeststack.core.measure.Refusal;
-import honeststack.core.serving.Basis;
-import honeststack.core.serving.Figures.Station;
+import honeststack.core.recipe.LineReading.Offer;
+import honeststack.core.recipe.Station;
 import jakarta.annotation.Nullable;
 import java.util.List;
 
 /**
- * All that the bench shows of a draft. The matrix is {@code rows} × {@code components}; the budget
- * of a figure names its sources by their place in {@code sources}.
+ * All that the bench shows of a draft; where one figure comes from is asked for on its own ({@link
+ * TrailAnswer}).
  *
+ * @param measurands in the order of all values below
+ * @param parts what each line brings to a serving, or to 100 g of a preparation
  * @param without what is not in the numbers, in a few words each
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -23,11 +23,9 @@ public record FiguresAnswer(
     List<LineAnswer> lines,
     Range batterMass,
     MakeupAnswer makeup,
-    Range batterShare,
-    List<ComponentAnswer> components,
-    List<SourceAnswer> sources,
-    List<RowAnswer> rows,
-    List<FigureAnswer> figures,
+    List<MeasurandAnswer> measurands,
+    List<BasisAnswer> bases,
+    List<PartAnswer> parts,
     List<FieldProblemAnswer> problems,
     List<String> findings,
     List<String> without,
@@ -48,116 +46,82 @@ public record FiguresAnswer(
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record MakeupAnswer(@Nullable Range water, @Nullable Range liquidPerFlour) {}
 
-  /** A component, in the order of the matrix. */
-  public record ComponentAnswer(Component tag, String words, String unit) {}
+  /** What a figure is about. */
+  public record MeasurandAnswer(String tag, String words, String unit) {}
 
-  /** A source of uncertainty. */
-  public record SourceAnswer(String key, Source.Scope scope, String words) {}
-
-  /**
-   * One line that is not blank: understood (with grams), not measured, or refused (with a problem).
-   *
-   * @param off left out this time, and not in the numbers
-   */
-  @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record LineAnswer(
-      String id,
-      Station station,
-      boolean off,
-      @Nullable UnderstoodAnswer understood,
-      @Nullable NotMeasuredAnswer notMeasured,
-      @Nullable Refusal problem,
-      List<FoodName> nearest) {}
-
-  /**
-   * @param amount amount and unit in words
-   * @param general the name was a general one, taken for this food
-   * @param grams as made, changes while cooking included
-   * @param unused words that were not used
-   * @param rest the line without its amount, as written
-   * @param filled a cup or spoon that could be weighed once, to keep what it weighs
-   * @param packable it matters how its cup was filled
-   * @param check where another amount of the line disagrees, a sentence; empty for none
-   */
-  public record UnderstoodAnswer(
-      String amount,
-      String packing,
-      String foodId,
-      String food,
-      boolean general,
-      Range grams,
-      List<String> allergens,
-      Provenance provenance,
-      boolean optional,
-      List<AdjustedAnswer> adjusted,
-      List<String> unused,
-      String check,
-      String rest,
-      boolean filled,
-      boolean packable) {}
-
-  /** A change of a line while cooking, in grams; below 0 where less was taken. */
-  public record AdjustedAnswer(String words, double grams) {}
-
-  /**
-   * A line that names a food and measures nothing of it.
-   *
-   * @param would what measuring it would add, a sentence
-   */
-  public record NotMeasuredAnswer(
-      String foodId, String food, boolean general, boolean optional, String would) {}
-
-  /** A food that can be picked. */
-  public record FoodName(String id, String name) {}
-
-  /**
-   * What one measured food brings to a serving, one value for each component; null where the food's
-   * composition does not know it.
-   *
-   * @param shares of the serving's figure, 0 to 1
-   * @param per100g of the food, as its composition revision has it
-   */
-  public record RowAnswer(
-      String lineId,
-      Station station,
-      String food,
-      double grams,
-      List<Double> values,
-      List<Double> u,
-      List<Double> shares,
-      List<Double> per100g) {}
+  /** All figures of one basis, in the order of the measurands. */
+  public record BasisAnswer(Basis basis, List<FigureAnswer> figures) {}
 
   /**
    * One figure.
    *
-   * @param formula where it comes from, in words with the numbers
-   * @param sources places in the answer's list of sources, largest share first
-   * @param shares of u², 0 to 1; shares under one in a thousand are left out
-   * @param next what to measure better first; absent if nothing helps
-   * @param bestU standard uncertainty if everything were weighed
+   * @param bound which way it may be off because something is missing; absent if nothing is
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record FigureAnswer(
-      Basis basis,
-      Component component,
-      double value,
-      double u,
-      double low,
-      double high,
-      Bound bound,
-      String formula,
-      List<Integer> sources,
-      List<Double> shares,
-      @Nullable NextAnswer next,
-      double bestU) {}
+      double value, double u, double low, double high, @Nullable Bound bound) {}
+
+  /** What became of a line. */
+  public enum State {
+    UNDERSTOOD,
+    NOT_MEASURED,
+    REFUSED
+  }
 
   /**
-   * The single thing whose better measuring narrows a figure most.
+   * One line that is not blank. Texts that are empty are absent.
    *
-   * @param words "weigh the rye flour"
-   * @param u the figure's standard uncertainty then
+   * @param off left out this time, and not in the numbers
+   * @param amount amount and unit in words
+   * @param packing how it was filled
+   * @param food what it is taken for
+   * @param general the name was a general one, taken for this food
+   * @param grams as made, changes while cooking included
+   * @param unused words that were not used
+   * @param notes what is to be said of it, in sentences
+   * @param from where the words begin that are not its amount; absent where they are not in one
+   *     piece
+   * @param to where they end
+   * @param filled a cup or spoon that could be weighed once, to keep what it weighs
+   * @param packable it matters how its cup was filled
+   * @param would what measuring it would add, a sentence
+   * @param problem why it was refused
+   * @param accepted what would be understood instead
+   * @param nearest foods that could be meant
    */
-  public record NextAnswer(String words, double u) {}
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  public record LineAnswer(
+      String id,
+      Station station,
+      State state,
+      @Nullable Boolean off,
+      @Nullable String amount,
+      @Nullable String packing,
+      @Nullable String foodId,
+      @Nullable String food,
+      @Nullable Boolean general,
+      @Nullable Range grams,
+      @Nullable List<String> allergens,
+      @Nullable Boolean optional,
+      @Nullable List<String> unused,
+      @Nullable List<String> notes,
+      @Nullable Integer from,
+      @Nullable Integer to,
+      @Nullable Boolean filled,
+      @Nullable Boolean packable,
+      @Nullable String would,
+      @Nullable String problem,
+      @Nullable String accepted,
+      @Nullable List<Offer> nearest) {}
+
+  /**
+   * What one line brings, one value for each measurand, rounded for a picture.
+   *
+   * @param line its place in the answer's lines
+   * @param values in each measurand's unit; 0 where it is unknown
+   * @param shares of the whole, 0 to 1
+   */
+  public record PartAnswer(int line, List<Double> values, List<Double> shares) {}
 
   /**
    * A verdict on one goal of the chosen set.
@@ -167,9 +131,10 @@ public record FiguresAnswer(
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record JudgementAnswer(
-      Component component,
+      MeasurandAnswer measurand,
       @Nullable Double lower,
       @Nullable Double upper,
+      double value,
       Verdict verdict,
       String words,
       double probability,
@@ -179,4 +144,59 @@ public record FiguresAnswer(
   /** Something wrong in a field that is not a line. */
   public record FieldProblemAnswer(
       String field, String offending, String problem, String accepted) {}
+
+  /**
+   * Where one figure comes from.
+   *
+   * @param formula in words with the numbers
+   * @param parts what each line brings to a serving, or to 100 g of a preparation
+   * @param budget what its range is made of, largest share first; shares under one in a thousand
+   *     are left out
+   * @param next what to measure better first; absent if nothing helps
+   * @param bestU standard uncertainty if everything were weighed
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record TrailAnswer(
+      MeasurandAnswer measurand,
+      Basis basis,
+      FigureAnswer figure,
+      String formula,
+      List<TrailPart> parts,
+      List<BudgetLine> budget,
+      @Nullable NextAnswer next,
+      double bestU) {}
+
+  /**
+   * One line of a trail.
+   *
+   * @param amount as it was said, with how it was filled; empty for none
+   * @param grams in the serving, as measured
+   * @param per100g of the food; absent where it is unknown
+   * @param value in the serving; absent where it is unknown
+   * @param share of the serving's figure
+   * @param notes what was taken that the line does not say, in sentences
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record TrailPart(
+      String lineId,
+      Station station,
+      String food,
+      String amount,
+      double grams,
+      @Nullable Double per100g,
+      @Nullable Double value,
+      double share,
+      Provenance provenance,
+      List<String> notes) {}
+
+  /** A share of u², 0 to 1. */
+  public record BudgetLine(String words, double share) {}
+
+  /**
+   * The single thing whose better measuring narrows a figure most.
+   *
+   * @param words "weigh the rye flour"
+   * @param u the figure's standard uncertainty then
+   */
+  public record NextAnswer(String words, double u) {}
 }

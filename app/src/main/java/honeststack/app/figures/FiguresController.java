@@ -1,5 +1,8 @@
 package honeststack.app.figures;
 
+import honeststack.app.draft.Draft;
+import honeststack.app.figures.FiguresAnswer.TrailAnswer;
+import honeststack.core.figures.Basis;
 import jakarta.validation.Valid;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,6 +28,21 @@ class FiguresController {
   @PostMapping
   FiguresAnswer figures(
       @Valid @RequestBody Draft draft, @RequestParam(required = false) String recipe) {
-    return service.answer(draft, Optional.ofNullable(recipe));
+    return service.answer(
+        service.read(draft, Optional.ofNullable(recipe)), Optional.ofNullable(draft.goalSetId()));
+  }
+
+  /**
+   * Where one figure of a draft comes from.
+   *
+   * @param of the figure's tag
+   */
+  @PostMapping("/trail")
+  TrailAnswer trail(
+      @Valid @RequestBody Draft draft,
+      @RequestParam(required = false) String recipe,
+      @RequestParam Basis basis,
+      @RequestParam String of) {
+    return service.trail(service.read(draft, Optional.ofNullable(recipe)), basis, of);
   }
 }

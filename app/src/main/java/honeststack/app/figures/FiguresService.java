@@ -1,108 +1,76 @@
 package honeststack.app.figures;
 
+import honeststack.app.draft.Draft;
+import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.app.goals.GoalService;
-import honeststack.app.larder.Larder;
-import honeststack.app.measuring.DoubtService;
-import honeststack.core.batter.Preparation;
-import honeststack.core.batter.Preparations;
-import honeststack.core.estimate.SourceBook;
+import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.problem.Problem;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
-import honeststack.core.food.Composition.TableDoubt;
-import honeststack.core.food.Food;
 import honeststack.core.goal.Goal;
-import honeststack.core.measure.LineReader;
-import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.measure.Weights;
-import honeststack.core.serving.Figures;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.RecipeReader;
-import honeststack.core.serving.RecipeReading;
+import honeststack.core.recipe.Preparation;
+import honeststack.core.recipe.RecipeReading;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 
-/** Answers a draft with all its figures. Holds no state of any draft. */
+/** Answers readings with their figures. Holds no state of any draft. */
 @Service
 public class FiguresService {
-  /** The components that the tally shows, in its order. */
-  public static final List<Component> TALLY =
-      List.of(Component.ENERC, Component.PROCNT, Component.CHOCDF, Component.FIBTG, Component.FAT);
+  /** What the tally shows, in its order. */
+  public static final List<Measurand> TALLY =
+      Measurand.of(
+          Component.ENERC, Component.PROCNT, Component.CHOCDF, Component.FIBTG, Component.FAT);
 
-  private final Larder larder;
-  private final Preparations preparations;
-  private final DoubtService doubts;
+  private final KitchenNow kitchens;
   private final GoalService goals;
 
-  FiguresService(Larder larder, Preparations preparations, DoubtService doubts, GoalService goals) {
-    this.larder = larder;
-    this.preparations = preparations;
-    this.doubts = doubts;
+  FiguresService(KitchenNow kitchens, GoalService goals) {
+    this.kitchens = kitchens;
     this.goals = goals;
   }
 
-  /** Reads lines, the kitchen's preparations before the larder's foods. */
-  public LineReader lineReader() {
-    return new LineReader(preparations.before(larder));
-  }
-
-  /** What amounts weigh now, by the table of doubt and the cook's own weighings. */
-  public Weights weights(MeasuringSystem system, SourceBook book) {
-    return new Weights(doubts.table(), doubts.ownWeights(), system, book);
-  }
-
-  /** How far values of food tables are taken to be off now. */
-  public TableDoubt tableDoubt() {
-    return doubts.table().ofTables();
-  }
-
-  /** A food or a preparation. */
-  public Optional<Food> food(String id) {
-    return preparations.before(larder).byId(id);
-  }
-
-  private RecipeReader reader() {
-    return new RecipeReader(larder, preparations, doubts.table(), doubts.ownWeights());
-  }
-
-  /** A draft's lines in grams. */
-  public RecipeReading read(Draft draft, SourceBook book) {
-    return reader().read(draft.recipe(), book);
-  }
-
   /**
-   * A draft's lines in grams.
+   * A draft as the kitchen of now reads it.
    *
    * @param recipeId the recipe that it is the draft of; it must not be put into itself
    */
-  public RecipeReading read(Draft draft, String recipeId, SourceBook book) {
-    return reader().read(draft.recipe(Optional.of(Preparation.foodId(recipeId))), book);
-  }
-
-  /** A draft's figures, with the reading of its lines, judged by its own goals. */
-  public FiguresAnswer answer(Draft draft, Optional<String> recipeId) {
-    SourceBook book = SourceBook.firstOrder();
-    RecipeReading reading =
-        recipeId.map(id -> read(draft, id, book)).orElseGet(() -> read(draft, book));
-    return answer(reading, book, Optional.ofNullable(draft.goalSetId()));
+  public RecipeReading read(Draft draft, Optional<String> recipeId) {
+    return kitchens.now().read(draft.recipe(recipeId.map(Preparation::foodId)));
   }
 
   /**
-   * What was made earlier, under the words of its draft, which is read again for them only; masses
-   * and foods are those of {@code made}.
-   */
-  public RecipeReading reading(Made made, Draft draft) {
-    return read(draft, SourceBook.firstOrder()).withPinned(made);
-  }
-
-  /**
-   * The figures of a reading.
+   * All that the bench shows of a reading.
    *
-   * @param book the book of the reading
    * @param goalSetId the goals that it is judged by; those of an unknown set are none
    */
-  public FiguresAnswer answer(RecipeReading reading, SourceBook book, Optional<String> goalSetId) {
-    Figures figures = Figures.of(reading.made(), TALLY, book);
+  public FiguresAnswer answer(RecipeReading reading, Optional<String> goalSetId) {
     List<Goal> judgedBy = goalSetId.map(goals::limits).orElse(List.of());
-    return new AnswerWriter(book, doubts.table()).write(reading, figures, TALLY, judgedBy);
+    Set<Measurand> asked = new LinkedHashSet<>(TALLY);
+    judgedBy.forEach(goal -> asked.add(goal.measurand()));
+    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), TALLY, judgedBy);
+  }
+
+  /**
+   * Where one figure of a reading comes from.
+   *
+   * @param tag the measurand's
+   */
+  public TrailAnswer trail(RecipeReading reading, Basis basis, String tag) {
+    Measurand measurand =
+        Measurand.tagged(tag)
+            .orElseThrow(
+                () ->
+                    Problem.badInput(
+                        "of", tag, "“" + tag + "” is no figure.", "one of " + Measurand.values()));
+    Figures figures = Figures.of(reading, List.of(measurand));
+    if (figures.on(basis).isEmpty()) {
+      throw Problem.conflict("There is no such figure yet: pieces or a serving are not said.");
+    }
+    return TrailWriter.write(figures, basis, measurand);
   }
 }

@@ -1,7 +1,7 @@
 package honeststack.app.goals;
 
 import honeststack.app.goals.GoalSet.NewGoalSet;
-import honeststack.app.http.Revision;
+import honeststack.app.problem.Revision;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpHeaders;

@@ -2,13 +2,12 @@ package honeststack.app.goals;
 
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
-import honeststack.app.http.BadInputException;
-import honeststack.app.http.NotFoundException;
-import honeststack.app.http.StaleException;
-import honeststack.core.food.Component;
+import honeststack.app.problem.Problem;
+import honeststack.app.problem.ProblemException;
+import honeststack.core.figures.Measurand;
 import honeststack.core.goal.Goal;
 import java.time.Clock;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -41,12 +40,13 @@ public class GoalService {
     return sets.stream()
         .filter(set -> set.id().equals(id))
         .flatMap(set -> set.goals().stream())
-        .map(GoalService::goal)
+        .flatMap(
+            limits -> Measurand.tagged(limits.measurand()).map(one -> goal(one, limits)).stream())
         .toList();
   }
 
   /**
-   * @throws BadInputException if a limit makes no sense or a component is named twice
+   * @throws ProblemException if a limit makes no sense or a component is named twice
    */
   public GoalSet create(NewGoalSet set) {
     check(set);
@@ -56,13 +56,13 @@ public class GoalService {
   }
 
   /**
-   * @throws StaleException if the set was saved by someone else since revision {@code expected}
+   * @throws ProblemException if the set was saved by someone else since revision {@code expected}
    */
   GoalSet save(String id, int expected, NewGoalSet set) {
     check(set);
     find(id);
     if (!Boolean.TRUE.equals(transaction.execute(status -> store.update(id, expected, set)))) {
-      throw new StaleException(
+      throw Problem.stale(
           "These goals were saved elsewhere in the meantime; nothing was overwritten.",
           reloaded(id));
     }
@@ -84,25 +84,34 @@ public class GoalService {
     return sets.stream()
         .filter(set -> set.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> new NotFoundException("goal set", id));
+        .orElseThrow(() -> Problem.notFound("goal set", id));
   }
 
   private static void check(NewGoalSet set) {
-    Set<Component> seen = EnumSet.noneOf(Component.class);
+    Set<Measurand> seen = new HashSet<>();
     for (int i = 0; i < set.goals().size(); i++) {
       Limits limits = set.goals().get(i);
       String field = "goals[" + i + "]";
-      if (!seen.add(limits.component())) {
-        throw new BadInputException(
+      Measurand measurand =
+          Measurand.tagged(limits.measurand())
+              .orElseThrow(
+                  () ->
+                      Problem.badInput(
+                          field,
+                          limits.measurand(),
+                          "“" + limits.measurand() + "” is no figure.",
+                          "one of " + Measurand.values()));
+      if (!seen.add(measurand)) {
+        throw Problem.badInput(
             field,
-            limits.component().name(),
-            "“" + limits.component().words() + "” is named twice.",
+            limits.measurand(),
+            "“" + measurand.words() + "” is named twice.",
             "one goal for each figure");
       }
       try {
-        goal(limits);
+        goal(measurand, limits);
       } catch (IllegalArgumentException senseless) {
-        throw new BadInputException(
+        throw Problem.badInput(
             field,
             limits.lower() + " to " + limits.upper(),
             senseless.getMessage() + ".",
@@ -111,8 +120,8 @@ public class GoalService {
     }
   }
 
-  private static Goal goal(Limits limits) {
-    return new Goal(limits.component(), optional(limits.lower()), optional(limits.upper()));
+  private static Goal goal(Measurand measurand, Limits limits) {
+    return new Goal(measurand, optional(limits.lower()), optional(limits.upper()));
   }
 
   private static OptionalDouble optional(Double value) {

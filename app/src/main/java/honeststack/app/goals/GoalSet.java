@@ -1,7 +1,6 @@
 package honeststack.app.goals;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import honeststack.core.food.Component;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -16,10 +15,14 @@ import java.util.List;
  */
 public record GoalSet(String id, int revision, String name, String note, List<Limits> goals) {
 
-  /** Limits on one figure, in its component's unit; at least one of the two. */
+  /**
+   * Limits on one figure, in its unit; at least one of the two.
+   *
+   * @param measurand the figure's tag
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record Limits(
-      @NotNull Component component, @Nullable Double lower, @Nullable Double upper) {}
+      @NotBlank @Size(max = 40) String measurand, @Nullable Double lower, @Nullable Double upper) {}
 
   /** A goal set as it is sent. */
   public record NewGoalSet(

@@ -5,11 +5,12 @@ import static honeststack.app.db.Tables.GOAL_SET;
 
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
-import honeststack.core.food.Component;
+import honeststack.core.figures.Measurand;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,12 +33,8 @@ class GoalStore {
             row ->
                 goals
                     .computeIfAbsent(row.getGoalSetId(), id -> new ArrayList<>())
-                    .add(
-                        new Limits(
-                            Component.valueOf(row.getComponent()),
-                            row.getLowerLimit(),
-                            row.getUpperLimit())));
-    goals.values().forEach(list -> list.sort((a, b) -> a.component().compareTo(b.component())));
+                    .add(new Limits(row.getMeasurand(), row.getLowerLimit(), row.getUpperLimit())));
+    goals.values().forEach(list -> list.sort(Comparator.comparingInt(GoalStore::place)));
     return sql.selectFrom(GOAL_SET)
         .orderBy(GOAL_SET.CREATED_AT, GOAL_SET.NAME)
         .fetch(
@@ -48,6 +45,11 @@ class GoalStore {
                     row.getName(),
                     row.getNote(),
                     goals.getOrDefault(row.getId(), List.of())));
+  }
+
+  /** Goals stand in the order of all measurands. */
+  private static int place(Limits limits) {
+    return Measurand.values().stream().map(Measurand::tag).toList().indexOf(limits.measurand());
   }
 
   void insert(String id, NewGoalSet set, Instant now) {
@@ -87,7 +89,7 @@ class GoalStore {
     for (Limits limits : set.goals()) {
       sql.insertInto(GOAL)
           .set(GOAL.GOAL_SET_ID, id)
-          .set(GOAL.COMPONENT, limits.component().name())
+          .set(GOAL.MEASURAND, limits.measurand())
           .set(GOAL.LOWER_LIMIT, limits.lower())
           .set(GOAL.UPPER_LIMIT, limits.upper())
           .execute();

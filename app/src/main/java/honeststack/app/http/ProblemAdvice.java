@@ -1,5 +1,12 @@
 package honeststack.app.http;
 
+import honeststack.app.problem.Problem;
+import honeststack.app.problem.Problem.BadInput;
+import honeststack.app.problem.Problem.Conflict;
+import honeststack.app.problem.Problem.FieldProblem;
+import honeststack.app.problem.Problem.NotFound;
+import honeststack.app.problem.Problem.Stale;
+import honeststack.app.problem.ProblemException;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,26 +40,26 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final Resource PAGES = new ClassPathResource("static/index.html");
 
   @ExceptionHandler
-  ProblemDetail badInput(BadInputException bad) {
-    return fields(bad.getMessage(), List.of(bad.fieldProblem()));
+  ProblemDetail refused(ProblemException refused) {
+    Problem problem = refused.problem();
+    if (problem instanceof BadInput bad) {
+      return fields(bad.detail(), bad.fields());
+    }
+    if (problem instanceof Stale stale) {
+      ProblemDetail answer = of(HttpStatus.PRECONDITION_FAILED, stale);
+      answer.setProperty("current", stale.current());
+      return answer;
+    }
+    if (problem instanceof NotFound) {
+      return of(HttpStatus.NOT_FOUND, problem);
+    }
+    return of(
+        problem instanceof Conflict ? HttpStatus.CONFLICT : HttpStatus.PRECONDITION_REQUIRED,
+        problem);
   }
 
-  @ExceptionHandler
-  ProblemDetail notFound(NotFoundException missing) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, missing.getMessage());
-  }
-
-  @ExceptionHandler
-  ProblemDetail conflict(ConflictException conflict) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
-  }
-
-  @ExceptionHandler
-  ProblemDetail stale(StaleException stale) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, stale.getMessage());
-    problem.setProperty("current", stale.current());
-    return problem;
+  private static ProblemDetail of(HttpStatus status, Problem problem) {
+    return ProblemDetail.forStatusAndDetail(status, problem.detail());
   }
 
   @ExceptionHandler({

@@ -1,6 +1,7 @@
 package honeststack.app.larder;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.label.LabelForm;
 import honeststack.core.food.Added;
 import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
@@ -83,7 +84,7 @@ record FoodAnswer(
         composition.doubtFactor(),
         Arrays.stream(Component.values()).map(c -> value(composition, c)).toList(),
         food.measures().stream().map(m -> measure(m, composition)).toList(),
-        Larder.names(entry),
+        entry.allNames(),
         food.provenance(),
         entry.warnings(),
         entry.isDoubtful(),

@@ -1,5 +1,6 @@
 package honeststack.app.larder;
 
+import honeststack.app.label.LabelForm;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Facts;
 import honeststack.core.food.Food;

@@ -1,7 +1,9 @@
 package honeststack.app.larder;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import honeststack.app.http.BadInputException;
+import honeststack.app.label.LabelForm;
+import honeststack.app.problem.Problem;
+import honeststack.app.problem.ProblemException;
 import honeststack.core.food.Added;
 import honeststack.core.food.Allergen;
 import honeststack.core.food.Component;
@@ -9,12 +11,14 @@ import honeststack.core.food.Composition;
 import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
-import honeststack.core.food.Label;
+import honeststack.core.food.LabelConversion;
+import honeststack.core.food.LabelConversion.Converted;
 import honeststack.core.food.Origin;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
-import honeststack.core.measure.NumberText;
-import honeststack.core.measure.RefusedException;
+import honeststack.core.line.NumberText;
+import honeststack.core.wording.RefusedException;
+import honeststack.core.wording.Say;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -56,7 +60,7 @@ record FoodForm(
    * The food that the form describes.
    *
    * @param labelDoubt relative standard uncertainty of any label value
-   * @throws BadInputException if a field cannot be taken
+   * @throws ProblemException if a field cannot be taken
    */
   LarderEntry entry(String id, int revision, double labelDoubt, LarderEntry before) {
     List<String> warnings = new ArrayList<>();
@@ -95,7 +99,7 @@ record FoodForm(
   private Composition composition(
       String id, int revision, double labelDoubt, List<String> warnings) {
     if (!(doubt > 0 && doubt <= MOST_DOUBT)) {
-      throw new BadInputException(
+      throw Problem.badInput(
           "doubt", String.valueOf(doubt), "A doubt of “" + doubt + "” cannot be.", "over 0, to 20");
     }
     if (label == null) {
@@ -103,17 +107,18 @@ record FoodForm(
       warnings.addAll(Proof.of(typed));
       return typed;
     }
-    Label.Converted converted = label.label().per100g(labelDoubt);
+    Converted converted = LabelConversion.per100g(label.label(), labelDoubt);
     converted
         .values()
         .forEach(
             (component, value) -> {
-              if (value > LarderCsv.most(component)) {
-                throw new BadInputException(
+              if (value > component.most()) {
+                throw Problem.badInput(
                     "label.serving",
                     label.serving(),
-                    "With a serving of “%s”, 100 g would hold %.0f %s of %s."
-                        .formatted(label.serving(), value, component.unit(), component.words()),
+                    Say.of(
+                        "With a serving of “%s”, 100 g would hold %.0f %s of %s.",
+                        label.serving(), value, component.unit(), component.words()),
                     "the serving that the label's values are for");
               }
             });
@@ -126,7 +131,8 @@ record FoodForm(
     if (label == null) {
       return List.of();
     }
-    List<String> notes = new ArrayList<>(label.label().per100g(labelDoubt).notes());
+    List<String> notes =
+        new ArrayList<>(LabelConversion.per100g(label.label(), labelDoubt).notes());
     if (label.guessesWeight()) {
       notes.add("Nobody said what the serving weighs; 1.03 g/mL ± 6 % is taken.");
     }
@@ -146,17 +152,17 @@ record FoodForm(
 
   private static double value(Component component, String text) {
     String field = "values." + component;
-    double most = LarderCsv.most(component);
-    String accepted = "a number from 0 to %.0f %s".formatted(most, component.unit());
+    double most = component.most();
+    String accepted = Say.of("a number from 0 to %.0f %s", most, component.unit());
     try {
       double value = NumberText.readDecimal(text);
       if (value <= most) {
         return value;
       }
     } catch (RefusedException refused) {
-      throw new BadInputException(field, text, refused.refusal().problem(), accepted);
+      throw Problem.badInput(field, text, refused.refusal().problem(), accepted);
     }
-    throw new BadInputException(
+    throw Problem.badInput(
         field, text, "100 g cannot hold “" + text + "” of " + component.words() + ".", accepted);
   }
 
@@ -167,7 +173,7 @@ record FoodForm(
       try {
         measured.add(row.measured());
       } catch (IllegalArgumentException wrong) {
-        throw new BadInputException(
+        throw Problem.badInput(
             "measures[" + i + "]",
             row.text(),
             wrong.getMessage() + ".",

@@ -71,7 +71,12 @@ public final class FoodSearch {
           document.add(new StringField(FOOD, food.getKey(), Field.Store.YES));
           documents.add(document);
         }
-        writer.updateDocuments(new Term(FOOD, food.getKey()), documents);
+        Term before = new Term(FOOD, food.getKey());
+        if (documents.isEmpty()) {
+          writer.deleteDocuments(before);
+        } else {
+          writer.updateDocuments(before, documents);
+        }
       }
       searchers.maybeRefreshBlocking();
     } catch (IOException impossible) {

@@ -1,13 +1,13 @@
 package honeststack.app.larder;
 
+import honeststack.app.kitchen.KitchenNow;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 @Configuration
 class LarderConfiguration {
-
   @Bean
-  Larder larder(LarderStore store) {
-    return new Larder(store.sync());
+  Larder larder(LarderStore store, KitchenNow kitchens) {
+    return new Larder(store.sync(), kitchens);
   }
 }

@@ -1,24 +1,15 @@
 package honeststack.app.larder;
 
-import honeststack.app.http.BadInputException;
-import honeststack.app.http.Revision;
+import honeststack.app.problem.Revision;
 import honeststack.core.food.Allergen;
-import honeststack.core.food.Food;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.OutputStreamWriter;
 import java.net.URI;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,12 +21,15 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 @RequestMapping("/api/foods")
 class LarderController {
-  private static final int MOST = 1000;
+  private static final int MOST = 100;
+
+  /** A search offers no more than these, best first. */
+  private static final int MOST_FOUND = 1000;
+
   private static final Comparator<LarderEntry> BY_NAME =
       Comparator.comparing(entry -> entry.food().name(), String.CASE_INSENSITIVE_ORDER);
 
@@ -48,6 +42,13 @@ class LarderController {
   }
 
   /**
+   * A page of foods.
+   *
+   * @param total how many there are in all
+   */
+  record FoodsPage(int total, List<FoodAnswer> foods) {}
+
+  /**
    * Foods whose names come closest, best first; all of them by name where nothing is asked for.
    *
    * @param query a name, or part of one; typing errors are forgiven
@@ -55,32 +56,38 @@ class LarderController {
    * @param without only foods that neither hold nor may hold this allergen
    * @param mark only foods whose values got here this way
    * @param doubtful only foods that a reader should look at twice
+   * @param from how many to leave out before the first
+   * @param most how many to answer with, up to 100
    */
   @GetMapping
-  List<FoodAnswer> foods(
+  FoodsPage foods(
       @RequestParam(defaultValue = "") String query,
       @RequestParam(required = false) Role role,
       @RequestParam(required = false) Allergen without,
       @RequestParam(required = false) Provenance.Mark mark,
       @RequestParam(defaultValue = "false") boolean doubtful,
+      @RequestParam(defaultValue = "0") int from,
       @RequestParam(defaultValue = "20") int most) {
-    int limit = Math.max(1, Math.min(most, MOST));
-    Collection<LarderEntry> found =
+    LarderState now = larder.now();
+    Stream<LarderEntry> found =
         query.isBlank()
-            ? larder.entries().stream().sorted(BY_NAME).toList()
-            : larder.nearest(query, MOST).stream().map(food -> service.entry(food.id())).toList();
-    return found.stream()
-        .filter(entry -> role == null || entry.food().role() == role)
-        .filter(entry -> without == null || isWithout(entry.food(), without))
-        .filter(entry -> mark == null || entry.food().provenance().mark() == mark)
-        .filter(entry -> !doubtful || entry.isDoubtful())
-        .limit(limit)
-        .map(FoodAnswer::of)
-        .toList();
-  }
-
-  private static boolean isWithout(Food food, Allergen allergen) {
-    return !food.allergens().contains(allergen) && !food.facts().mayContain().contains(allergen);
+            ? now.entries().stream().sorted(BY_NAME)
+            : now.nearest(query, MOST_FOUND).stream()
+                .flatMap(food -> now.entry(food.id()).stream());
+    List<LarderEntry> all =
+        found
+            .filter(entry -> role == null || entry.food().role() == role)
+            .filter(entry -> without == null || entry.food().facts().isWithout(without))
+            .filter(entry -> mark == null || entry.food().provenance().mark() == mark)
+            .filter(entry -> !doubtful || entry.isDoubtful())
+            .toList();
+    return new FoodsPage(
+        all.size(),
+        all.stream()
+            .skip(Math.max(0, from))
+            .limit(Math.max(1, Math.min(most, MOST)))
+            .map(FoodAnswer::of)
+            .toList());
   }
 
   @GetMapping("/{id}")
@@ -131,32 +138,6 @@ class LarderController {
         .remove(id, Revision.expected(ifMatch))
         .map(LarderController::tagged)
         .orElseGet(() -> ResponseEntity.noContent().build());
-  }
-
-  /** All foods as CSV, under the headers of the reference file. */
-  @GetMapping(path = "/export", produces = "text/csv")
-  ResponseEntity<StreamingResponseBody> export() {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"foods.csv\"")
-        .header(HttpHeaders.CONTENT_TYPE, "text/csv;charset=UTF-8")
-        .body(
-            out ->
-                LarderCsv.write(
-                    larder.entries(), new OutputStreamWriter(out, StandardCharsets.UTF_8)));
-  }
-
-  /** Takes in foods as CSV, all or none; 422 with a report if a line cannot be taken. */
-  @PostMapping(path = "/import", consumes = "text/csv")
-  ResponseEntity<LarderService.ImportReport> bring(HttpServletRequest request) throws IOException {
-    var utf8 = StandardCharsets.UTF_8.newDecoder();
-    try (var reader = new InputStreamReader(request.getInputStream(), utf8)) {
-      LarderService.ImportReport report = service.bring(reader);
-      return ResponseEntity.status(
-              report.problems().isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT)
-          .body(report);
-    } catch (CharacterCodingException notText) {
-      throw new BadInputException("file", "", "The file is not UTF-8 text.", "CSV in UTF-8");
-    }
   }
 
   private static ResponseEntity<FoodAnswer> tagged(LarderEntry entry) {

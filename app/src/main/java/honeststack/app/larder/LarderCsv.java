@@ -32,13 +32,10 @@ import org.apache.commons.csv.CSVRecord;
  * names}, {@code measures} and {@code doubts} may follow; the reference files keep names and
  * measures in files of their own.
  */
-final class LarderCsv {
+public final class LarderCsv {
   /** The columns that a file cannot do without. */
-  static final List<String> NEEDED = List.of("id", "name", "role");
+  public static final List<String> NEEDED = List.of("id", "name", "role");
 
-  private static final double MOST_PER_100G = 100.5;
-  private static final double MOST_ENERGY = 950;
-  private static final double MOST_SODIUM = 40_000;
   private static final String FORMULA_STARTS = "=+-@\t\r";
   private static final List<String> HEADERS =
       Stream.of(
@@ -53,16 +50,28 @@ final class LarderCsv {
   private LarderCsv() {}
 
   /** A row that cannot be taken: which cell, what it holds, what would be accepted. */
-  static final class RowException extends RuntimeException {
-    final String column;
-    final String offending;
-    final String accepted;
+  public static final class RowException extends RuntimeException {
+    private final String column;
+    private final String offending;
+    private final String accepted;
 
-    RowException(String column, String offending, String accepted) {
+    public RowException(String column, String offending, String accepted) {
       super("“" + offending + "” in the column “" + column + "” is not accepted");
       this.column = column;
       this.offending = offending;
       this.accepted = accepted;
+    }
+
+    public String column() {
+      return column;
+    }
+
+    public String offending() {
+      return offending;
+    }
+
+    public String accepted() {
+      return accepted;
     }
   }
 
@@ -71,7 +80,7 @@ final class LarderCsv {
    *
    * @throws RowException if a cell cannot be taken
    */
-  static LarderEntry read(CSVRecord row) {
+  public static LarderEntry read(CSVRecord row) {
     Cells cells = new Cells(row);
     String id = cells.needed("id");
     if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
@@ -139,8 +148,7 @@ final class LarderCsv {
     Map<Component, Double> values() {
       Map<Component, Double> values = new EnumMap<>(Component.class);
       for (Component component : Component.values()) {
-        double most = most(component);
-        double value = number(component.name(), Double.NaN, most);
+        double value = number(component.name(), Double.NaN, component.most());
         if (!Double.isNaN(value)) {
           values.put(component, value);
         }
@@ -218,17 +226,8 @@ final class LarderCsv {
     }
   }
 
-  /** The most that 100 g can hold of a component, in its unit. */
-  static double most(Component component) {
-    return switch (component) {
-      case ENERC -> MOST_ENERGY;
-      case NA -> MOST_SODIUM;
-      default -> MOST_PER_100G;
-    };
-  }
-
   /** Writes all foods, row by row. A cell that a spreadsheet would compute is quoted. */
-  static void write(Collection<LarderEntry> entries, Writer out) throws IOException {
+  public static void write(Collection<LarderEntry> entries, Writer out) throws IOException {
     try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
       printer.printRecord(HEADERS);
       for (LarderEntry entry : entries) {

@@ -1,8 +1,10 @@
 package honeststack.app.larder;
 
+import honeststack.app.label.LabelForm;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Food;
 import honeststack.core.food.Provenance.Mark;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 
@@ -15,7 +17,7 @@ import java.util.Objects;
  * @param warnings in which its data disagree with themselves, in sentences
  * @param label the label that it was typed from; null for none
  */
-record LarderEntry(
+public record LarderEntry(
     Food food,
     List<Name> names,
     String energyClass,
@@ -26,7 +28,7 @@ record LarderEntry(
   /** A table row's doubt, times this, makes a row doubtful. */
   private static final double DOUBTFUL = 1.5;
 
-  LarderEntry {
+  public LarderEntry {
     Objects.requireNonNull(food, "food");
     names = List.copyOf(names);
     warnings = List.copyOf(warnings);
@@ -37,7 +39,7 @@ record LarderEntry(
    *
    * @param general a general name ("milk") that is taken for this food
    */
-  record Name(String name, boolean general) {}
+  public record Name(String name, boolean general) {}
 
   LarderEntry with(Composition composition) {
     return new LarderEntry(food.with(composition), names, energyClass, own, warnings, label);
@@ -48,5 +50,13 @@ record LarderEntry(
     return !warnings.isEmpty()
         || food.composition().doubtFactor() >= DOUBTFUL
         || food.provenance().mark() == Mark.INVENTED;
+  }
+
+  /** What it is called: other names first, its own name last. */
+  List<String> allNames() {
+    List<String> all = new ArrayList<>();
+    names.forEach(name -> all.add(name.name()));
+    all.add(food.name());
+    return all;
   }
 }

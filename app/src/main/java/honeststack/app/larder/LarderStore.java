@@ -11,6 +11,7 @@ import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Role;
 import java.util.ArrayList;
@@ -35,6 +36,16 @@ public class LarderStore {
   LarderStore(DSLContext sql, JsonMapper json) {
     this.sql = sql;
     this.json = json;
+  }
+
+  /** The same on a connection of its own, before the application has any. */
+  public static LarderStore on(DSLContext sql, JsonMapper json) {
+    return new LarderStore(sql, json);
+  }
+
+  /** All foods as they are stored, whatever ships now. */
+  public Foods stored() {
+    return LarderState.of(newest().values(), (name, most) -> List.of());
   }
 
   /**

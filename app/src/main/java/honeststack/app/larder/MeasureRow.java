@@ -53,7 +53,7 @@ record MeasureRow(
       throw new IllegalArgumentException("“" + measure + "” is not " + ACCEPTED);
     }
     return new Volume(
-        vessel == null ? HUNDRED_ML : MeasuringSystem.US.millilitres(vessel), packing, grams);
+        vessel == null ? HUNDRED_ML : vessel.millilitres(MeasuringSystem.US), packing, grams);
   }
 
   static MeasureRow of(HouseholdMeasure measure) {
@@ -63,7 +63,7 @@ record MeasureRow(
     Volume volume = (Volume) measure;
     String vessel =
         VESSELS.entrySet().stream()
-            .filter(e -> MeasuringSystem.US.millilitres(e.getValue()) == volume.millilitres())
+            .filter(e -> e.getValue().millilitres(MeasuringSystem.US) == volume.millilitres())
             .map(Map.Entry::getKey)
             .findFirst()
             .orElse("100 mL");

@@ -2,7 +2,9 @@ package honeststack.app.larder;
 
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
+import honeststack.core.wording.Say;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -19,20 +21,13 @@ final class Proof {
         Stream.of(Component.WATER, Component.PROCNT, Component.FAT, Component.ASH, Component.CHOCDF)
             .allMatch(composition::knows);
     double sum =
-        Stream.of(
-                Component.WATER,
-                Component.PROCNT,
-                Component.FAT,
-                Component.ASH,
-                Component.CHOCDF,
-                Component.ALC,
-                Component.ACIDS,
-                Component.OTHER)
+        Arrays.stream(Component.values())
+            .filter(Component::isPart)
             .mapToDouble(c -> composition.value(c).orElse(0))
             .sum();
     if (sum > 100 + TOLERANCE_G + uncertain(composition)
         || (whole && sum < 100 - TOLERANCE_G - uncertain(composition))) {
-      wrong.add("Its parts sum to %.1f g in 100 g.".formatted(sum));
+      wrong.add(Say.of("Its parts sum to %.1f g in 100 g.", sum));
     }
     partOf(composition, Component.FIBTG, Component.CHOCDF, wrong);
     partOf(composition, Component.SUGAR, Component.CHOCDF, wrong);
@@ -60,7 +55,7 @@ final class Proof {
     double b = composition.value(whole).getAsDouble();
     double off = composition.doubts().isEmpty() ? 0.05 : 2 * composition.u(part);
     if (a > b + off) {
-      wrong.add("More %s (%.1f g) than %s (%.1f g).".formatted(part.words(), a, whole.words(), b));
+      wrong.add(Say.of("More %s (%.1f g) than %s (%.1f g).", part.words(), a, whole.words(), b));
     }
   }
 }

@@ -1,6 +1,6 @@
 package honeststack.app.scale;
 
-import honeststack.app.http.BadInputException;
+import honeststack.app.problem.Problem;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -51,7 +51,7 @@ class ScaleController {
   ScaleReading simulate(@RequestBody Simulation simulation) {
     double load = simulation.load();
     if (!(load >= 0 && load <= MOST_LOAD)) {
-      throw new BadInputException(
+      throw Problem.badInput(
           "load", String.valueOf(load), "“" + load + "” g cannot lie there.", "0 to 20000 g");
     }
     return service.simulate(load, simulation.plugged());

@@ -1,6 +1,6 @@
 package honeststack.app.scale;
 
-import honeststack.app.http.ConflictException;
+import honeststack.app.problem.Problem;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -90,7 +90,7 @@ class ScaleService {
 
   ScaleReading tare() {
     if (!link.tare()) {
-      throw new ConflictException("The scale did not take the tare; nothing was changed.");
+      throw Problem.conflict("The scale did not take the tare; nothing was changed.");
     }
     return link.read();
   }
@@ -102,7 +102,7 @@ class ScaleService {
   /** Puts something on the simulated scale, or pulls its plug. */
   ScaleReading simulate(double load, boolean plugged) {
     if (simulated == null) {
-      throw new ConflictException("A real scale is connected; nothing is simulated.");
+      throw Problem.conflict("A real scale is connected; nothing is simulated.");
     }
     if (plugged != simulated.isPlugged()) {
       simulated.plug(plugged);

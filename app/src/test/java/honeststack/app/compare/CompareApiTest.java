@@ -6,27 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import honeststack.app.Drafts;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
-import honeststack.app.figures.Draft;
+import honeststack.app.Shelf;
+import honeststack.app.draft.Draft;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApplication.class)
 class CompareApiTest {
-
-  private static String keep(String name, Draft draft) {
-    Http.Answer started = Http.send("POST", "/api/recipes", Drafts.named(name, draft));
-    String id = started.body().get("id").asString();
-    return Http.send(
-            "POST",
-            "/api/recipes/" + id + "/versions",
-            "{\"reason\":\"to compare\"}",
-            "If-Match",
-            started.tag())
-        .body()
-        .get("id")
-        .asString();
-  }
 
   private static Http.Answer compare(String mode, String... items) {
     return Http.send(
@@ -46,7 +33,8 @@ class CompareApiTest {
   /** 100 → 130 g of sugar at 3.87 kcal/g, one of ten pieces: 11.61 kcal; butter for oil besides. */
   @Test
   void aKeptVersionAgainstADraft() {
-    String id = keep("Compared", Drafts.of("100 g white sugar", "50 g sunflower oil", "1 egg"));
+    String id =
+        Shelf.kept("Compared", Drafts.of("100 g white sugar", "50 g sunflower oil", "1 egg"));
     JsonNode answer =
         compare(
                 "SAME_BOWL",
@@ -82,7 +70,7 @@ class CompareApiTest {
   /** Nothing in the larder has changed since, so recomputing changes nothing. */
   @Test
   void aKeptVersionIsRecomputedBesideItself() {
-    String id = keep("Recomputed", Drafts.of("1 cup rye flour", "2 eggs"));
+    String id = Shelf.kept("Recomputed", Drafts.of("1 cup rye flour", "2 eggs"));
     JsonNode against =
         compare("SAME_BOWL", kept(id), kept(id).replace("false", "true")).body().at("/against/0");
     assertThat(against.get("changes")).isEmpty();
@@ -109,11 +97,9 @@ class CompareApiTest {
 
   @Test
   void aKeptVersionSaysWhatItChanged() {
-    JsonNode shelf = Http.get("/api/recipes").body();
-    for (JsonNode recipe : shelf) {
-      if (recipe.get("name").asString().equals("Sweet-potato buckwheat waffles")) {
-        String id = recipe.at("/versions/1/id").asString();
-        JsonNode version = Http.get("/api/versions/" + id).body();
+    for (JsonNode entry : Http.get("/api/versions").body()) {
+      if (entry.get("reason").asString().equals("Half the oil, skim milk")) {
+        JsonNode version = Shelf.version(entry.get("id").asString());
         assertThat(version.get("changes").get(0).asString())
             .isEqualTo("milk, skim for milk, whole (350 → 380 mL)");
         assertThat(version.at("/changes/1").asString()).isEqualTo("sunflower oil 60 → 30 mL");
@@ -121,5 +107,20 @@ class CompareApiTest {
       }
     }
     throw new AssertionError("the demo's waffles are not on the shelf");
+  }
+
+  /** What one side does not know is not taken for a difference. */
+  @Test
+  void whatIsNotInTheNumbersTravels() {
+    JsonNode answer =
+        compare(
+                "SAME_BOWL",
+                sent(Drafts.of("100 g sugar")),
+                sent(Drafts.of("100 g sugar", "a glug of plonk")))
+            .body();
+    JsonNode energy = answer.at("/against/0/differences/0");
+    assertThat(energy.get("bound").asString()).isEqualTo("AT_LEAST");
+    assertThat(energy.get("real").asBoolean()).isFalse();
+    assertThat(answer.at("/lines/1/cells/1/text").asString()).isEqualTo("a glug of plonk");
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeststack.app.Drafts;
+import honeststack.app.Figured;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
 import org.junit.jupiter.api.Test;
@@ -13,48 +14,57 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApplication.class)
 class FiguresApiTest {
 
-  private static Http.Answer figures(Object draft) {
-    return Http.send("POST", "/api/figures", Drafts.json(draft));
-  }
-
   /**
    * 100 g of sugar (387 kcal) and 100 g of butter (717 kcal, 0.06 g carbohydrate) in ten pieces.
    */
   @Test
   void aDraftInAllFiguresOut() {
-    JsonNode answer = figures(Drafts.of("100 g white sugar", "100 g unsalted butter")).body();
-    JsonNode energy = answer.at("/figures/0");
-    assertThat(energy.get("basis").asString()).isEqualTo("AS_SERVED");
-    assertThat(energy.get("value").asDouble()).isCloseTo(110.4, within(1e-9));
-    assertThat(answer.at("/rows/1/values/2").asDouble()).isCloseTo(0.006, within(1e-9));
-    assertThat(answer.at("/rows/0/shares/0").asDouble()).isCloseTo(387 / 1104.0, within(1e-9));
+    JsonNode answer = Figured.of(Drafts.of("100 g white sugar", "100 g unsalted butter"));
+    assertThat(Figured.served(answer, "ENERC").get("value").asDouble())
+        .isCloseTo(110.4, within(1e-9));
+    assertThat(answer.at("/parts/1/values/2").asDouble()).isCloseTo(0.006, within(1e-9));
+    assertThat(answer.at("/parts/0/shares/0").asDouble()).isCloseTo(387 / 1104.0, within(1e-4));
+    assertThat(answer.at("/lines/" + answer.at("/parts/1/line").asInt() + "/food").asString())
+        .isEqualTo("butter, unsalted");
+  }
+
+  /** Its trail is asked for alone, and says what the doubt is made of. */
+  @Test
+  void aFigureHasATrail() {
+    String draft = Drafts.json(Drafts.of("100 g white sugar", "100 g unsalted butter"));
+    JsonNode trail = Http.send("POST", "/api/figures/trail?basis=AS_SERVED&of=ENERC", draft).body();
+    assertThat(trail.at("/figure/value").asDouble()).isCloseTo(110.4, within(1e-9));
+    assertThat(trail.at("/parts/0/value").asDouble()).isCloseTo(38.7, within(1e-9));
+    assertThat(trail.at("/parts/1/per100g").asDouble()).isEqualTo(717);
     double shares = 0;
-    for (JsonNode share : energy.get("shares")) {
-      shares += share.asDouble();
+    for (JsonNode source : trail.get("budget")) {
+      shares += source.get("share").asDouble();
     }
     assertThat(shares).isCloseTo(1, within(0.02));
-    int largest = energy.at("/sources/0").asInt();
-    assertThat(answer.at("/sources/" + largest + "/words").asString()).isEqualTo("uneven pieces");
+    assertThat(trail.at("/budget/0/words").asString()).isEqualTo("uneven pieces");
+    Http.Answer unknown = Http.send("POST", "/api/figures/trail?basis=AS_SERVED&of=PLONK", draft);
+    assertThat(unknown.status()).isEqualTo(400);
+    assertThat(unknown.body().at("/fields/0/offending").asString()).isEqualTo("PLONK");
   }
 
   /** White flour has 11.92 g of water in 100 g, water 99.90 g: USDA SR 20081 and 14411. */
   @Test
   void howWetTheBatterIs() {
-    JsonNode wet = figures(Drafts.of("100 g plain flour", "100 g water")).body().get("makeup");
+    JsonNode wet = Figured.of(Drafts.of("100 g plain flour", "100 g water")).get("makeup");
     assertThat(wet.at("/water/value").asDouble()).isCloseTo((11.92 + 99.9) / 2, within(1e-9));
     assertThat(wet.at("/liquidPerFlour/value").asDouble()).isEqualTo(1);
-    JsonNode open = figures(Drafts.of("100 g plain flour", "some milk")).body().get("makeup");
+    JsonNode open = Figured.of(Drafts.of("100 g plain flour", "some milk")).get("makeup");
     assertThat(open.has("water")).isFalse();
   }
 
   @Test
   void aNonsenseLineIsRefusedInPlaceWithHelp() {
-    JsonNode answer = figures(Drafts.of("100 g white sugar", "2 cups buckweat flour")).body();
+    JsonNode answer = Figured.of(Drafts.of("100 g white sugar", "2 cups buckweat flour"));
     JsonNode line = answer.at("/lines/1");
-    assertThat(line.at("/problem/problem").asString()).contains("buckweat flour");
-    assertThat(line.at("/nearest/0/id").asString()).isEqualTo("buckwheat-flour");
+    assertThat(line.get("problem").asString()).contains("buckweat flour");
+    assertThat(line.at("/nearest/0/foodId").asString()).isEqualTo("buckwheat-flour");
     assertThat(answer.at("/findings/0").asString()).contains("2 cups buckweat flour");
-    assertThat(answer.at("/figures/0/bound").asString()).isEqualTo("AT_LEAST");
+    assertThat(Figured.served(answer, "ENERC").get("bound").asString()).isEqualTo("AT_LEAST");
   }
 
   @Test

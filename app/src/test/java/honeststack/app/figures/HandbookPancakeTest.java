@@ -9,12 +9,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import honeststack.app.Drafts;
+import honeststack.app.doubt.ShippedTables;
+import honeststack.app.draft.Draft;
 import honeststack.app.larder.Larder;
-import honeststack.app.larder.LarderFiles;
-import honeststack.core.batter.Batter;
-import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
-import honeststack.core.serving.RecipeReader;
+import honeststack.core.recipe.Kitchen;
+import honeststack.core.recipe.RecipeReading;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -38,25 +38,25 @@ class HandbookPancakeTest {
             "244 g whole milk",
             "50 g egg",
             "27.2 g vegetable oil");
-    SourceBook book = SourceBook.firstOrder();
-    Batter batter =
-        new RecipeReader(Larder.reference(), LarderFiles.doubt())
-            .read(draft.recipe(), book)
-            .made()
-            .batter();
-    double cooked = batter.mass().value() * YIELD_FACTOR;
+    RecipeReading reading =
+        Kitchen.of(Larder.reference(), ShippedTables.read()).read(draft.recipe());
+    double mass = reading.batterMass().value();
+    double cooked = mass * YIELD_FACTOR;
     Map.of(ENERC, 227.0, PROCNT, 6.4, FAT, 9.7, CHOCDF, 28.3)
         .forEach(
             (component, expected) ->
-                assertThat(100 * total(batter, component, book) / cooked)
+                assertThat(total(reading, component) / cooked)
                     .as(component.name())
                     .isCloseTo(expected, withinPercentage(TOLERANCE_PERCENT)));
-    double waterLost = batter.mass().value() - cooked;
-    assertThat(100 * (total(batter, WATER, book) - waterLost) / cooked)
+    assertThat((total(reading, WATER) - 100 * (mass - cooked)) / cooked)
         .isCloseTo(52.9, withinPercentage(TOLERANCE_PERCENT));
   }
 
-  private static double total(Batter batter, Component component, SourceBook book) {
-    return batter.total(component, book).estimate().value();
+  /** A hundred times what is in the batter. */
+  private static double total(RecipeReading reading, Component component) {
+    return reading.batter().stream()
+        .mapToDouble(
+            line -> line.mass().value() * line.food().composition().value(component).orElseThrow())
+        .sum();
   }
 }

@@ -1,6 +1,7 @@
 package honeststack.app.goals;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeststack.app.Drafts;
 import honeststack.app.Http;
@@ -25,7 +26,7 @@ class GoalsApiTest {
             "/api/goals",
             set(
                 "Judged",
-                "{\"component\":\"ENERC\",\"upper\":80},{\"component\":\"CHOCDF\",\"lower\":10}"));
+                "{\"measurand\":\"ENERC\",\"upper\":80},{\"measurand\":\"CHOCDF\",\"lower\":10}"));
     assertThat(created.status()).isEqualTo(201);
     String id = created.body().get("id").asString();
     String draft = Drafts.json(Drafts.of("100 g white sugar"));
@@ -43,7 +44,7 @@ class GoalsApiTest {
 
   @Test
   void aStaleSaveIsRefusedAndSenselessLimitsToo() {
-    String good = set("Kept", "{\"component\":\"FAT\",\"upper\":10}");
+    String good = set("Kept", "{\"measurand\":\"FAT\",\"upper\":10}");
     String id = Http.send("POST", "/api/goals", good).body().get("id").asString();
     String path = "/api/goals/" + id;
     assertThat(Http.send("PUT", path, good, "If-Match", "\"1\"").status()).isEqualTo(200);
@@ -54,14 +55,43 @@ class GoalsApiTest {
         Http.send(
             "POST",
             "/api/goals",
-            set("Crossed", "{\"component\":\"FAT\",\"lower\":20,\"upper\":10}"));
+            set("Crossed", "{\"measurand\":\"FAT\",\"lower\":20,\"upper\":10}"));
     assertThat(crossed.status()).isEqualTo(400);
     assertThat(crossed.body().at("/fields/0/offending").asString()).isEqualTo("20.0 to 10.0");
-    String goal = "{\"component\":\"FAT\",\"upper\":10}";
+    String goal = "{\"measurand\":\"FAT\",\"upper\":10}";
     assertThat(Http.send("POST", "/api/goals", set("Twice", goal + "," + goal)).status())
         .isEqualTo(400);
     assertThat(Http.send("POST", "/api/goals", set("None", "")).status()).isEqualTo(400);
     assertThat(Http.send("DELETE", "/api/goals/nowhere", null).status()).isEqualTo(404);
     Http.send("DELETE", path, null);
+  }
+
+  /** 100 g of sugar (1 mg of sodium in 100 g, USDA SR 19335, from memory) and 2 g of salt. */
+  @Test
+  void anyFigureCanHaveAGoal() {
+    for (JsonNode one : Http.get("/api/measurands").body().get("others")) {
+      String goal = "{\"measurand\":" + one.get("tag") + ",\"upper\":100000}";
+      String id = Http.send("POST", "/api/goals", set("Any", goal)).body().get("id").asString();
+      String draft = Drafts.json(Drafts.of("100 g white sugar", "2 g salt"));
+      String judged = draft.substring(0, draft.length() - 1) + ",\"goalSetId\":\"" + id + "\"}";
+      JsonNode answer = Http.send("POST", "/api/figures", judged).body();
+      assertThat(answer.at("/judgements/0/measurand/tag")).isEqualTo(one.get("tag"));
+      assertThat(answer.at("/judgements/0/verdict").asString())
+          .as(one.toString())
+          .isIn("MET", "LIKELY_MET", "NOT_KNOWN");
+      if (one.get("tag").asString().equals("NA")) {
+        // Salt has 38758 mg in 100 g: USDA SR 02047 (from memory).
+        assertThat(answer.at("/judgements/0/value").asDouble())
+            .isCloseTo((2 * 387.58 + 1) / 10, within(0.01));
+      }
+      assertThat(answer.get("measurands")).hasSize(5);
+      Http.send("DELETE", "/api/goals/" + id, null);
+    }
+    assertThat(
+            Http.send("POST", "/api/goals", set("No", "{\"measurand\":\"PLONK\",\"upper\":1}"))
+                .body()
+                .at("/fields/0/offending")
+                .asString())
+        .isEqualTo("PLONK");
   }
 }

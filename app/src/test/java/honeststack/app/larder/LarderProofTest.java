@@ -16,28 +16,32 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import honeststack.app.doubt.ShippedTables;
+import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.larder.LarderFiles.EnergyFactors;
+import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
 import honeststack.core.food.Provenance.Mark;
-import honeststack.core.measure.LineReader;
+import honeststack.core.line.LineReader;
+import honeststack.core.line.ReadLine;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Weights;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every row of the larder proves itself by two properties of the table that it comes from. */
 class LarderProofTest {
   /** kcal/g of alcohol, USDA Agriculture Handbook 74 (from memory). */
   private static final double ALCOHOL = 6.93;
 
-  private static final Larder LARDER = Larder.reference();
+  private static final Foods LARDER = Larder.reference();
 
   /** kcal/g of acetic acid (from memory). */
   private static final double ACETIC_ACID = 3.49;
@@ -51,9 +55,12 @@ class LarderProofTest {
   }
 
   /** The parts of 100 g sum to 100 g: carbohydrate is by difference in the source table. */
-  @ParameterizedTest
-  @MethodSource("foods")
-  void partsSumToOneHundredGrams(Food food) {
+  @Test
+  void partsSumToOneHundredGrams() {
+    foods().forEach(LarderProofTest::partsSumToOneHundredGrams);
+  }
+
+  private static void partsSumToOneHundredGrams(Food food) {
     double sum =
         Stream.of(WATER, PROCNT, FAT, ASH, CHOCDF, ALC, ACIDS, OTHER)
             .mapToDouble(component -> of(food, component))
@@ -62,10 +69,13 @@ class LarderProofTest {
   }
 
   /** Energy agrees with the specific factors of Agriculture Handbook 74 (from memory). */
-  @ParameterizedTest
-  @MethodSource("foods")
-  void energyAgreesWithSpecificFactors(Food food) {
-    String energyClass = LARDER.entry(food.id()).orElseThrow().energyClass();
+  @Test
+  void energyAgreesWithSpecificFactors() {
+    foods().forEach(LarderProofTest::energyAgreesWithSpecificFactors);
+  }
+
+  private static void energyAgreesWithSpecificFactors(Food food) {
+    String energyClass = LarderFiles.shipped(food.id()).orElseThrow().energyClass();
     Map<String, EnergyFactors> classes = LarderFiles.energyFactors();
     EnergyFactors factors = classes.get(energyClass);
     if (factors == null) {
@@ -84,17 +94,23 @@ class LarderProofTest {
     assertThat(of(food, ENERC)).as(food.id()).isCloseTo(energy, within(Math.max(4, 0.03 * energy)));
   }
 
-  @ParameterizedTest
-  @MethodSource("foods")
-  void aPartIsNotMoreThanItsWhole(Food food) {
+  @Test
+  void aPartIsNotMoreThanItsWhole() {
+    foods().forEach(LarderProofTest::aPartIsNotMoreThanItsWhole);
+  }
+
+  private static void aPartIsNotMoreThanItsWhole(Food food) {
     assertThat(of(food, FIBTG)).as(food.id()).isLessThanOrEqualTo(of(food, CHOCDF));
     assertThat(of(food, SUGAR)).as(food.id()).isLessThanOrEqualTo(of(food, CHOCDF));
     assertThat(of(food, FASAT)).as(food.id()).isLessThanOrEqualTo(of(food, FAT));
   }
 
-  @ParameterizedTest
-  @MethodSource("foods")
-  void aRowSaysWhereItIsFrom(Food food) {
+  @Test
+  void aRowSaysWhereItIsFrom() {
+    foods().forEach(LarderProofTest::aRowSaysWhereItIsFrom);
+  }
+
+  private static void aRowSaysWhereItIsFrom(Food food) {
     assertThat(food.provenance().source()).as(food.id()).isNotBlank();
     Composition composition = food.composition();
     Stream.of(ENERC, WATER, PROCNT, FAT, ASH, CHOCDF)
@@ -110,10 +126,9 @@ class LarderProofTest {
   }
 
   private static double grams(String text) {
-    Larder larder = LARDER;
-    LineReader.Line line = new LineReader(larder).read(text);
-    return new Weights(LarderFiles.doubt(), MeasuringSystem.US, SourceBook.firstOrder())
-        .of(line.measure(), line.food(), "line")
+    ReadLine line = new LineReader(LARDER).read(text);
+    return new Weights(ShippedTables.read(), OwnWeights.NONE, MeasuringSystem.US, new SourceBook())
+        .of(line.measure(), line.food(), Use.of("line"))
         .value();
   }
 
@@ -124,31 +139,28 @@ class LarderProofTest {
   @Test
   void householdMeasuresAgreeWithCommonPractice() {
     assertThat(grams("1 cup all-purpose flour, spooned")).isCloseTo(120, withinPercentage(5));
-    Larder larder = LARDER;
-    double butter = grams("1/4 cup butter") * of(larder.byId("butter").orElseThrow(), FAT) / 100;
+    double butter = grams("1/4 cup butter") * of(LARDER.byId("butter").orElseThrow(), FAT) / 100;
     double oil = grams("1/4 cup sunflower oil");
     assertThat(butter / oil).isBetween(0.8, 0.95);
   }
 
   @Test
   void everyNameFindsItsFood() {
-    Larder larder = LARDER;
-    assertThat(larder.all()).hasSizeGreaterThanOrEqualTo(260);
+    assertThat(LarderFiles.entries()).hasSizeGreaterThanOrEqualTo(260);
     for (LarderEntry entry : LarderFiles.entries()) {
-      for (String name : Larder.names(entry)) {
-        assertThat(larder.byName(name).orElseThrow().food().id()).isEqualTo(entry.food().id());
+      for (String name : entry.allNames()) {
+        assertThat(LARDER.byName(name).orElseThrow().food().id()).isEqualTo(entry.food().id());
       }
     }
-    assertThat(larder.byName("Eggs").orElseThrow().food().id()).isEqualTo("egg");
-    assertThat(larder.byName("flour, rye, medium").orElseThrow().food().id())
+    assertThat(LARDER.byName("Eggs").orElseThrow().food().id()).isEqualTo("egg");
+    assertThat(LARDER.byName("flour, rye, medium").orElseThrow().food().id())
         .isEqualTo("rye-flour-medium");
-    assertThat(larder.byName("milk").orElseThrow().general()).isTrue();
-    assertThat(larder.byName("plonk")).isEmpty();
+    assertThat(LARDER.byName("milk").orElseThrow().general()).isTrue();
+    assertThat(LARDER.byName("plonk")).isEmpty();
   }
 
   @Test
   void searchForgives() {
-    Larder larder = LARDER;
     for (List<String> pair :
         List.of(
             List.of("buckweat flour", "buckwheat-flour"),
@@ -156,12 +168,12 @@ class LarderProofTest {
             List.of("sunflowr oil", "oil-sunflower"),
             List.of("almon", "almonds"),
             List.of("buter", "butter"))) {
-      assertThat(larder.nearest(pair.get(0), 4))
+      assertThat(LARDER.nearest(pair.get(0), 4))
           .as(pair.get(0))
           .extracting(Food::id)
           .contains(pair.get(1));
     }
-    assertThat(larder.nearest("???", 4)).isEmpty();
+    assertThat(LARDER.nearest("???", 4)).isEmpty();
   }
 
   /** What a cook on either side of the ocean asks for comes first, typing errors and all. */
@@ -192,9 +204,9 @@ class LarderProofTest {
   /** Of two foods that go by like names, the one used more comes first. */
   @Test
   void theMoreUsedComesFirst() {
-    Larder larder = Larder.reference();
-    String second = larder.nearest("cherr", 2).get(1).id();
+    Larder larder = new Larder(LarderFiles.entries(), new KitchenNow());
+    String second = larder.now().nearest("cherr", 2).get(1).id();
     larder.used(Map.of(second, 100_000));
-    assertThat(larder.nearest("cherr", 1).get(0).id()).isEqualTo(second);
+    assertThat(larder.now().nearest("cherr", 1).get(0).id()).isEqualTo(second);
   }
 }

@@ -11,16 +11,16 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import honeststack.app.http.BadInputException;
-import honeststack.app.http.ConflictException;
-import honeststack.app.http.NotFoundException;
-import honeststack.app.larder.LabelForm.ServingUnit;
+import honeststack.app.doubt.ShippedTables;
+import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.label.LabelForm;
+import honeststack.app.label.LabelForm.ServingUnit;
+import honeststack.app.problem.ProblemException;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
-import honeststack.core.food.Label;
+import honeststack.core.food.LabelLine;
 import honeststack.core.food.LabelStyle;
 import honeststack.core.food.Role;
-import java.io.StringReader;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -37,10 +37,17 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** The rules of the larder's service; store and transactions are stand-ins. */
 class LarderServiceTest {
-  private final Larder larder = Larder.reference();
+  private final KitchenNow kitchens = kitchens();
+  private final Larder larder = new Larder(LarderFiles.entries(), kitchens);
   private final LarderStore store = mock(LarderStore.class);
   private final TransactionTemplate transaction = mock(TransactionTemplate.class);
-  private final LarderService service = new LarderService(larder, store, transaction, () -> 0.08);
+  private final LarderService service = new LarderService(larder, store, transaction, kitchens);
+
+  private static KitchenNow kitchens() {
+    KitchenNow kitchens = new KitchenNow();
+    kitchens.publishTables(ShippedTables.read());
+    return kitchens;
+  }
 
   @BeforeEach
   void transactionsRun() {
@@ -73,11 +80,7 @@ class LarderServiceTest {
   }
 
   private static LabelForm label(
-      LabelStyle style,
-      String serving,
-      ServingUnit unit,
-      String weighs,
-      Map<Label.Line, String> l) {
+      LabelStyle style, String serving, ServingUnit unit, String weighs, Map<LabelLine, String> l) {
     return new LabelForm(style, serving, unit, weighs, l);
   }
 
@@ -86,19 +89,15 @@ class LarderServiceTest {
     doThrow(new DataAccessResourceFailureException("away")).when(store).keep(any());
     assertThatThrownBy(() -> service.create(form("Ember flour", Map.of(), null), false))
         .isInstanceOf(DataAccessResourceFailureException.class);
-    assertThat(larder.byName("Ember flour")).isEmpty();
-    assertThatThrownBy(
-            () -> service.bring(new StringReader("id,name,role\nember,Ember flour,FLOUR\n")))
-        .isInstanceOf(DataAccessResourceFailureException.class);
-    assertThat(larder.byId("ember")).isEmpty();
+    assertThat(larder.now().byName("Ember flour")).isEmpty();
   }
 
   @Test
   void aNewFoodIsFoundAtOnceByNameAndByTypingErrors() {
     LarderEntry entry = service.create(form("Émber Mill flour", Map.of(), null), false);
     assertThat(entry.food().id()).isEqualTo("ember-mill-flour");
-    assertThat(larder.byName("ember mill FLOURS")).isPresent();
-    assertThat(larder.nearest("embr mil flour", 1).get(0).id()).isEqualTo("ember-mill-flour");
+    assertThat(larder.now().byName("ember mill FLOURS")).isPresent();
+    assertThat(larder.now().nearest("embr mil flour", 1).get(0).id()).isEqualTo("ember-mill-flour");
     LarderEntry like = service.create(form("Ember Mill flour, two", Map.of(), null), false);
     assertThat(like.food().id()).isEqualTo("ember-mill-flour-two");
   }
@@ -108,10 +107,10 @@ class LarderServiceTest {
     LarderEntry own = service.create(form("Ember flour", Map.of(), null), false);
     assertThat(service.remove("ember-flour", 1)).isEmpty();
     verify(store).remove("ember-flour");
-    assertThat(larder.byName("Ember flour")).isEmpty();
-    assertThat(larder.nearest("ember flour", 1).get(0).id()).isNotEqualTo(own.food().id());
+    assertThat(larder.now().byName("Ember flour")).isEmpty();
+    assertThat(larder.now().nearest("ember flour", 1).get(0).id()).isNotEqualTo(own.food().id());
 
-    Composition shipped = larder.byId("rye-flour-medium").orElseThrow().composition();
+    Composition shipped = larder.now().byId("rye-flour-medium").orElseThrow().composition();
     service.save(
         "rye-flour-medium", 1, form("rye flour", Map.of(Component.ENERC, "300"), null), true);
     LarderEntry back = service.remove("rye-flour-medium", 2).orElseThrow();
@@ -119,7 +118,7 @@ class LarderServiceTest {
     assertThat(back.food().composition().revision()).isEqualTo(3);
     assertThat(back.food().composition().values()).isEqualTo(shipped.values());
     assertThatThrownBy(() -> service.remove("rye-flour-medium", 3))
-        .isInstanceOf(ConflictException.class);
+        .isInstanceOf(ProblemException.class);
   }
 
   /**
@@ -131,14 +130,14 @@ class LarderServiceTest {
     assertThat(entry.food().composition().value(Component.FASAT)).hasValue(1.459);
     assertThatThrownBy(
             () -> service.check(form("Ember flour", Map.of(Component.FASAT, "1,459"), null)))
-        .isInstanceOf(BadInputException.class)
+        .isInstanceOf(ProblemException.class)
         .hasMessageContaining("1,459");
   }
 
   /** The form as the page fills it in from what it was sent, unchanged, is the food again. */
   @Test
   void everyFoodThatShipsCanBeEdited() {
-    for (LarderEntry entry : larder.entries()) {
+    for (LarderEntry entry : larder.now().entries()) {
       FoodAnswer food = FoodAnswer.of(entry);
       Map<Component, String> values = new EnumMap<>(Component.class);
       food.per100g().stream()
@@ -191,28 +190,28 @@ class LarderServiceTest {
   void anOwnNameStandsBeforeOneThatShipsLater() {
     LarderEntry own = service.check(form("masa harina", Map.of(), null));
     Collection<LarderEntry> all = new ArrayList<>(List.of(own));
-    all.addAll(larder.entries());
-    Larder both = new Larder(all);
-    assertThat(both.byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
+    all.addAll(larder.now().entries());
+    Larder both = new Larder(all, new KitchenNow());
+    assertThat(both.now().byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
     // renamed, it leaves the name to the other, which can be changed like any
     both.put(List.of(service.check(form("Ember masa", Map.of(), null))));
-    assertThat(both.byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
-    both.put(List.of(both.entry("masa").orElseThrow()));
-    assertThat(both.byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
+    assertThat(both.now().byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
+    both.put(List.of(both.now().entry("masa").orElseThrow()));
+    assertThat(both.now().byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
   }
 
   @Test
   void theSameNameIsNotTakenTwice() {
     service.create(form("Ember flour", Map.of(), null), false);
     assertThatThrownBy(() -> service.create(form("flour, ember", Map.of(), null), false))
-        .isInstanceOf(BadInputException.class)
+        .isInstanceOf(ProblemException.class)
         .hasMessageContaining("Ember flour");
   }
 
   /** 100 mL of a drink that nobody weighed: 1.03 g/mL, ± 3 % of it beside the label's own doubt. */
   @Test
   void aDrinksServingThatNobodyWeighedIsDoubtedMore() {
-    Map<Label.Line, String> lines = Map.of(Label.Line.PROTEIN, "3,3");
+    Map<LabelLine, String> lines = Map.of(LabelLine.PROTEIN, "3,3");
     LabelForm weighed = label(LabelStyle.EU, "100", ServingUnit.MILLILITRE, "103", lines);
     LabelForm guessed = label(LabelStyle.EU, "100", ServingUnit.MILLILITRE, "", lines);
     double known =
@@ -228,21 +227,21 @@ class LarderServiceTest {
   @Test
   void whatIsNoNumberIsQuoted() {
     LabelForm wrong =
-        label(LabelStyle.US, "a scoop", ServingUnit.GRAM, "", Map.of(Label.Line.FAT, "1"));
+        label(LabelStyle.US, "a scoop", ServingUnit.GRAM, "", Map.of(LabelLine.FAT, "1"));
     assertThatThrownBy(() -> service.check(form("a", Map.of(), wrong)))
-        .isInstanceOf(BadInputException.class)
+        .isInstanceOf(ProblemException.class)
         .hasMessageContaining("a scoop");
     LabelForm huge = label(LabelStyle.US, "9999", ServingUnit.GRAM, "", Map.of());
     assertThatThrownBy(() -> service.check(form("a", Map.of(), huge))).hasMessageContaining("9999");
     LabelForm impossible =
-        label(LabelStyle.EU, "10", ServingUnit.GRAM, "", Map.of(Label.Line.PROTEIN, "20"));
+        label(LabelStyle.EU, "10", ServingUnit.GRAM, "", Map.of(LabelLine.PROTEIN, "20"));
     assertThatThrownBy(() -> service.check(form("a", Map.of(), impossible)))
         .hasMessageContaining("200 g of protein");
   }
 
   @Test
   void anUnknownFoodIsNotFound() {
-    assertThatThrownBy(() -> service.entry("moss")).isInstanceOf(NotFoundException.class);
+    assertThatThrownBy(() -> service.entry("moss")).isInstanceOf(ProblemException.class);
     verify(store, never()).keep(any());
   }
 
@@ -260,17 +259,5 @@ class LarderServiceTest {
     assertThat(service.check(form("a", parts, null)).warnings())
         .anyMatch(w -> w.contains("116.0 g"))
         .anyMatch(w -> w.contains("More sugars (9.0 g) than carbohydrate (5.0 g)"));
-  }
-
-  @Test
-  void manyRowsComeInAtOnce() {
-    StringBuilder csv = new StringBuilder("id,name,role,ENERC\n");
-    for (int i = 0; i < 5000; i++) {
-      csv.append("mill-").append(i).append(",mill food number ").append(i).append(",FLOUR,350\n");
-    }
-    LarderService.ImportReport report = service.bring(new StringReader(csv.toString()));
-    assertThat(report.added()).isEqualTo(5000);
-    assertThat(service.bring(new StringReader(csv.toString())).unchanged()).isEqualTo(5000);
-    assertThat(larder.byName("mill food number 4999")).isPresent();
   }
 }

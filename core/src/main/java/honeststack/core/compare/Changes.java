@@ -1,10 +1,16 @@
 package honeststack.core.compare;
 
-import honeststack.core.serving.Figures.Station;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.Plate;
-import honeststack.core.serving.RecipeReading;
-import honeststack.core.serving.RecipeReading.Understood;
+import honeststack.core.compare.Pairing.Pair;
+import honeststack.core.recipe.LineReading;
+import honeststack.core.recipe.LineReading.NotMeasured;
+import honeststack.core.recipe.LineReading.NotUnderstood;
+import honeststack.core.recipe.LineReading.Understood;
+import honeststack.core.recipe.PanFat;
+import honeststack.core.recipe.Plate;
+import honeststack.core.recipe.RecipeReading;
+import honeststack.core.recipe.Station;
+import honeststack.core.wording.Numbers;
+import honeststack.core.wording.Say;
 import honeststack.core.yield.Griddle;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,96 +24,113 @@ public final class Changes {
   public static List<String> between(RecipeReading before, RecipeReading after) {
     List<String> changes = new ArrayList<>();
     for (Station station : Station.values()) {
-      String where =
-          switch (station) {
-            case BOWL -> "";
-            case PAN -> "in the pan: ";
-            case PLATE -> "on top: ";
-          };
-      Pairing.of(
-              before.understood(station),
-              after.understood(station),
-              Understood::id,
-              Understood::food)
-          .stream()
-          .map(Changes::line)
-          .flatMap(Optional::stream)
-          .forEach(change -> changes.add(where + change));
+      for (Pair<LineReading> pair :
+          Pairing.ofLines(before.counting(station), after.counting(station))) {
+        line(pair).ifPresent(change -> changes.add(station.where() + change));
+      }
     }
-    changes.addAll(griddle(before.made(), after.made()));
-    return changes;
-  }
-
-  private static Optional<String> line(Pairing.Pair<Understood> pair) {
-    if (pair.after().isEmpty()) {
-      return pair.before().map(line -> "no " + line.food().name());
-    }
-    Understood after = pair.after().get();
-    if (pair.before().isEmpty()) {
-      return Optional.of(after.words() + " " + after.food().name() + " added");
-    }
-    Understood before = pair.before().get();
-    String food = after.food().name();
-    if (!before.food().id().equals(after.food().id())) {
-      String swap = food + " for " + before.food().name();
-      return Optional.of(
-          before.words().equals(after.words()) ? swap : swap + " (" + amounts(before, after) + ")");
-    }
-    if (before.words().equals(after.words())) {
-      return before.mass().value() == after.mass().value()
-          ? Optional.empty()
-          : Optional.of(food + ": the same amount weighs otherwise now");
-    }
-    return Optional.of(food + " " + amounts(before, after));
-  }
-
-  private static String amounts(Understood before, Understood after) {
-    String unit = " " + after.amount().unit().symbol();
-    String a = before.words();
-    String b = after.words();
-    return before.amount().unit() == after.amount().unit() && a.endsWith(unit) && b.endsWith(unit)
-        ? a.substring(0, a.length() - unit.length()) + " → " + b
-        : a + " → " + b;
-  }
-
-  private static List<String> griddle(Made before, Made after) {
-    List<String> changes = new ArrayList<>();
     if (before.griddle().isPresent() && after.griddle().isPresent()) {
-      Griddle a = before.griddle().get();
-      Griddle b = after.griddle().get();
-      if (a.pieces() != b.pieces()) {
-        changes.add(more(b.pieces() - a.pieces(), "out of the batter"));
-      }
-      if (a.discarded() != b.discarded()) {
-        changes.add(more(b.discarded() - a.discarded(), "thrown away"));
-      }
-      if (a.left().value() != b.left().value()) {
-        changes.add(
-            "left in the bowl "
-                + Words.grams(a.left().value())
-                + " → "
-                + Words.grams(b.left().value()));
-      }
-      if (a.panFat().isPresent()
-          && b.panFat().isPresent()
-          && a.panFat().get().in().mass().value() == b.panFat().get().in().mass().value()
-          && a.panFat().get().taken().mass().value() != b.panFat().get().taken().mass().value()) {
-        changes.add("what stayed in the pan was measured otherwise");
-      }
+      griddle(changes, before.griddle().get(), after.griddle().get());
+    }
+    if (before.panFat().isPresent() && after.panFat().isPresent()) {
+      panFat(changes, before.panFat().get(), after.panFat().get());
     }
     if (before.plate().isPresent() && after.plate().isPresent()) {
-      Plate a = before.plate().get();
-      Plate b = after.plate().get();
-      if (a.pieces() != b.pieces()) {
-        changes.add(more(b.pieces() - a.pieces(), "per serving"));
-      }
+      plate(changes, before.plate().get(), after.plate().get());
     }
     return changes;
+  }
+
+  private static Optional<String> line(Pair<LineReading> pair) {
+    if (pair.after().isEmpty()) {
+      return pair.before().map(line -> "no " + name(line));
+    }
+    LineReading after = pair.after().get();
+    if (pair.before().isEmpty()) {
+      return Optional.of((amount(after) + " " + name(after)).strip() + added(after));
+    }
+    LineReading before = pair.before().get();
+    if (!name(before).equals(name(after))) {
+      String swap = name(after) + " for " + name(before);
+      return Optional.of(
+          amount(before).equals(amount(after)) ? swap : swap + " (" + amounts(before, after) + ")");
+    }
+    if (amount(before).equals(amount(after))) {
+      return weighs(before) == weighs(after)
+          ? Optional.empty()
+          : Optional.of(name(after) + ": the same amount weighs otherwise now");
+    }
+    return Optional.of(name(after) + " " + amounts(before, after));
+  }
+
+  private static String name(LineReading line) {
+    if (line instanceof Understood read) {
+      return read.food().name();
+    }
+    return line instanceof NotMeasured open
+        ? open.food().name()
+        : Say.quoted(((NotUnderstood) line).text());
+  }
+
+  private static String amount(LineReading line) {
+    if (line instanceof Understood read) {
+      return read.words();
+    }
+    return line instanceof NotMeasured ? "not measured" : "";
+  }
+
+  private static String added(LineReading line) {
+    return line instanceof NotUnderstood ? " added, not in the numbers" : " added";
+  }
+
+  private static double weighs(LineReading line) {
+    return line instanceof Understood read ? read.mass().value() : 0;
+  }
+
+  private static String amounts(LineReading before, LineReading after) {
+    String a = amount(before);
+    String b = amount(after);
+    if (before instanceof Understood x
+        && after instanceof Understood y
+        && x.said().symbol().equals(y.said().symbol())) {
+      String unit = " " + y.said().symbol();
+      if (a.endsWith(unit) && b.endsWith(unit)) {
+        return a.substring(0, a.length() - unit.length()) + " → " + b;
+      }
+    }
+    return a + " → " + b;
+  }
+
+  private static void griddle(List<String> changes, Griddle a, Griddle b) {
+    if (a.pieces() != b.pieces()) {
+      changes.add(more(b.pieces() - a.pieces(), "out of the batter"));
+    }
+    if (a.discarded() != b.discarded()) {
+      changes.add(more(b.discarded() - a.discarded(), "thrown away"));
+    }
+    if (a.left().value() != b.left().value()) {
+      changes.add(
+          "left in the bowl "
+              + Words.grams(a.left().value())
+              + " → "
+              + Words.grams(b.left().value()));
+    }
+  }
+
+  private static void panFat(List<String> changes, PanFat a, PanFat b) {
+    if (a.in().mass().value() == b.in().mass().value()
+        && a.taken().mass().value() != b.taken().mass().value()) {
+      changes.add("what stayed in the pan was measured otherwise");
+    }
+  }
+
+  private static void plate(List<String> changes, Plate a, Plate b) {
+    if (a.pieces() != b.pieces()) {
+      changes.add(more(b.pieces() - a.pieces(), "per serving"));
+    }
   }
 
   private static String more(double by, String where) {
-    double count = Math.abs(by);
-    String pieces = count == 1 ? "one piece" : Words.number(count) + " pieces";
-    return "%s %s %s".formatted(pieces, by < 0 ? "fewer" : "more", where);
+    return Say.of("%s %s %s", Numbers.pieces(Math.abs(by)), by < 0 ? "fewer" : "more", where);
   }
 }

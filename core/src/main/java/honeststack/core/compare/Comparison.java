@@ -1,42 +1,48 @@
 package honeststack.core.compare;
 
-import honeststack.core.batter.MeasuredFood;
 import honeststack.core.compare.Pairing.Pair;
-import honeststack.core.estimate.Bound;
 import honeststack.core.estimate.Estimate;
-import honeststack.core.estimate.SourceBook;
-import honeststack.core.estimate.Total;
+import honeststack.core.estimate.Identity.Composition;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figure;
+import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
-import honeststack.core.serving.Basis;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.Plate;
+import honeststack.core.recipe.MeasuredFood;
+import honeststack.core.recipe.PanFat;
+import honeststack.core.recipe.Plate;
+import honeststack.core.recipe.RecipeReading;
 import honeststack.core.yield.Griddle;
-import honeststack.core.yield.PanFat;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
- * Two versions compared, figure by figure, with what caused each difference.
+ * Two readings compared, figure by figure, with what caused each difference.
  *
  * <p>A figure is Σ f·N_i + g·P + Σ T_j. Its difference splits exactly, and whatever the order, by
  * the midpoint rule on every product: xy_B − xy_A = ½(x_A + x_B)(y_B − y_A) + ½(y_A + y_B)(x_B −
  * x_A).
  */
 public final class Comparison {
+  private static final List<Basis> BASES = List.of(Basis.AS_SERVED, Basis.PER_PIECE);
+
   private final Side a;
   private final Side b;
+  private final int[] places;
   private final List<Pair<MeasuredFood>> lines;
   private final List<Pair<MeasuredFood>> toppings;
-  private final SourceBook book;
 
-  /** One version in the common book. */
-  private record Side(Made made, Griddle griddle, Plate plate) {
-    static Side of(Made made) {
+  private record Side(Figures figures, RecipeReading reading, Griddle griddle, Plate plate) {
+    static Side of(Figures figures) {
+      RecipeReading reading = figures.reading();
       return new Side(
-          made,
-          made.griddle().orElseThrow(() -> unfinished("how many pieces came out")),
-          made.plate().orElseThrow(() -> unfinished("how many pieces make a serving")));
+          figures,
+          reading,
+          reading.griddle().orElseThrow(() -> unfinished("how many pieces came out")),
+          reading.plate().orElseThrow(() -> unfinished("how many pieces make a serving")));
     }
 
     private static IllegalArgumentException unfinished(String what) {
@@ -44,117 +50,120 @@ public final class Comparison {
     }
 
     Optional<MeasuredFood> panFat() {
-      return griddle.panFat().map(PanFat::taken);
+      return reading.panFat().map(PanFat::taken);
+    }
+
+    double pieces(Basis basis) {
+      return basis == Basis.AS_SERVED ? plate.pieces() : 1;
+    }
+
+    double batterShare(Basis basis) {
+      Estimate share =
+          basis == Basis.AS_SERVED ? plate.batterShare().orElseThrow() : griddle.pieceShare();
+      return share.value();
+    }
+
+    double panShare(Basis basis) {
+      return griddle.panShare(pieces(basis));
     }
   }
 
-  private Comparison(Side a, Side b, SourceBook book) {
-    this.a = a;
-    this.b = b;
-    this.book = book;
-    this.lines = Pairing.of(a.made.batter().lines(), b.made.batter().lines());
-    this.toppings = Pairing.of(a.plate.toppings(), b.plate.toppings());
+  private Comparison(Figures a, Figures b, Mode mode) {
+    this.a = Side.of(a);
+    this.b = Side.of(b);
+    this.places = Uses.places(a.reading(), b.reading(), mode);
+    this.lines = Pairing.of(a.reading().batter(), b.reading().batter());
+    this.toppings = Pairing.of(this.a.plate.toppings(), this.b.plate.toppings());
   }
 
   /**
-   * The differences B − A, as served and per piece, of each component.
+   * The differences B − A, as served and per piece, of each measurand that both were asked for.
    *
    * @throws IllegalArgumentException if a version has no pieces or no serving yet
    */
-  public static List<Difference> of(Made a, Made b, Mode mode, List<Component> components) {
-    SourceBook book = SourceBook.firstOrder();
-    Uses uses = Uses.of(a, b, mode);
-    Comparison comparison =
-        new Comparison(
-            Side.of(a.rebased(book, uses::before)), Side.of(b.rebased(book, uses::after)), book);
+  public static List<Difference> of(Figures a, Figures b, Mode mode) {
+    Comparison comparison = new Comparison(a, b, mode);
     List<Difference> differences = new ArrayList<>();
-    for (Basis basis : List.of(Basis.AS_SERVED, Basis.PER_PIECE)) {
-      Shares shares = comparison.shares(basis);
-      components.forEach(c -> differences.add(comparison.difference(basis, shares, c)));
+    for (Basis basis : BASES) {
+      for (Measurand measurand : b.measurands()) {
+        if (a.measurands().contains(measurand)) {
+          differences.add(comparison.difference(basis, measurand));
+        }
+      }
     }
     return differences;
   }
 
-  /** Shares of batter and pan fat in both versions. */
-  private record Shares(Estimate fA, Estimate fB, double gA, double gB) {
-    double meanF() {
-      return (fA.value() + fB.value()) / 2;
+  private Difference difference(Basis basis, Measurand measurand) {
+    Figure before = a.figures.figure(basis, measurand);
+    Figure after = b.figures.figure(basis, measurand);
+    double rounding =
+        Difference.ROUNDING * Math.max(Math.abs(before.value()), Math.abs(after.value()));
+    List<Cause> causes = measurand.component().map(c -> causes(basis, c)).orElse(List.of());
+    return new Difference(
+        basis,
+        measurand,
+        after.value() - before.value(),
+        u(before, after),
+        rounding,
+        after.missing().plus(before.missing().negated()).bound(),
+        causes.stream().filter(cause -> Math.abs(cause.effect()) > rounding).toList());
+  }
+
+  /** u² = Σ (s_B − s_A)² over the sources that both share, and Σ s² over the others. */
+  private double u(Figure before, Figure after) {
+    double[] left = new double[a.reading.book().size()];
+    for (int i = 0; i < left.length; i++) {
+      left[i] = -before.sensitivity(i);
     }
+    double variance = 0;
+    for (int i = 0; i < places.length; i++) {
+      double s = after.sensitivity(i);
+      if (places[i] >= 0) {
+        left[places[i]] += s;
+      } else {
+        variance += s * s;
+      }
+    }
+    for (double s : left) {
+      variance += s * s;
+    }
+    Map<Composition, Double> tables = new LinkedHashMap<>();
+    after.compositions((value, s) -> tables.merge(value, s, Double::sum));
+    before.compositions((value, s) -> tables.merge(value, -s, Double::sum));
+    for (double s : tables.values()) {
+      variance += s * s;
+    }
+    return Math.sqrt(variance);
   }
 
-  private Shares shares(Basis basis) {
-    double kA = basis == Basis.AS_SERVED ? a.plate.pieces() : 1;
-    double kB = basis == Basis.AS_SERVED ? b.plate.pieces() : 1;
-    return new Shares(
-        a.griddle.batterShare(a.made.batter(), kA, book),
-        b.griddle.batterShare(b.made.batter(), kB, book),
-        a.griddle.panShare(kA),
-        b.griddle.panShare(kB));
-  }
-
-  private Difference difference(Basis basis, Shares shares, Component component) {
+  private List<Cause> causes(Basis basis, Component component) {
     boolean served = basis == Basis.AS_SERVED;
-    List<Pair<MeasuredFood>> onTop = served ? toppings : List.of();
-    Estimate nA = a.made.batter().total(component, book).estimate();
-    Estimate nB = b.made.batter().total(component, book).estimate();
-    Estimate pA = part(a.panFat(), component);
-    Estimate pB = part(b.panFat(), component);
-    Estimate value =
-        nB.times(shares.fB)
-            .plus(pB.times(shares.gB))
-            .minus(nA.times(shares.fA))
-            .minus(pA.times(shares.gA));
-    for (Pair<MeasuredFood> pair : onTop) {
-      value = value.plus(part(pair.after(), component)).minus(part(pair.before(), component));
-    }
+    double fA = a.batterShare(basis);
+    double fB = b.batterShare(basis);
+    double gA = a.panShare(basis);
+    double gB = b.panShare(basis);
+    double pA = value(a.panFat(), component);
+    double pB = value(b.panFat(), component);
+    double batter = (a.figures.inBowl(component) + b.figures.inBowl(component)) / 2;
     List<Cause> causes = new ArrayList<>();
-    lines.forEach(pair -> causes.addAll(line(pair, shares.meanF(), component)));
+    lines.forEach(pair -> causes.addAll(line(pair, (fA + fB) / 2, component)));
     causes.add(
         new Cause(
-            Cause.Kind.PAN_FAT,
-            Words.panFat(a.panFat(), b.panFat()),
-            (pB.value() - pA.value()) * (shares.gA + shares.gB) / 2));
+            Cause.Kind.PAN_FAT, Words.panFat(a.panFat(), b.panFat()), (pB - pA) * (gA + gB) / 2));
     causes.add(
         new Cause(
             Cause.Kind.PORTION,
-            portionWords(served),
-            (nA.value() + nB.value()) / 2 * (shares.fB.value() - shares.fA.value())
-                + (pA.value() + pB.value()) / 2 * (shares.gB - shares.gA)));
-    for (Pair<MeasuredFood> pair : onTop) {
+            Words.portion(a.pieces(basis), a.griddle.pieces(), b.pieces(basis), b.griddle.pieces()),
+            batter * (fB - fA) + (pA + pB) / 2 * (gB - gA)));
+    for (Pair<MeasuredFood> pair : served ? toppings : List.<Pair<MeasuredFood>>of()) {
       causes.add(
           new Cause(
               Cause.Kind.TOPPING,
               "on top: " + Words.change(pair),
               value(pair.after(), component) - value(pair.before(), component)));
     }
-    Bound bound = bound(b, served, component).plus(bound(a, served, component).negated());
-    return new Difference(
-        basis,
-        component,
-        value,
-        bound,
-        causes.stream().filter(cause -> cause.effect() != 0).toList());
-  }
-
-  private String portionWords(boolean served) {
-    return served
-        ? Words.portion(a.plate.pieces(), a.griddle.pieces(), b.plate.pieces(), b.griddle.pieces())
-        : Words.portion(1, a.griddle.pieces(), 1, b.griddle.pieces());
-  }
-
-  private Bound bound(Side side, boolean served, Component component) {
-    boolean gaps =
-        side.made.batter().gaps() || side.griddle.gaps() || (served && side.plate.gaps());
-    Bound bound = gaps ? Bound.AT_LEAST : Bound.COMPLETE;
-    List<MeasuredFood> foods = new ArrayList<>(side.made.batter().lines());
-    side.panFat().ifPresent(foods::add);
-    if (served) {
-      foods.addAll(side.plate.toppings());
-    }
-    for (MeasuredFood food : foods) {
-      bound = bound.plus(food.total(component, book).bound());
-    }
-    return bound;
+    return causes;
   }
 
   private static List<Cause> line(Pair<MeasuredFood> pair, double meanF, Component component) {
@@ -177,20 +186,13 @@ public final class Comparison {
     double cB = after.per100g(component).orElse(0) / 100;
     double mA = before.mass().value();
     double mB = after.mass().value();
+    String revised =
+        after.parts().isEmpty() ? ": its composition was revised" : ": it was prepared otherwise";
     return List.of(
         new Cause(
             Cause.Kind.AMOUNT, Words.amount(before, after), (cA + cB) / 2 * (mB - mA) * meanF),
         new Cause(
-            Cause.Kind.DATA,
-            after.food().name()
-                + (after.parts().isEmpty()
-                    ? ": its composition was revised"
-                    : ": it was prepared otherwise"),
-            (mA + mB) / 2 * (cB - cA) * meanF));
-  }
-
-  private Estimate part(Optional<MeasuredFood> food, Component component) {
-    return food.map(f -> f.total(component, book)).map(Total::estimate).orElse(Estimate.ZERO);
+            Cause.Kind.DATA, after.food().name() + revised, (mA + mB) / 2 * (cB - cA) * meanF));
   }
 
   /** Best value of what a food holds; nothing where there is none or it is unknown. */

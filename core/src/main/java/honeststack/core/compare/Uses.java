@@ -1,74 +1,108 @@
 package honeststack.core.compare;
 
-import honeststack.core.batter.MeasuredFood;
-import honeststack.core.estimate.Source;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.Plate;
+import honeststack.core.estimate.Identity;
+import honeststack.core.estimate.Identity.Aspect;
+import honeststack.core.estimate.Identity.Field;
+import honeststack.core.estimate.Identity.Line;
+import honeststack.core.estimate.Identity.PerUse;
+import honeststack.core.estimate.Identity.Pieces;
+import honeststack.core.estimate.Identity.Shared;
+import honeststack.core.estimate.Identity.Use;
+import honeststack.core.recipe.Finished;
+import honeststack.core.recipe.MeasuredFood;
+import honeststack.core.recipe.PanFat;
+import honeststack.core.recipe.Plate;
+import honeststack.core.recipe.RecipeReading;
 import honeststack.core.yield.Griddle;
-import honeststack.core.yield.PanFat;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
- * Which per-use sources two versions share. In {@link Mode#SAME_BOWL} the second version's
- * untouched lines, pan and pieces are the first one's; in {@link Mode#TWO_BATCHES} nothing is.
+ * Which sources two readings share. What all batches share is always the same. In {@link
+ * Mode#SAME_BOWL} the second one's untouched lines, pan and pieces are the first one's too; in
+ * {@link Mode#TWO_BATCHES} nothing else is.
  */
 final class Uses {
-  private static final String USE = "use:";
-
   private final Mode mode;
 
-  /** Identities of the second version's untouched lines, and of their counterparts in the first. */
-  private final Map<String, String> untouched;
+  /** The second reading's untouched lines, each with its counterpart in the first. */
+  private final Map<String, String> untouched = new HashMap<>();
 
-  private Uses(Mode mode, Map<String, String> untouched) {
+  private final Set<Field> fields = EnumSet.noneOf(Field.class);
+  private boolean samePieces;
+  private boolean sameLeftInPan;
+
+  private Uses(Mode mode) {
     this.mode = mode;
-    this.untouched = untouched;
   }
 
-  static Uses of(Made a, Made b, Mode mode) {
-    Map<String, String> untouched = new HashMap<>();
+  /** Of each source of B its place in A's book; -1 where A has no such source. */
+  static int[] places(RecipeReading a, RecipeReading b, Mode mode) {
+    Uses uses = new Uses(mode);
     if (mode == Mode.SAME_BOWL) {
-      Pairing.of(a.batter().lines(), b.batter().lines()).forEach(p -> add(untouched, p));
-      if (a.plate().isPresent() && b.plate().isPresent()) {
-        Plate before = a.plate().get();
-        Plate after = b.plate().get();
-        Pairing.of(before.toppings(), after.toppings()).forEach(p -> add(untouched, p));
-      }
-      if (a.griddle().isPresent() && b.griddle().isPresent()) {
-        add(untouched, a.griddle().get(), b.griddle().get());
-      }
+      uses.compare(a, b);
     }
-    return new Uses(mode, untouched);
+    int[] places = new int[b.book().size()];
+    for (int i = 0; i < places.length; i++) {
+      places[i] = uses.inFirst(b.book().source(i).identity()).map(a.book()::place).orElse(-1);
+    }
+    return places;
   }
 
-  /** Pieces portioned alike, the same weight left in the bowl, the same fat in the pan. */
-  private static void add(Map<String, String> untouched, Griddle a, Griddle b) {
-    if (a.variation() == b.variation()) {
-      untouched.put("griddle:pieces", "griddle:pieces");
-    }
-    if (a.left().value() == b.left().value()) {
-      untouched.put("griddle.left", "griddle.left");
-    }
+  private void compare(RecipeReading a, RecipeReading b) {
+    add(a.batter(), b.batter());
+    add(toppings(a), toppings(b));
+    add(parts(a), parts(b));
     if (a.panFat().isPresent() && b.panFat().isPresent()) {
       PanFat before = a.panFat().get();
       PanFat after = b.panFat().get();
-      if (same(before.in(), after.in())) {
-        untouched.put(after.in().id(), before.in().id());
-      }
+      add(before.in(), after.in());
+      sameLeftInPan = same(before.in(), after.in()) && before.assumed() == after.assumed();
       if (same(before.taken(), after.taken())) {
-        untouched.put("griddle.panFatLeft", "griddle.panFatLeft");
+        fields.add(Field.PAN_FAT_LEFT);
+      }
+    }
+    if (a.griddle().isPresent() && b.griddle().isPresent()) {
+      Griddle before = a.griddle().get();
+      Griddle after = b.griddle().get();
+      samePieces = before.variation() == after.variation();
+      if (before.left().value() == after.left().value()) {
+        fields.add(Field.BATTER_LEFT);
+      }
+    }
+    if (weight(a).equals(weight(b))) {
+      fields.add(Field.FINISHED_WEIGHT);
+    }
+  }
+
+  private static Optional<Double> weight(RecipeReading reading) {
+    return reading.finished().map(done -> done.weight().value());
+  }
+
+  private static List<MeasuredFood> toppings(RecipeReading reading) {
+    return reading.plate().map(Plate::toppings).orElse(List.of());
+  }
+
+  private static List<MeasuredFood> parts(RecipeReading reading) {
+    return reading.finished().map(Finished::parts).orElse(List.of());
+  }
+
+  private void add(List<MeasuredFood> before, List<MeasuredFood> after) {
+    for (Pairing.Pair<MeasuredFood> pair : Pairing.of(before, after)) {
+      if (pair.before().isPresent() && pair.after().isPresent()) {
+        add(pair.before().get(), pair.after().get());
       }
     }
   }
 
-  private static void add(Map<String, String> untouched, Pairing.Pair<MeasuredFood> pair) {
-    pair.before()
-        .ifPresent(
-            before ->
-                pair.after()
-                    .filter(after -> same(before, after))
-                    .ifPresent(after -> untouched.put(after.id(), before.id())));
+  private void add(MeasuredFood before, MeasuredFood after) {
+    if (same(before, after)) {
+      untouched.put(after.id(), before.id());
+    }
   }
 
   private static boolean same(MeasuredFood a, MeasuredFood b) {
@@ -77,27 +111,28 @@ final class Uses {
         && a.mass().u() == b.mass().u();
   }
 
-  /** The first version's sources stay as they are. */
-  Source before(Source source) {
-    return source;
+  /** What a source of the second reading is in the first; empty if it is not there. */
+  private Optional<Identity> inFirst(Identity identity) {
+    if (identity instanceof Shared) {
+      return Optional.of(identity);
+    }
+    return mode == Mode.SAME_BOWL ? inFirst((PerUse) identity) : Optional.empty();
   }
 
-  Source after(Source source) {
-    if (source.scope() == Source.Scope.SHARED) {
-      return source;
+  private Optional<Identity> inFirst(PerUse identity) {
+    if (identity instanceof Pieces) {
+      return samePieces ? Optional.of(identity) : Optional.empty();
     }
-    if (!source.key().startsWith(USE)) { // of a preparation: one batch of it in both, or two
-      return mode == Mode.SAME_BOWL ? source : source.keyed("after:" + source.key());
+    Use use = (Use) identity;
+    if (!use.batch().isEmpty()) {
+      return Optional.of(use);
     }
-    String use = source.key().substring(USE.length());
-    for (Map.Entry<String, String> line : untouched.entrySet()) {
-      String id = line.getKey();
-      boolean whole = use.equals(id);
-      boolean part = use.startsWith(id + ":");
-      if (mode == Mode.SAME_BOWL && (whole || part)) {
-        return source.keyed(USE + line.getValue() + use.substring(id.length()));
-      }
+    if (use.place() instanceof Line line) {
+      boolean left = use.part().aspect() == Aspect.LEFT;
+      return Optional.ofNullable(untouched.get(line.id()))
+          .filter(id -> !left || sameLeftInPan)
+          .map(use::at);
     }
-    return source.keyed(USE + "after:" + use);
+    return fields.contains((Field) use.place()) ? Optional.of(use) : Optional.empty();
   }
 }

@@ -1,7 +1,9 @@
 package honeststack.core.compare;
 
-import honeststack.core.batter.MeasuredFood;
 import honeststack.core.compare.Pairing.Pair;
+import honeststack.core.recipe.MeasuredFood;
+import honeststack.core.wording.Numbers;
+import honeststack.core.wording.Say;
 import java.util.Optional;
 
 /** Changes in a cook's words. */
@@ -10,8 +12,8 @@ final class Words {
 
   static String amount(MeasuredFood before, MeasuredFood after) {
     double more = after.mass().value() - before.mass().value();
-    return "%s: %s %s"
-        .formatted(after.food().name(), grams(Math.abs(more)), more < 0 ? "less" : "more");
+    return Say.of(
+        "%s: %s %s", after.food().name(), grams(Math.abs(more)), more < 0 ? "less" : "more");
   }
 
   static String change(Pair<MeasuredFood> pair) {
@@ -20,13 +22,13 @@ final class Words {
     }
     MeasuredFood after = pair.after().get();
     if (pair.before().isEmpty()) {
-      return "%s of %s added".formatted(grams(after.mass().value()), after.food().name());
+      return Say.of("%s of %s added", grams(after.mass().value()), after.food().name());
     }
     MeasuredFood before = pair.before().get();
     if (before.food().id().equals(after.food().id())) {
       return amount(before, after);
     }
-    return "%s for %s".formatted(after.food().name(), before.food().name());
+    return Say.of("%s for %s", after.food().name(), before.food().name());
   }
 
   static String panFat(Optional<MeasuredFood> before, Optional<MeasuredFood> after) {
@@ -36,16 +38,11 @@ final class Words {
   static String portion(double kA, int nA, double kB, int nB) {
     return kA == kB && nA == nB
         ? "portion: another share of the batter"
-        : "portion: %s of %d pieces, not %s of %d".formatted(number(kB), nB, number(kA), nA);
+        : Say.of(
+            "portion: %s of %d pieces, not %s of %d", Numbers.count(kB), nB, Numbers.count(kA), nA);
   }
 
   static String grams(double grams) {
-    return grams == 0
-        ? "nothing"
-        : grams < 10 ? "%.1f g".formatted(grams) : Math.round(grams) + " g";
-  }
-
-  static String number(double value) {
-    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    return grams == 0 ? "nothing" : grams < 10 ? Say.of("%.1f g", grams) : Math.round(grams) + " g";
   }
 }

@@ -23,7 +23,7 @@ public enum Bound {
     return switch (this) {
       case AT_LEAST -> AT_MOST;
       case AT_MOST -> AT_LEAST;
-      default -> this;
+      case COMPLETE, NOT_KNOWN -> this;
     };
   }
 }

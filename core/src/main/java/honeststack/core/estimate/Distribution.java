@@ -1,7 +1,5 @@
 package honeststack.core.estimate;
 
-import java.util.random.RandomGenerator;
-
 /**
  * The shape of a source of uncertainty, scaled to mean 0 and variance 1.
  *
@@ -9,26 +7,9 @@ import java.util.random.RandomGenerator;
  * ±u√3, a triangular one ±u√6 (JCGM 100:2008, 4.3.7 and 4.3.9).
  */
 public enum Distribution {
-  NORMAL {
-    @Override
-    double draw(RandomGenerator random) {
-      return random.nextGaussian();
-    }
-  },
-  RECTANGULAR {
-    @Override
-    double draw(RandomGenerator random) {
-      return Math.sqrt(3) * (2 * random.nextDouble() - 1);
-    }
-  },
-  TRIANGULAR {
-    @Override
-    double draw(RandomGenerator random) {
-      return Math.sqrt(6) * (random.nextDouble() + random.nextDouble() - 1);
-    }
-  };
-
-  abstract double draw(RandomGenerator random);
+  NORMAL,
+  RECTANGULAR,
+  TRIANGULAR;
 
   /** Standard uncertainty of a rectangular source of the given half-width. */
   public static double rectangular(double halfWidth) {

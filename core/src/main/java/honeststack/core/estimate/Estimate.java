@@ -1,7 +1,9 @@
 package honeststack.core.estimate;
 
 import java.util.Arrays;
-import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * A best value with its sensitivity to each independent source: y + Σ s_j ε_j, each ε_j of mean 0
@@ -11,13 +13,6 @@ import java.util.List;
 public final class Estimate {
   /** Coverage factor of every range that is shown. */
   public static final double COVERAGE = 2;
-
-  /**
-   * The low bits of a share's sort key, which hold its place: positive doubles order as their bits
-   * do, and shares that differ by less than 1 in 2³⁶ may stand in any order. No figure has as many
-   * sources as that has places.
-   */
-  private static final long PLACE = (1L << 16) - 1;
 
   private static final int[] NO_SOURCES = {};
   private static final double[] NO_SENSITIVITIES = {};
@@ -155,51 +150,46 @@ public final class Estimate {
     return sum;
   }
 
-  /** Takes the square of one source's sensitivity; the source by its place in its book. */
-  public interface Squares {
-    void add(int place, double square);
+  /** Takes one source's sensitivity; the source by its place in its book. */
+  public interface Sensitivities {
+    void at(int place, double sensitivity);
   }
 
-  /** Hands over s_j² of each source, in no order; they sum to u². */
-  public void squares(Squares squares) {
+  /** Hands over the sensitivity to each source, in the order of their places. */
+  public void sensitivities(Sensitivities taker) {
     for (int i = 0; i < ordinals.length; i++) {
-      squares.add(ordinals[i], sensitivities[i] * sensitivities[i]);
+      taker.at(ordinals[i], sensitivities[i]);
     }
   }
 
-  /** What the standard uncertainty comes from: share s_j²/u² of each source, largest first. */
-  public List<Share> budget() {
-    return budget(0);
-  }
-
-  /** The budget without the shares under {@code least}. */
-  public List<Share> budget(double least) {
-    double all = variance();
-    long[] keys = new long[ordinals.length];
-    int n = 0;
+  /** Adds {@code factor} times each sensitivity to its source's place in a row. */
+  public void addTo(double[] row, double factor) {
     for (int i = 0; i < ordinals.length; i++) {
-      double share = sensitivities[i] * sensitivities[i] / all;
-      if (sensitivities[i] != 0 && share >= least) {
-        keys[n++] = Double.doubleToLongBits(share) & ~PLACE | i;
-      }
+      row[ordinals[i]] += factor * sensitivities[i];
     }
-    Arrays.sort(keys, 0, n);
-    Share[] shares = new Share[n];
-    for (int i = 0; i < n; i++) {
-      int at = (int) (keys[n - 1 - i] & PLACE);
-      double s = sensitivities[at];
-      shares[i] = new Share(book.source(ordinals[at]), s, s * s / all);
-    }
-    return List.of(shares);
   }
 
-  /**
-   * One line of a budget.
-   *
-   * @param sensitivity signed, in the unit of the value
-   * @param share fraction of u², 0 to 1
-   */
-  public record Share(Source source, double sensitivity, double share) {}
+  /** The same value with the same sources in another book, under the names given to them there. */
+  public Estimate rebased(SourceBook other, UnaryOperator<Source> as) {
+    if (book == null) {
+      return this;
+    }
+    SortedMap<Integer, Double> row = new TreeMap<>();
+    for (int i = 0; i < ordinals.length; i++) {
+      int place = other.enter(as.apply(book.source(ordinals[i])));
+      row.merge(place, sensitivities[i], Double::sum);
+    }
+    return new Estimate(
+        other,
+        value,
+        row.keySet().stream().mapToInt(Integer::intValue).toArray(),
+        row.values().stream().mapToDouble(Double::doubleValue).toArray());
+  }
+
+  /** How many sources it depends on. */
+  public int sources() {
+    return ordinals.length;
+  }
 
   /** A running sum that keeps its sensitivities in one dense row. */
   public static final class Sum {

@@ -4,55 +4,19 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.random.RandomGenerator;
 
 /**
- * The sources of one computation. Every uncertain input enters through {@link #input}; estimates of
- * one book may be combined, those of two books may not.
+ * The sources of one reading. Every uncertain input enters through {@link #input}; estimates of one
+ * book may be combined, those of two books may not (the law of propagation of JCGM 100:2008,
+ * 5.1.2).
  *
- * <p>A book comes in two kinds. {@link #firstOrder()} keeps sensitivities, the law of propagation
- * of JCGM 100:2008, 5.1.2. {@link #drawing} gives each source one random value and returns plain
- * numbers: the same computation is then one trial of JCGM 101:2008. Not thread-safe.
+ * <p>A book is written by one thread and then frozen; a frozen book takes no new source and is safe
+ * to share between threads.
  */
 public final class SourceBook {
-  private final Map<Source, Integer> ordinals = new HashMap<>(256);
-  private final List<Source> sources = new ArrayList<>(256);
-  private final RandomGenerator random;
-  private final Map<Source, Double> draws;
-
-  private SourceBook(RandomGenerator random) {
-    this.random = random;
-    this.draws = new HashMap<>();
-  }
-
-  public static SourceBook firstOrder() {
-    return new SourceBook(null);
-  }
-
-  /** A book for one Monte Carlo trial. */
-  public static SourceBook drawing(RandomGenerator random) {
-    return new SourceBook(random);
-  }
-
-  /**
-   * The book of another batch in the same trial: shared sources keep their values, those of one use
-   * are drawn anew.
-   *
-   * @throws IllegalStateException if this book does not draw
-   */
-  public SourceBook nextBatch() {
-    if (random == null) {
-      throw new IllegalStateException("Only a drawing book has batches");
-    }
-    SourceBook next = new SourceBook(random);
-    draws.forEach(
-        (source, value) -> {
-          if (source.scope() == Source.Scope.SHARED) {
-            next.draws.put(source, value);
-          }
-        });
-    return next;
-  }
+  private final Map<Identity, Integer> places = new HashMap<>(128);
+  private final List<Source> sources = new ArrayList<>(128);
+  private List<Source> frozen;
 
   /**
    * An uncertain input.
@@ -60,70 +24,76 @@ public final class SourceBook {
    * @param value best value, in the unit of the quantity
    * @param u standard uncertainty, same unit, not negative
    * @throws IllegalArgumentException if either is not finite or {@code u} is negative
+   * @throws IllegalStateException if the book is frozen and never met the source
    */
   public Estimate input(double value, double u, Source source) {
     if (!Double.isFinite(value) || !Double.isFinite(u) || u < 0) {
       throw new IllegalArgumentException(
           "An input needs a finite value and u ≥ 0, not " + value + " ± " + u);
     }
-    if (u == 0) {
-      return Estimate.exact(value);
-    }
-    if (random != null) {
-      double epsilon = draws.computeIfAbsent(source, s -> s.distribution().draw(random));
-      return Estimate.exact(value + u * epsilon);
-    }
-    return new Estimate(this, value, new int[] {ordinal(source)}, new double[] {u});
+    return u == 0
+        ? Estimate.exact(value)
+        : new Estimate(this, value, new int[] {enter(source)}, new double[] {u});
   }
 
   /**
-   * An estimate put together again from a budget that was kept: value + Σ s_j ε_j.
+   * An estimate put together again: value + Σ s_j ε_j.
    *
-   * @param shares sensitivities in the unit of the value; their share of u² is not used
+   * @param places of its sources in this book, ascending
+   * @param sensitivities in the unit of the value, one for each
+   * @throws IllegalArgumentException if a place does not exist, or they do not ascend
    */
-  public Estimate restore(double value, List<Estimate.Share> shares) {
-    Estimate.Sum sum = new Estimate.Sum().add(Estimate.exact(value), 1);
-    for (Estimate.Share share : shares) {
-      double s = share.sensitivity();
-      sum.add(input(0, Math.abs(s), share.source()), Math.signum(s));
+  public Estimate restore(double value, int[] places, double[] sensitivities) {
+    for (int i = 0; i < places.length; i++) {
+      if (places[i] < 0 || places[i] >= size() || i > 0 && places[i] <= places[i - 1]) {
+        throw new IllegalArgumentException(
+            "Source " + places[i] + " of " + size() + " is out of order");
+      }
     }
-    return sum.total();
+    return places.length == 0
+        ? Estimate.exact(value)
+        : new Estimate(this, value, places.clone(), sensitivities.clone());
   }
 
-  private int ordinal(Source source) {
-    Integer known = ordinals.get(source);
+  /** The place of a source, which is entered if it is new. */
+  public int enter(Source source) {
+    Integer known = places.get(source.identity());
     if (known != null) {
       return known;
     }
+    if (frozen != null) {
+      throw new IllegalStateException("This book is closed and never met " + source.identity());
+    }
     int next = sources.size();
     sources.add(source);
-    ordinals.put(source, next);
+    places.put(source.identity(), next);
     return next;
   }
 
-  /**
-   * Where a source stands in {@link #sources()}.
-   *
-   * @throws IllegalArgumentException if it was never met
-   */
-  public int place(Source source) {
-    Integer ordinal = ordinals.get(source);
-    if (ordinal == null) {
-      throw new IllegalArgumentException("This book never met the source " + source.key());
+  /** Closes the book; it takes no new source from now on. Returns this book. */
+  public SourceBook freeze() {
+    if (frozen == null) {
+      frozen = List.copyOf(sources);
     }
-    return ordinal;
+    return this;
   }
 
-  Source source(int ordinal) {
-    return sources.get(ordinal);
+  /** Where a source stands in {@link #sources()}; -1 if it was never met. */
+  public int place(Identity identity) {
+    return places.getOrDefault(identity, -1);
   }
 
-  int size() {
+  /** The source at a place. */
+  public Source source(int place) {
+    return sources.get(place);
+  }
+
+  public int size() {
     return sources.size();
   }
 
   /** All sources met so far, in the order of their first use. */
   public List<Source> sources() {
-    return List.copyOf(sources);
+    return frozen == null ? List.copyOf(sources) : frozen;
   }
 }

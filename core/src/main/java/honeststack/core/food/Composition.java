@@ -1,8 +1,5 @@
 package honeststack.core.food;
 
-import honeststack.core.estimate.Estimate;
-import honeststack.core.estimate.Source;
-import honeststack.core.estimate.SourceBook;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
@@ -21,7 +18,6 @@ public final class Composition {
   private final TableDoubt tableDoubt;
   private final double[] per100g;
   private final double[] stated;
-  private final Source[] sources;
 
   /**
    * How far a value read from a food table is off: relative standard uncertainties.
@@ -52,7 +48,6 @@ public final class Composition {
     this.tableDoubt = tableDoubt;
     this.per100g = other.per100g;
     this.stated = other.stated;
-    this.sources = other.sources;
   }
 
   private Composition(
@@ -68,7 +63,6 @@ public final class Composition {
     this.tableDoubt = TableDoubt.USUAL;
     this.per100g = new double[COMPONENTS];
     this.stated = new double[COMPONENTS];
-    this.sources = new Source[COMPONENTS];
     for (Component component : Component.values()) {
       Double value = values.get(component);
       if (value != null && !(value >= 0 && Double.isFinite(value))) {
@@ -82,11 +76,6 @@ public final class Composition {
       }
       per100g[component.ordinal()] = value == null ? Double.NaN : value;
       stated[component.ordinal()] = u == null ? Double.NaN : u;
-      sources[component.ordinal()] =
-          Source.composition(
-              foodId,
-              component.name(),
-              "the " + component.words() + " of " + foodName + " in the food table");
     }
   }
 
@@ -182,20 +171,6 @@ public final class Composition {
       }
     }
     return own;
-  }
-
-  /**
-   * In one gram, with its uncertainty.
-   *
-   * @throws IllegalStateException if the component is unknown
-   */
-  public Estimate perGram(Component component, SourceBook book) {
-    double value = per100g[component.ordinal()];
-    if (Double.isNaN(value)) {
-      throw new IllegalStateException(foodId + " has no value for " + component);
-    }
-    double gram = value / 100;
-    return book.input(gram, u(component) / 100, sources[component.ordinal()]);
   }
 
   /** The known values. */

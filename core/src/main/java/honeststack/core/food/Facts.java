@@ -1,12 +1,13 @@
 package honeststack.core.food;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 
 /**
  * What allergies and diets ask of a food.
  *
- * @param allergens held by its nature
+ * @param allergens held by its nature, each with the groups that it belongs to
  * @param mayContain possible through contact in field, mill or kitchen; never complete
  * @param origins what it is made from; empty for not said
  * @param added what a maker put in beyond the food itself
@@ -18,10 +19,31 @@ public record Facts(
   public static final Facts NONE = new Facts(Set.of(), Set.of(), Set.of(), Set.of());
 
   public Facts {
-    allergens = Set.copyOf(allergens);
-    mayContain = Set.copyOf(mayContain);
-    origins = Set.copyOf(origins);
-    added = Set.copyOf(added);
+    allergens = withGroups(allergens);
+    mayContain = withGroups(mayContain);
+    origins = inOrder(Origin.class, origins);
+    added = inOrder(Added.class, added);
+  }
+
+  private static Set<Allergen> withGroups(Set<Allergen> named) {
+    Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+    for (Allergen one : named) {
+      all.add(one);
+      all.addAll(one.groups());
+    }
+    return Collections.unmodifiableSet(all);
+  }
+
+  /** They are told in one order, whatever order they came in. */
+  private static <E extends Enum<E>> Set<E> inOrder(Class<E> kind, Set<E> some) {
+    Set<E> ordered = EnumSet.noneOf(kind);
+    ordered.addAll(some);
+    return Collections.unmodifiableSet(ordered);
+  }
+
+  /** Whether it neither holds nor may hold an allergen. */
+  public boolean isWithout(Allergen allergen) {
+    return !allergens.contains(allergen) && !mayContain.contains(allergen);
   }
 
   /** What holds for a mixture of foods: all that holds for any of them. */

@@ -1,7 +1,5 @@
 package honeststack.core.food;
 
-import honeststack.core.food.Label.Line;
-
 /**
  * The law that a label follows: which lines it prints and how it rounds them.
  *
@@ -14,51 +12,47 @@ import honeststack.core.food.Label.Line;
 public enum LabelStyle {
   US {
     @Override
-    Printed printed(Line line, double value) {
+    Printed printed(LabelLine line, double value) {
       return switch (line) {
         case ENERGY, ENERGY_KJ ->
-            value <= 0 ? below(5) : value <= 50 ? around(value, 5) : around(value, 10);
+            value <= 0
+                ? Printed.below(5)
+                : value <= 50 ? Printed.around(value, 5) : Printed.around(value, 10);
         case FAT, SATURATES ->
-            value <= 0 ? below(0.5) : value < 5 ? around(value, 0.5) : around(value, 1);
-        case SODIUM -> value <= 0 ? below(5) : value <= 140 ? around(value, 5) : around(value, 10);
-        default -> value <= 0 ? below(0.5) : around(value, 1);
+            value <= 0
+                ? Printed.below(0.5)
+                : value < 5 ? Printed.around(value, 0.5) : Printed.around(value, 1);
+        case SODIUM ->
+            value <= 0
+                ? Printed.below(5)
+                : value <= 140 ? Printed.around(value, 5) : Printed.around(value, 10);
+        case CARBOHYDRATE, SUGARS, ADDED_SUGARS, POLYOLS, ERYTHRITOL, FIBRE, PROTEIN, SALT ->
+            value <= 0 ? Printed.below(0.5) : Printed.around(value, 1);
       };
     }
   },
   EU {
     @Override
-    Printed printed(Line line, double value) {
+    Printed printed(LabelLine line, double value) {
       return switch (line) {
-        case ENERGY, ENERGY_KJ -> around(value, 1);
+        case ENERGY, ENERGY_KJ -> Printed.around(value, 1);
         case SATURATES ->
-            value <= 0 ? below(0.1) : value < 10 ? around(value, 0.1) : around(value, 1);
+            value <= 0
+                ? Printed.below(0.1)
+                : value < 10 ? Printed.around(value, 0.1) : Printed.around(value, 1);
         case SALT ->
-            value <= 0 ? below(0.0125) : value < 1 ? around(value, 0.01) : around(value, 0.1);
-        case SODIUM -> value <= 0 ? below(5) : around(value, value < 400 ? 4 : 40);
-        default -> value <= 0 ? below(0.5) : value < 10 ? around(value, 0.1) : around(value, 1);
+            value <= 0
+                ? Printed.below(0.0125)
+                : value < 1 ? Printed.around(value, 0.01) : Printed.around(value, 0.1);
+        case SODIUM -> value <= 0 ? Printed.below(5) : Printed.around(value, value < 400 ? 4 : 40);
+        case FAT, CARBOHYDRATE, SUGARS, ADDED_SUGARS, POLYOLS, ERYTHRITOL, FIBRE, PROTEIN ->
+            value <= 0
+                ? Printed.below(0.5)
+                : value < 10 ? Printed.around(value, 0.1) : Printed.around(value, 1);
       };
     }
   };
 
   /** What may stand behind a printed value. */
-  abstract Printed printed(Line line, double value);
-
-  /** The values that print alike, from {@code low} to {@code high}, in the line's unit. */
-  record Printed(double low, double high) {
-    double middle() {
-      return (low + high) / 2;
-    }
-
-    double halfWidth() {
-      return (high - low) / 2;
-    }
-  }
-
-  private static Printed around(double value, double step) {
-    return new Printed(Math.max(0, value - step / 2), value + step / 2);
-  }
-
-  static Printed below(double limit) {
-    return new Printed(0, limit);
-  }
+  abstract Printed printed(LabelLine line, double value);
 }

@@ -1,9 +1,11 @@
 package honeststack.core.goal;
 
 import honeststack.core.estimate.Bound;
-import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Identity.Composition;
 import honeststack.core.estimate.Source;
-import honeststack.core.estimate.Total;
+import honeststack.core.figures.Figure;
+import honeststack.core.wording.Say;
+import java.util.List;
 import java.util.Optional;
 import org.apache.commons.numbers.gamma.Erfc;
 
@@ -22,17 +24,22 @@ public record Judgement(
    *
    * @param settles whether knowing it exactly would make the verdict clear, were the value to stay
    */
-  public record Better(Source source, boolean settles) {}
+  public record Better(Source source, boolean settles) {
+    /** One sentence. */
+    public String words() {
+      return settles
+          ? "Most of the doubt is " + source.words() + "; knowing it would settle this."
+          : "Most of the doubt is " + source.words() + "; knowing it alone would not settle this.";
+    }
+  }
 
   /** Judges a figure of a serving. */
-  public static Judgement of(Goal goal, Total figure) {
-    Estimate estimate = figure.estimate();
-    double y = estimate.value();
-    double u = estimate.u();
+  public static Judgement of(Goal goal, Figure figure) {
+    double y = figure.value();
+    double u = figure.u();
     double p = probability(goal, y, u);
-    Verdict verdict = limitedBy(figure.bound(), goal, Verdict.of(p));
-    Optional<Better> better =
-        verdict.isClear() ? Optional.empty() : better(goal, estimate, figure.bound());
+    Verdict verdict = limitedBy(figure.bound(), goal, y, Verdict.of(p));
+    Optional<Better> better = verdict.isClear() ? Optional.empty() : better(goal, figure);
     return new Judgement(goal, verdict, p, reason(goal, figure, verdict, p), better);
   }
 
@@ -51,17 +58,22 @@ public record Judgement(
     return 0.5 * Erfc.value(-z / Math.sqrt(2));
   }
 
-  /** What is missing can only add: an upper limit is then never met, a lower one never missed. */
-  private static Verdict limitedBy(Bound bound, Goal goal, Verdict verdict) {
-    if (bound == Bound.COMPLETE) {
-      return verdict;
-    }
-    if (bound == Bound.NOT_KNOWN) {
-      return Verdict.NOT_KNOWN;
-    }
-    boolean couldRise = bound == Bound.AT_LEAST;
-    boolean harms = couldRise ? goal.upper().isPresent() : goal.lower().isPresent();
-    boolean helps = couldRise ? goal.lower().isPresent() : goal.upper().isPresent();
+  /**
+   * While something is missing that could move the figure towards a limit, the limit is not met for
+   * sure; where it could move the figure back within a limit, the limit is not missed for sure.
+   */
+  private static Verdict limitedBy(Bound bound, Goal goal, double y, Verdict verdict) {
+    return switch (bound) {
+      case COMPLETE -> verdict;
+      case NOT_KNOWN -> Verdict.NOT_KNOWN;
+      case AT_LEAST -> limited(verdict, goal.upper().isPresent(), y < goal.lower().orElse(0));
+      case AT_MOST ->
+          limited(
+              verdict, goal.lower().isPresent(), y > goal.upper().orElse(Double.POSITIVE_INFINITY));
+    };
+  }
+
+  private static Verdict limited(Verdict verdict, boolean harms, boolean helps) {
     if (verdict == Verdict.MET && harms) {
       return Verdict.LIKELY_MET;
     }
@@ -69,51 +81,37 @@ public record Judgement(
   }
 
   /** The largest source that a cook can measure; a food table's value only if there is none. */
-  private static Optional<Better> better(Goal goal, Estimate estimate, Bound bound) {
-    var budget = estimate.budget();
+  private static Optional<Better> better(Goal goal, Figure figure) {
+    List<Figure.Share> budget = figure.budget(0);
     return budget.stream()
-        .filter(share -> !share.source().isComposition())
+        .filter(share -> !(share.source().identity() instanceof Composition))
         .findFirst()
         .or(() -> budget.stream().findFirst())
         .map(
             share -> {
-              double rest = estimate.u() * Math.sqrt(Math.max(0, 1 - share.share()));
-              Verdict then = Verdict.of(probability(goal, estimate.value(), rest));
-              return new Better(share.source(), limitedBy(bound, goal, then).isClear());
+              double rest = figure.u() * Math.sqrt(Math.max(0, 1 - share.share()));
+              Verdict then = Verdict.of(probability(goal, figure.value(), rest));
+              Verdict limited = limitedBy(figure.bound(), goal, figure.value(), then);
+              return new Better(share.source(), limited.isClear());
             });
   }
 
-  private static String reason(Goal goal, Total figure, Verdict verdict, double p) {
-    String limits = limits(goal);
+  private static String reason(Goal goal, Figure figure, Verdict verdict, double p) {
+    String limits = goal.limits();
     if (verdict == Verdict.NOT_KNOWN) {
       return "Too much is missing to judge a goal of " + limits + ".";
     }
-    String unit = goal.component().unit();
-    double y = figure.estimate().value();
-    String value = "%s %s for a goal of %s".formatted(number(y), unit, limits);
-    String chance =
-        figure.estimate().u() == 0
-            ? "known exactly"
-            : "%s in 100 that it lies within".formatted(chance(p));
+    String value =
+        Say.of(
+            "%s %s for a goal of %s", Goal.number(figure.value()), goal.measurand().unit(), limits);
+    String chance = figure.u() == 0 ? "known exactly" : chance(p) + " in 100 that it lies within";
     String missing =
         switch (figure.bound()) {
           case AT_LEAST -> "; something is missing from the numbers, so it may be more";
           case AT_MOST -> "; something is missing from the numbers, so it may be less";
-          default -> "";
+          case COMPLETE, NOT_KNOWN -> "";
         };
     return value + ": " + chance + missing + ".";
-  }
-
-  /** The limits in words: "at most 450 kcal", "15 to 25 g". */
-  public static String limits(Goal goal) {
-    String unit = " " + goal.component().unit();
-    if (goal.lower().isEmpty()) {
-      return "at most " + number(goal.upper().getAsDouble()) + unit;
-    }
-    if (goal.upper().isEmpty()) {
-      return "at least " + number(goal.lower().getAsDouble()) + unit;
-    }
-    return number(goal.lower().getAsDouble()) + " to " + number(goal.upper().getAsDouble()) + unit;
   }
 
   private static String chance(double p) {
@@ -122,11 +120,5 @@ public record Judgement(
       return "under 1";
     }
     return hundred == 100 ? "over 99" : String.valueOf(hundred);
-  }
-
-  private static String number(double value) {
-    return value >= 100 || value == Math.rint(value)
-        ? String.valueOf(Math.round(value))
-        : "%.1f".formatted(value);
   }
 }

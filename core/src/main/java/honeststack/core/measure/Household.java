@@ -1,13 +1,14 @@
 package honeststack.core.measure;
 
-import static honeststack.core.measure.Refusal.Reason.NO_WEIGHT;
+import static honeststack.core.wording.Refusal.Reason.NO_WEIGHT;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.HouseholdMeasure.Piece;
 import honeststack.core.food.HouseholdMeasure.Volume;
 import honeststack.core.food.Packing;
-import honeststack.core.measure.DoubtTable.Way;
+import honeststack.core.measure.Factors.Factor;
+import honeststack.core.wording.RefusedException;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -15,11 +16,11 @@ import java.util.stream.Collectors;
 
 /** What cups, spoons and pieces of a food weigh, from its household measures. Densities in g/mL. */
 final class Household {
-  private final DoubtTable doubt;
+  private final Factors factors;
   private final MeasuringSystem system;
 
-  Household(DoubtTable doubt, MeasuringSystem system) {
-    this.doubt = doubt;
+  Household(Factors factors, MeasuringSystem system) {
+    this.factors = factors;
     this.system = system;
   }
 
@@ -42,7 +43,7 @@ final class Household {
     return size.isEmpty()
         ? piece.usual()
         : piece.size().equals(size)
-            || UnitWords.isContainer(size) && UnitWords.isContainer(piece.size());
+            || Containers.isContainer(size) && Containers.isContainer(piece.size());
   }
 
   /** A food that comes in one size is meant, whatever size is said of it. */
@@ -71,7 +72,7 @@ final class Household {
         .or(
             () ->
                 of(measure, food, Packing.SPOONED)
-                    .map(d -> d * doubt.of(Way.SCOOPED_OVER_SPOONED).shared()))
+                    .map(d -> d * factors.of(Factor.SCOOPED_OVER_SPOONED)))
         .or(() -> of(measure, food, Packing.NOT_SAID))
         .orElseThrow(() -> noVolume(measure, food));
   }
@@ -87,7 +88,7 @@ final class Household {
 
   /** Of the food's volumes with this packing, the density of the one nearest in size. */
   Optional<Double> of(Measure measure, Food food, Packing packing) {
-    double unit = Math.log(system.millilitres(measure.unit()));
+    double unit = Math.log(measure.unit().millilitres(system));
     return all(food, Volume.class).stream()
         .filter(v -> v.packing() == packing)
         .min(Comparator.comparingDouble(v -> Math.abs(Math.log(v.millilitres()) - unit)))

@@ -1,6 +1,8 @@
 package honeststack.core.measure;
 
 import honeststack.core.food.Packing;
+import honeststack.core.wording.Numbers;
+import java.util.Locale;
 import java.util.Objects;
 
 /**
@@ -73,29 +75,13 @@ public record Measure(
         halfRange == 0
             ? number(amount)
             : number(amount - halfRange) + "–" + number(amount + halfRange);
-    String full = heap == Heap.LEVEL ? "" : heap.name().toLowerCase(java.util.Locale.ROOT) + " ";
-    double most = amount + halfRange;
-    return switch (unit) {
-      case COUNT ->
-          size.isEmpty()
-              ? number
-              : number + " " + size + (most > 1 && UnitWords.COUNTED.containsKey(size) ? "s" : "");
-      case CUP,
-          PINT,
-          QUART,
-          LADLE,
-          SCOOP,
-          KNOB,
-          HANDFUL,
-          DRIZZLE,
-          DROP,
-          SQUEEZE,
-          DESSERTSPOON,
-          SMIDGEN ->
-          number + " " + full + unit.symbol() + (most > 1 ? "s" : "");
-      case PINCH, DASH, SPLASH -> number + " " + full + unit.symbol() + (most > 1 ? "es" : "");
-      default -> number + " " + full + unit.symbol();
-    };
+    String full = heap == Heap.LEVEL ? "" : heap.name().toLowerCase(Locale.ROOT) + " ";
+    boolean several = amount + halfRange > 1;
+    if (unit == Unit.COUNT) {
+      boolean counted = !Containers.counted(size).isEmpty();
+      return size.isEmpty() ? number : number + " " + size + (several && counted ? "s" : "");
+    }
+    return number + " " + full + (several ? unit.plural() : unit.symbol());
   }
 
   /** As a line would write it, with how it was packed where it says so. */
@@ -111,7 +97,17 @@ public record Measure(
   }
 
   private String number(double value) {
-    boolean decimal = unit == Unit.GRAM || unit == Unit.KILOGRAM;
-    return decimal ? NumberText.plain(value) : NumberText.kitchen(value);
+    return unit == Unit.GRAM && decimals > 0 || unit == Unit.KILOGRAM
+        ? Numbers.plain(value)
+        : Numbers.kitchen(value);
+  }
+
+  /**
+   * The step of the scale that it was read from, g: the last digit in the unit shown.
+   *
+   * @param usual step of a scale where no decimals are shown, g
+   */
+  double step(double usual) {
+    return decimals == 0 ? usual : Math.pow(10, -decimals) * unit.grams();
   }
 }

@@ -8,9 +8,6 @@ package honeststack.core.measure;
  *   <li>US labelling: 21 CFR 101.9(b)(5)(viii).
  *   <li>Metric, Australian: common practice; the Australian tablespoon is four teaspoons.
  *   <li>Imperial: cup of 10 imperial fluid ounces, from memory.
- *   <li>In all of them, common practice: a dessertspoon is two teaspoons, a ladle a quarter cup, a
- *       pinch 1/16 and a dash 1/8 of a teaspoon, a smidgen 1/32, a splash one tablespoon, a drizzle
- *       two teaspoons, a squeeze one.
  * </ul>
  */
 public enum MeasuringSystem {
@@ -32,33 +29,24 @@ public enum MeasuringSystem {
     this.fluidOunce = fluidOunce;
   }
 
-  /**
-   * Millilitres in one of a unit of volume.
-   *
-   * @throws IllegalArgumentException if the unit is not one of volume
-   */
-  public double millilitres(Unit unit) {
-    return switch (unit) {
-      case MILLILITRE -> 1;
-      case CENTILITRE -> 10;
-      case DECILITRE -> 100;
-      case LITRE -> 1000;
-      case PINT -> this == IMPERIAL ? 20 * fluidOunce : 2 * US.cup;
-      case QUART -> 2 * millilitres(Unit.PINT);
-      case DESSERTSPOON -> 2 * teaspoon;
-      case LADLE, SCOOP -> cup / 4;
-      case PINCH -> teaspoon / 16;
-      case DASH -> teaspoon / 8;
-      case SMIDGEN -> teaspoon / 32;
-      case SPLASH -> tablespoon;
-      case DROP -> 0.05;
-      case DRIZZLE -> 2 * teaspoon;
-      case SQUEEZE -> teaspoon;
-      case CUP -> cup;
-      case TABLESPOON -> tablespoon;
-      case TEASPOON -> teaspoon;
-      case FLUID_OUNCE -> fluidOunce;
-      default -> throw new IllegalArgumentException(unit + " is not a unit of volume");
-    };
+  double cup() {
+    return cup;
+  }
+
+  double tablespoon() {
+    return tablespoon;
+  }
+
+  double teaspoon() {
+    return teaspoon;
+  }
+
+  double fluidOunce() {
+    return fluidOunce;
+  }
+
+  /** Imperial: 20 fluid ounces; two US cups in all others. */
+  double pint() {
+    return this == IMPERIAL ? 20 * fluidOunce : 2 * US.cup;
   }
 }

@@ -1,13 +1,15 @@
 package honeststack.core.measure;
 
 import honeststack.core.food.Packing;
-import java.util.Arrays;
+import honeststack.core.wording.Say;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.apache.commons.statistics.distribution.TDistribution;
 
 /** What the cook's own cups and spoons of a food weigh, from weighings that were kept. */
 public interface OwnWeights {
-
   /** None kept. */
   OwnWeights NONE = (foodId, unit, packing) -> Optional.empty();
 
@@ -17,45 +19,75 @@ public interface OwnWeights {
   /** What one of the unit weighs; empty while there are fewer than {@link #FEWEST} weighings. */
   Optional<Own> of(String foodId, Unit unit, Packing packing);
 
-  /** Mean, g. */
-  static double mean(double[] grams) {
-    return Arrays.stream(grams).average().orElse(0);
-  }
-
-  /** Standard deviation of a sample, g; 0 for fewer than two. */
-  static double deviation(double[] grams) {
-    double mean = mean(grams);
-    double squares = Arrays.stream(grams).map(g -> (g - mean) * (g - mean)).sum();
-    return grams.length < 2 ? 0 : Math.sqrt(squares / (grams.length - 1));
-  }
-
   /**
-   * @param weighings kept, at least {@link #FEWEST}
+   * Weighings of one unit of one food: mean and standard deviation (JCGM 100:2008, 4.2).
+   *
+   * @param weighings kept
    * @param grams their mean, g
-   * @param deviation their standard deviation, g
+   * @param deviation their standard deviation, g; 0 for fewer than two
    */
   record Own(int weighings, double grams, double deviation) {
+    private static final double COVERED = 0.95;
+    private static final Map<Integer, Double> WIDENED = new ConcurrentHashMap<>();
+
     public Own {
-      if (weighings < FEWEST || !(grams > 0) || !(deviation >= 0)) {
+      if (weighings < 1 || !(grams > 0) || !(deviation >= 0)) {
         throw new IllegalArgumentException(
-            weighings + " weighings of " + grams + " ± " + deviation + " g are not enough");
+            Say.of("%d weighings of %s ± %s g are none", weighings, grams, deviation));
       }
     }
 
-    /** From weighings, g each: mean and standard deviation (JCGM 100:2008, 4.2). */
+    /** From weighings, g each. */
     public static Own of(List<Double> grams) {
-      double[] all = grams.stream().mapToDouble(Double::doubleValue).toArray();
-      return new Own(all.length, mean(all), OwnWeights.deviation(all));
+      double mean = grams.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+      double squares = grams.stream().mapToDouble(g -> (g - mean) * (g - mean)).sum();
+      int n = grams.size();
+      return new Own(n, mean, n < 2 ? 0 : Math.sqrt(squares / (n - 1)));
     }
 
-    /** Standard uncertainty of the mean, relative. */
-    double shared() {
-      return deviation / Math.sqrt(weighings) / grams;
+    /** Whether there are enough to replace the table of doubt. */
+    public boolean isEnough() {
+      return weighings >= FEWEST;
     }
 
-    /** How far one filling scatters, relative. */
-    double perUse() {
-      return deviation / grams;
+    /**
+     * How one more filling scatters, relative, so that ± 2 of it cover 95 %: few weighings know
+     * their own scatter badly, which Student's t for n − 1 allows for (JCGM 100:2008, G.3). What
+     * the scale itself cannot tell apart is added in quadrature.
+     *
+     * @param step of the scale, g
+     */
+    double perUse(double step) {
+      return Math.hypot(widened() * deviation, reading(step)) / grams;
+    }
+
+    /**
+     * Of the mean, relative.
+     *
+     * @param step of the scale, g
+     * @param calibration of the scale, relative
+     */
+    double shared(double step, double calibration) {
+      double mean = Math.hypot(widened() * deviation, reading(step)) / Math.sqrt(weighings);
+      return Math.hypot(mean / grams, calibration);
+    }
+
+    /** Half of the range that one more filling lies in, 95 in 100, g. */
+    public double scatter() {
+      return 2 * widened() * deviation;
+    }
+
+    private static double reading(double step) {
+      return step / Math.sqrt(12);
+    }
+
+    private double widened() {
+      return WIDENED.computeIfAbsent(
+          weighings,
+          n ->
+              n < 2
+                  ? 1
+                  : TDistribution.of(n - 1.0).inverseCumulativeProbability((1 + COVERED) / 2) / 2);
     }
   }
 }

@@ -1,57 +1,222 @@
 package honeststack.core.measure;
 
-/** Units a cook may write. */
+import static honeststack.core.measure.Unit.Steps.CUP_PARTS;
+import static honeststack.core.measure.Unit.Steps.EIGHTHS;
+import static honeststack.core.measure.Unit.Steps.FINE;
+import static honeststack.core.measure.Unit.Steps.NONE;
+import static honeststack.core.measure.Unit.Steps.QUARTERS;
+import static honeststack.core.measure.Unit.Steps.SPOON_PARTS;
+import static honeststack.core.measure.Unit.Steps.TEASPOON_PARTS;
+import static honeststack.core.measure.Unit.Steps.THOUSANDTHS;
+
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Units a cook may write. All that the product knows of a unit stands here.
+ *
+ * <p>The ounce and the pound are avoirdupois, 28.349523125 g and 453.59237 g exactly (NIST Handbook
+ * 44, Appendix C). Sizes of what nobody measures are common practice: a dessertspoon is two
+ * teaspoons, a ladle a quarter cup, a pinch 1/16 and a dash 1/8 of a teaspoon, a smidgen 1/32, a
+ * splash one tablespoon, a drizzle two teaspoons, a squeeze one, a drop a twentieth of a
+ * millilitre, a knob 15 g, a handful 30 g.
+ */
 public enum Unit {
-  GRAM(Kind.MASS, "g"),
-  KILOGRAM(Kind.MASS, "kg"),
-  OUNCE(Kind.MASS, "oz"),
-  POUND(Kind.MASS, "lb"),
-  MILLILITRE(Kind.VOLUME, "mL"),
-  CENTILITRE(Kind.VOLUME, "cL"),
-  DECILITRE(Kind.VOLUME, "dL"),
-  LITRE(Kind.VOLUME, "L"),
-  FLUID_OUNCE(Kind.VOLUME, "fl oz"),
-  CUP(Kind.VOLUME, "cup"),
-  PINT(Kind.VOLUME, "pint"),
-  QUART(Kind.VOLUME, "quart"),
-  TABLESPOON(Kind.VOLUME, "tbsp"),
-  DESSERTSPOON(Kind.VOLUME, "dessertspoon"),
-  TEASPOON(Kind.VOLUME, "tsp"),
-  /** A ladle of nobody's measuring: about a quarter cup (common practice). */
-  LADLE(Kind.VOLUME, "ladle"),
-  /** A scoop: the one of a food's own tub, otherwise about a quarter cup (common practice). */
-  SCOOP(Kind.VOLUME, "scoop"),
-  PINCH(Kind.VAGUE, "pinch"),
-  DASH(Kind.VAGUE, "dash"),
-  SMIDGEN(Kind.VAGUE, "smidgen"),
-  SPLASH(Kind.VAGUE, "splash"),
-  /** A twentieth of a millilitre (common practice). */
-  DROP(Kind.VAGUE, "drop"),
-  DRIZZLE(Kind.VAGUE, "drizzle"),
-  SQUEEZE(Kind.VAGUE, "squeeze"),
-  KNOB(Kind.VAGUE, "knob"),
-  HANDFUL(Kind.VAGUE, "handful"),
+  GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "gm", "gram", "gramme"),
+  KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kilo", "kilogram", "kilogramme"),
+  OUNCE(Kind.MASS, "oz", "oz", 28.349523125, EIGHTHS, "oz", "ounce"),
+  POUND(Kind.MASS, "lb", "lb", 453.59237, EIGHTHS, "lb", "pound"),
+  MILLILITRE(Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "millilitre", "milliliter", "cc"),
+  CENTILITRE(Kind.MARKED, "cL", "cL", s -> 10, NONE, "cl", "centilitre", "centiliter"),
+  DECILITRE(Kind.MARKED, "dL", "dL", s -> 100, NONE, "dl", "decilitre", "deciliter"),
+  LITRE(Kind.MARKED, "L", "L", s -> 1000, THOUSANDTHS, "l", "litre", "liter", "ltr"),
+  FLUID_OUNCE(Kind.VOLUME, "fl oz", "fl oz", MeasuringSystem::fluidOunce, EIGHTHS),
+  CUP(Kind.VOLUME, "cup", "cups", MeasuringSystem::cup, CUP_PARTS, "c", "cup", "cupful"),
+  PINT(Kind.VOLUME, "pint", "pints", MeasuringSystem::pint, CUP_PARTS, "pt", "pint"),
+  QUART(Kind.VOLUME, "quart", "quarts", s -> 2 * s.pint(), CUP_PARTS, "qt", "quart"),
+  TABLESPOON(
+      Kind.SPOON,
+      "tbsp",
+      "tbsp",
+      MeasuringSystem::tablespoon,
+      SPOON_PARTS,
+      "tbsp",
+      "tbs",
+      "tb",
+      "tbl",
+      "tblsp",
+      "tbspn",
+      "tablespoon",
+      "tablespoonful",
+      "table-spoon"),
+  DESSERTSPOON(
+      Kind.SPOON,
+      "dessertspoon",
+      "dessertspoons",
+      s -> 2 * s.teaspoon(),
+      SPOON_PARTS,
+      "dessertspoon",
+      "dsp",
+      "dstspn",
+      "dessert-spoon"),
+  TEASPOON(
+      Kind.SPOON,
+      "tsp",
+      "tsp",
+      MeasuringSystem::teaspoon,
+      TEASPOON_PARTS,
+      "tsp",
+      "tspn",
+      "teaspoon",
+      "teaspoonful",
+      "tea-spoon"),
+  /** A ladle of nobody's measuring. */
+  LADLE(Kind.LADLE, "ladle", "ladles", s -> s.cup() / 4, CUP_PARTS, "ladle", "ladleful"),
+  /** A scoop: the one of a food's own tub, otherwise about a quarter cup. */
+  SCOOP(Kind.LADLE, "scoop", "scoops", s -> s.cup() / 4, CUP_PARTS, "scoop", "scoopful"),
+  PINCH(Kind.VAGUE, "pinch", "pinches", s -> s.teaspoon() / 16, NONE, "pinch", "pinche", "grating"),
+  DASH(
+      Kind.VAGUE,
+      "dash",
+      "dashes",
+      s -> s.teaspoon() / 8,
+      NONE,
+      "dash",
+      "dashe",
+      "sprinkle",
+      "sprinkling",
+      "shake"),
+  SMIDGEN(
+      Kind.VAGUE,
+      "smidgen",
+      "smidgens",
+      s -> s.teaspoon() / 32,
+      NONE,
+      "smidgen",
+      "smidge",
+      "smidgeon"),
+  SPLASH(
+      Kind.VAGUE,
+      "splash",
+      "splashes",
+      MeasuringSystem::tablespoon,
+      NONE,
+      "splash",
+      "splashe",
+      "glug"),
+  DROP(Kind.VAGUE, "drop", "drops", s -> 0.05, NONE, "drop"),
+  DRIZZLE(Kind.VAGUE, "drizzle", "drizzles", s -> 2 * s.teaspoon(), NONE, "drizzle"),
+  SQUEEZE(Kind.VAGUE, "squeeze", "squeezes", MeasuringSystem::teaspoon, NONE, "squeeze"),
+  KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub"),
+  HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful"),
   /** A second of spraying oil from a can. */
-  SECOND(Kind.SPRAY, "s"),
-  COUNT(Kind.COUNT, "");
+  SECOND(Kind.SPRAY, "s", "s", 0, NONE, "sec", "second"),
+  COUNT(Kind.COUNT, "", "", 0, QUARTERS);
 
   /** What a unit measures. */
   public enum Kind {
     MASS,
+    /** Read off marks rather than filled to the brim: one filling, whatever the amount. */
+    MARKED,
+    /** A cup or another vessel, filled to the brim. */
     VOLUME,
+    SPOON,
+    /** A ladle or a scoop of no known size. */
+    LADLE,
     /** A volume or a weight that nobody measured, by its usual size. */
     VAGUE,
     /** A time during which it was let out. */
     SPRAY,
-    COUNT
+    COUNT;
+
+    /** Whether it is a volume that somebody measured. */
+    public boolean isVolume() {
+      return switch (this) {
+        case MARKED, VOLUME, SPOON, LADLE -> true;
+        case MASS, VAGUE, SPRAY, COUNT -> false;
+      };
+    }
+  }
+
+  /** To what an amount is rounded that a kitchen has to measure. */
+  enum Steps {
+    /** Whole ones, halves under ten. */
+    FINE,
+    THOUSANDTHS,
+    EIGHTHS,
+    CUP_PARTS(0, 1 / 4.0, 1 / 3.0, 1 / 2.0, 2 / 3.0, 3 / 4.0, 1),
+    SPOON_PARTS(0, 1 / 2.0, 1),
+    TEASPOON_PARTS(0, 1 / 8.0, 1 / 4.0, 1 / 2.0, 3 / 4.0, 1),
+    QUARTERS(0, 1 / 4.0, 1 / 2.0, 3 / 4.0, 1),
+    NONE;
+
+    private final double[] parts;
+
+    Steps(double... parts) {
+      this.parts = parts;
+    }
+
+    double nearest(double value) {
+      return switch (this) {
+        case FINE -> value < 10 ? Math.round(value * 10) / 10.0 : Math.rint(value);
+        case THOUSANDTHS -> Math.round(value * 1000) / 1000.0;
+        case EIGHTHS -> Math.round(value * 8) / 8.0;
+        case NONE -> value;
+        case CUP_PARTS, SPOON_PARTS, TEASPOON_PARTS, QUARTERS -> nearestPart(value);
+      };
+    }
+
+    private double nearestPart(double value) {
+      double whole = Math.floor(value);
+      double best = whole;
+      for (double part : parts) {
+        if (Math.abs(whole + part - value) < Math.abs(best - value)) {
+          best = whole + part;
+        }
+      }
+      return best;
+    }
   }
 
   private final Kind kind;
   private final String symbol;
+  private final String plural;
+  private final double grams;
+  private final ToDoubleFunction<MeasuringSystem> millilitres;
+  private final Steps steps;
+  private final List<String> names;
 
-  Unit(Kind kind, String symbol) {
+  /** A unit of mass; 0 g for one that has none. */
+  Unit(Kind kind, String symbol, String plural, double grams, Steps steps, String... names) {
+    this(kind, symbol, plural, grams, null, steps, names);
+  }
+
+  /** A unit of volume. */
+  Unit(
+      Kind kind,
+      String symbol,
+      String plural,
+      ToDoubleFunction<MeasuringSystem> millilitres,
+      Steps steps,
+      String... names) {
+    this(kind, symbol, plural, 0, millilitres, steps, names);
+  }
+
+  Unit(
+      Kind kind,
+      String symbol,
+      String plural,
+      double grams,
+      ToDoubleFunction<MeasuringSystem> millilitres,
+      Steps steps,
+      String... names) {
     this.kind = kind;
     this.symbol = symbol;
+    this.plural = plural;
+    this.grams = grams;
+    this.millilitres = millilitres;
+    this.steps = steps;
+    this.names = List.of(names);
   }
 
   public Kind kind() {
@@ -62,31 +227,43 @@ public enum Unit {
     return symbol;
   }
 
+  /** As it is written behind more than one of it. */
+  public String plural() {
+    return plural;
+  }
+
+  /** What cooks call it, in the singular. */
+  public List<String> names() {
+    return names;
+  }
+
   /**
-   * Grams in one of a unit of mass. The ounce and the pound are avoirdupois, 28.349523125 g and
-   * 453.59237 g exactly (NIST Handbook 44, Appendix C).
+   * Grams in one of a unit of mass.
    *
    * @throws IllegalArgumentException if the unit is not one of mass
    */
   public double grams() {
-    return switch (this) {
-      case GRAM -> 1;
-      case KILOGRAM -> 1000;
-      case OUNCE -> 28.349523125;
-      case POUND -> 453.59237;
-      case KNOB -> 15;
-      case HANDFUL -> 30;
-      default -> throw new IllegalArgumentException(this + " is not a unit of mass");
-    };
+    if (grams == 0) {
+      throw new IllegalArgumentException(this + " is not a unit of mass");
+    }
+    return grams;
   }
 
-  /** A vague unit that is a weight: a knob 15 g, a handful 30 g (common practice). */
+  /**
+   * Millilitres in one of a unit of volume.
+   *
+   * @throws IllegalArgumentException if the unit is not one of volume
+   */
+  public double millilitres(MeasuringSystem system) {
+    if (millilitres == null) {
+      throw new IllegalArgumentException(this + " is not a unit of volume");
+    }
+    return millilitres.applyAsDouble(system);
+  }
+
+  /** A vague unit that is a weight. */
   boolean isVagueWeight() {
-    return this == KNOB || this == HANDFUL;
-  }
-
-  boolean isSpoon() {
-    return this == TABLESPOON || this == TEASPOON || this == DESSERTSPOON;
+    return kind == Kind.VAGUE && grams > 0;
   }
 
   /** For a sentence: "cup", "second's spray". */
@@ -96,11 +273,14 @@ public enum Unit {
 
   /** Filled, or let out, each time alike: what one of it weighs can be weighed once and kept. */
   public boolean isConstant() {
-    return kind == Kind.VOLUME && !isMarked() || kind == Kind.SPRAY;
+    return switch (kind) {
+      case VOLUME, SPOON, LADLE, SPRAY -> true;
+      case MASS, MARKED, VAGUE, COUNT -> false;
+    };
   }
 
-  /** Read off marks rather than filled to the brim: one filling, whatever the amount. */
-  public boolean isMarked() {
-    return this == MILLILITRE || this == CENTILITRE || this == DECILITRE || this == LITRE;
+  /** An amount as a kitchen can measure it. */
+  public double rounded(double amount) {
+    return steps.nearest(amount);
   }
 }

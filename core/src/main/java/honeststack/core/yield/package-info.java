@@ -1,2 +1,2 @@
-/** What came out of the batter: pieces, what was left, pan fat. */
+/** What came out of the batter: pieces, what was left, each piece's share. */
 package honeststack.core.yield;

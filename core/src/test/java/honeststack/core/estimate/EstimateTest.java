@@ -2,11 +2,15 @@ package honeststack.core.estimate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import static org.assertj.core.api.Assertions.within;
 
+import honeststack.core.estimate.Identity.Aspect;
+import honeststack.core.estimate.Identity.Part;
+import honeststack.core.estimate.Identity.Use;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -14,10 +18,10 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 class EstimateTest {
-  private final SourceBook book = SourceBook.firstOrder();
+  private final SourceBook book = new SourceBook();
 
   private Estimate input(double value, double u, String key) {
-    return book.input(value, u, Source.perUse(key, key));
+    return book.input(value, u, Source.of(Use.of(key), key));
   }
 
   /**
@@ -72,7 +76,6 @@ class EstimateTest {
   void independentSourcesAddAsSquares() {
     Estimate sum = input(100, 3, "a").plus(input(60, 4, "b"));
     assertThat(sum.u()).isCloseTo(5, within(1e-12));
-    assertThat(sum.budget()).extracting(Estimate.Share::share).containsExactly(0.64, 0.36);
     assertThat(sum.low()).isCloseTo(150, within(1e-12));
     assertThat(sum.high()).isCloseTo(170, within(1e-12));
   }
@@ -91,36 +94,62 @@ class EstimateTest {
 
   @Test
   void booksDoNotMix() {
-    Estimate foreign = SourceBook.firstOrder().input(1, 1, Source.perUse("x", "x"));
+    Estimate foreign = new SourceBook().input(1, 1, Source.of(Use.of("x"), "x"));
     assertThatIllegalArgumentException().isThrownBy(() -> input(1, 1, "a").plus(foreign));
     assertThatIllegalArgumentException().isThrownBy(() -> input(1, -1, "a"));
     assertThatIllegalArgumentException().isThrownBy(() -> input(Double.NaN, 1, "a"));
   }
 
   @Test
-  void aKeptBudgetRestoresTheEstimate() {
+  void whatIsKeptRestoresTheEstimate() {
     Estimate before = input(100, 3, "a").minus(input(60, 4, "b"));
-    SourceBook later = SourceBook.firstOrder();
-    Estimate after = later.restore(before.value(), before.budget());
-    assertThat(after.u()).isCloseTo(before.u(), within(1e-12));
-    assertThat(after.covariance(later.input(0, 1, Source.perUse("b", "b")))).isEqualTo(-4);
+    SourceBook later = new SourceBook();
+    book.sources().forEach(later::enter);
+    List<Double> kept = new ArrayList<>();
+    before.sensitivities((place, s) -> kept.add(s));
+    Estimate after = later.restore(40, new int[] {0, 1}, new double[] {kept.get(0), kept.get(1)});
+    assertThat(after.u()).isEqualTo(before.u());
+    assertThat(after.covariance(later.input(0, 1, Source.of(Use.of("b"), "b")))).isEqualTo(-4);
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> later.restore(1, new int[] {2}, new double[] {1}));
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> later.restore(1, new int[] {1, 0}, new double[] {1, 1}));
+  }
+
+  /** In another book the same sources are shared with what is there already; renamed ones not. */
+  @Test
+  void rebasedEstimatesKeepTheirSources() {
+    Estimate there = input(100, 3, "a").plus(input(60, 4, "b"));
+    SourceBook other = new SourceBook();
+    Estimate here = other.input(10, 2, Source.of(Use.of("b"), "b"));
+    assertThat(there.rebased(other, s -> s).covariance(here)).isEqualTo(8);
+    Estimate renamed =
+        there.rebased(other, s -> s.as(((Use) s.identity()).inBatch("of a compote")));
+    assertThat(renamed.covariance(here)).isZero();
+    assertThat(renamed.u()).isCloseTo(5, within(1e-12));
+    assertThat(Estimate.exact(7).rebased(other, s -> s).value()).isEqualTo(7);
   }
 
   @Test
-  void drawsHaveMeanZeroAndVarianceOne() {
-    Random random = new Random(7);
-    for (Distribution distribution : Distribution.values()) {
-      double sum = 0;
-      double squares = 0;
-      int n = 200_000;
-      for (int i = 0; i < n; i++) {
-        double x = distribution.draw(random);
-        sum += x;
-        squares += x * x;
-      }
-      assertThat(sum / n).as(distribution.name()).isCloseTo(0, within(0.01));
-      assertThat(squares / n).as(distribution.name()).isCloseTo(1, within(0.02));
-    }
+  void aFrozenBookTakesNoNewSource() {
+    Estimate known = input(1, 1, "a");
+    book.freeze();
+    assertThat(input(2, 3, "a").plus(known).u()).isEqualTo(4);
+    assertThatIllegalStateException().isThrownBy(() -> input(1, 1, "new"));
+    assertThat(book.sources()).isSameAs(book.sources()).hasSize(1);
+    assertThat(book.place(Use.of("new"))).isEqualTo(-1);
+    assertThat(book.place(Use.of("a"))).isZero();
+  }
+
+  /** A line called like another line's part is another source. */
+  @Test
+  void identitiesAreNeverPutTogetherFromText() {
+    Use whole = Use.of("a:range");
+    Use range = Use.of("a").part(Part.WHOLE.aspect(Aspect.RANGE));
+    assertThat(whole).isNotEqualTo(range);
+    assertThat(Use.of("a").part(Part.WHOLE.term(1)))
+        .isNotEqualTo(Use.of("a").part(Part.WHOLE.adjustment(1)));
+    assertThat(Use.of("a").inBatch("x").inBatch("y").batch()).isEqualTo("x");
   }
 
   @Property
@@ -145,30 +174,5 @@ class EstimateTest {
     assertThat(Bound.AT_LEAST.plus(Bound.COMPLETE)).isEqualTo(Bound.AT_LEAST);
     assertThat(Bound.AT_LEAST.plus(Bound.AT_LEAST.negated())).isEqualTo(Bound.NOT_KNOWN);
     assertThat(Bound.COMPLETE.plus(Bound.AT_MOST)).isEqualTo(Bound.AT_MOST);
-  }
-
-  /** Largest first, each with its own sensitivity, and u² in all. */
-  @Property
-  void aBudgetIsSortedAndWhole(
-      @ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = -9, max = 9) Double> sensitivities) {
-    Estimate sum = Estimate.ZERO;
-    for (int i = 0; i < sensitivities.size(); i++) {
-      sum = sum.plus(input(1, 1, "budget" + i).times(sensitivities.get(i)));
-    }
-    List<Estimate.Share> budget = sum.budget();
-    double before = 1;
-    double all = 0;
-    for (Estimate.Share share : budget) {
-      int at = Integer.parseInt(share.source().key().substring("budget".length()));
-      assertThat(share.sensitivity()).isEqualTo(sensitivities.get(at));
-      assertThat(share.share()).isLessThanOrEqualTo(before * (1 + 1e-9));
-      before = share.share();
-      all += share.share();
-    }
-    assertThat(budget).hasSize((int) sensitivities.stream().filter(s -> s != 0).count());
-    if (!budget.isEmpty()) {
-      assertThat(all).isCloseTo(1, within(1e-9));
-      assertThat(sum.budget(0.1)).isEqualTo(budget.stream().filter(s -> s.share() >= 0.1).toList());
-    }
   }
 }

@@ -10,20 +10,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import honeststack.core.food.Label.Converted;
-import honeststack.core.food.Label.Line;
 import honeststack.core.food.Label.Value;
+import honeststack.core.food.LabelConversion.Converted;
 import java.util.EnumMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class LabelTest {
   private static Converted label(LabelStyle style, double serving, double doubt, Object... lines) {
-    Map<Line, Value> values = new EnumMap<>(Line.class);
+    Map<LabelLine, Value> values = new EnumMap<>(LabelLine.class);
     for (int i = 0; i < lines.length; i += 2) {
-      values.put((Line) lines[i], new Value(((Number) lines[i + 1]).doubleValue(), false));
+      values.put((LabelLine) lines[i], new Value(((Number) lines[i + 1]).doubleValue(), false));
     }
-    return new Label(style, serving, 0, values).per100g(doubt);
+    return LabelConversion.per100g(new Label(style, serving, 0, values), doubt);
   }
 
   /**
@@ -38,15 +37,15 @@ class LabelTest {
             LabelStyle.US,
             30,
             0,
-            Line.ENERGY,
+            LabelLine.ENERGY,
             120,
-            Line.FAT,
+            LabelLine.FAT,
             1.5,
-            Line.CARBOHYDRATE,
+            LabelLine.CARBOHYDRATE,
             3,
-            Line.PROTEIN,
+            LabelLine.PROTEIN,
             24,
-            Line.SODIUM,
+            LabelLine.SODIUM,
             60);
     assertThat(scoop.contradictions()).isEmpty();
     assertThat(scoop.values().get(ENERC)).isCloseTo(400, within(1e-9));
@@ -59,7 +58,7 @@ class LabelTest {
   /** "0 g" of fat may be anything under 0.5 g: its middle, 0.25 g, with (0.25 g)/√3. */
   @Test
   void zeroIsNotNothing() {
-    Converted label = label(LabelStyle.US, 15, 0, Line.ENERGY, 10, Line.FAT, 0);
+    Converted label = label(LabelStyle.US, 15, 0, LabelLine.ENERGY, 10, LabelLine.FAT, 0);
     assertThat(label.values().get(FAT)).isCloseTo(0.25 / 15 * 100, within(1e-9));
     assertThat(label.doubts().get(FAT)).isCloseTo(0.25 / Math.sqrt(3) / 15 * 100, within(1e-9));
   }
@@ -67,7 +66,7 @@ class LabelTest {
   /** A label value may be off by 8 % beyond its rounding (common practice). */
   @Test
   void aLabelIsOffByMoreThanItsRounding() {
-    double u = label(LabelStyle.EU, 100, 0.08, Line.PROTEIN, 20).doubts().get(PROCNT);
+    double u = label(LabelStyle.EU, 100, 0.08, LabelLine.PROTEIN, 20).doubts().get(PROCNT);
     assertThat(u).isCloseTo(Math.hypot(0.5 / Math.sqrt(3), 1.6), within(1e-9));
   }
 
@@ -79,17 +78,17 @@ class LabelTest {
             LabelStyle.EU,
             100,
             0,
-            Line.ENERGY_KJ,
+            LabelLine.ENERGY_KJ,
             1560,
-            Line.FAT,
+            LabelLine.FAT,
             7,
-            Line.CARBOHYDRATE,
+            LabelLine.CARBOHYDRATE,
             59,
-            Line.FIBRE,
+            LabelLine.FIBRE,
             10,
-            Line.PROTEIN,
+            LabelLine.PROTEIN,
             13,
-            Line.SALT,
+            LabelLine.SALT,
             0.5);
     assertThat(flakes.contradictions()).isEmpty();
     assertThat(flakes.values().get(CHOCDF)).isCloseTo(69, within(1e-9));
@@ -100,7 +99,7 @@ class LabelTest {
 
   @Test
   void withoutFibreTotalCarbohydrateStaysUnknown() {
-    Converted syrup = label(LabelStyle.EU, 100, 0, Line.CARBOHYDRATE, 70);
+    Converted syrup = label(LabelStyle.EU, 100, 0, LabelLine.CARBOHYDRATE, 70);
     assertThat(syrup.values()).doesNotContainKey(CHOCDF);
     assertThat(syrup.notes()).hasSize(1);
   }
@@ -112,28 +111,32 @@ class LabelTest {
                     LabelStyle.US,
                     30,
                     0,
-                    Line.ENERGY,
+                    LabelLine.ENERGY,
                     200,
-                    Line.FAT,
+                    LabelLine.FAT,
                     1,
-                    Line.CARBOHYDRATE,
+                    LabelLine.CARBOHYDRATE,
                     3,
-                    Line.PROTEIN,
+                    LabelLine.PROTEIN,
                     20)
                 .contradictions())
         .singleElement()
         .asString()
         .contains("200 kcal");
-    assertThat(label(LabelStyle.US, 30, 0, Line.CARBOHYDRATE, 3, Line.SUGARS, 5).contradictions())
+    assertThat(
+            label(LabelStyle.US, 30, 0, LabelLine.CARBOHYDRATE, 3, LabelLine.SUGARS, 5)
+                .contradictions())
         .singleElement()
         .asString()
         .contains("Sugars", "5 g", "3 g");
-    assertThat(label(LabelStyle.EU, 30, 0, Line.FAT, 20, Line.PROTEIN, 15).contradictions())
+    assertThat(
+            label(LabelStyle.EU, 30, 0, LabelLine.FAT, 20, LabelLine.PROTEIN, 15).contradictions())
         .singleElement()
         .asString()
         .contains("30.0 g");
     assertThat(
-            label(LabelStyle.EU, 100, 0, Line.ENERGY, 372, Line.ENERGY_KJ, 2000).contradictions())
+            label(LabelStyle.EU, 100, 0, LabelLine.ENERGY, 372, LabelLine.ENERGY_KJ, 2000)
+                .contradictions())
         .hasSize(1);
   }
 
@@ -144,17 +147,19 @@ class LabelTest {
                     LabelStyle.US,
                     5,
                     0,
-                    Line.ENERGY,
+                    LabelLine.ENERGY,
                     5,
-                    Line.FAT,
+                    LabelLine.FAT,
                     0.5,
-                    Line.CARBOHYDRATE,
+                    LabelLine.CARBOHYDRATE,
                     0,
-                    Line.PROTEIN,
+                    LabelLine.PROTEIN,
                     0)
                 .contradictions())
         .isEmpty();
-    assertThat(label(LabelStyle.US, 5, 0, Line.CARBOHYDRATE, 0, Line.SUGARS, 1).contradictions())
+    assertThat(
+            label(LabelStyle.US, 5, 0, LabelLine.CARBOHYDRATE, 0, LabelLine.SUGARS, 1)
+                .contradictions())
         .isEmpty();
   }
 

@@ -4,30 +4,41 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import honeststack.core.estimate.Bound;
-import honeststack.core.estimate.Estimate;
-import honeststack.core.estimate.Source;
-import honeststack.core.estimate.SourceBook;
-import honeststack.core.estimate.Total;
+import honeststack.core.TestRecipes;
+import honeststack.core.estimate.Identity.Composition;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figure;
+import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class JudgementTest {
-  private final SourceBook book = SourceBook.firstOrder();
+  private static final Measurand ENERGY = Measurand.of(Component.ENERC);
 
   private static Goal upTo(double upper) {
-    return new Goal(Component.ENERC, OptionalDouble.empty(), OptionalDouble.of(upper));
+    return new Goal(ENERGY, OptionalDouble.empty(), OptionalDouble.of(upper));
   }
 
   private static Goal from(double lower) {
-    return new Goal(Component.ENERC, OptionalDouble.of(lower), OptionalDouble.empty());
+    return new Goal(ENERGY, OptionalDouble.of(lower), OptionalDouble.empty());
   }
 
-  private Total figure(double value, double u, Bound bound) {
-    return new Total(book.input(value, u, Source.perUse("use:cup", "filling the cup")), bound);
+  private static Goal between(double lower, double upper) {
+    return new Goal(ENERGY, OptionalDouble.of(lower), OptionalDouble.of(upper));
+  }
+
+  private static Figure figure(Basis basis, String... bowl) {
+    return Figures.of(TestRecipes.bowl(bowl).pan("", "").serving(10).read(), List.of(ENERGY))
+        .figure(basis, ENERGY);
+  }
+
+  private static Figure figure(String... bowl) {
+    return figure(Basis.AS_SERVED, bowl);
   }
 
   /**
@@ -48,71 +59,122 @@ class JudgementTest {
 
   @Test
   void betweenTwoLimits() {
-    Goal band = new Goal(Component.FAT, OptionalDouble.of(10), OptionalDouble.of(20));
     // Φ(1) − Φ(−1)
-    assertThat(Judgement.probability(band, 15, 5)).isCloseTo(0.68269, within(5e-6));
-    assertThat(Judgement.probability(band, 20, 0)).isEqualTo(1);
-    assertThat(Judgement.probability(band, 20.1, 0)).isZero();
+    assertThat(Judgement.probability(between(10, 20), 15, 5)).isCloseTo(0.68269, within(5e-6));
+    assertThat(Judgement.probability(between(10, 20), 20, 0)).isEqualTo(1);
+    assertThat(Judgement.probability(between(10, 20), 10, 0)).isEqualTo(1);
+    assertThat(Judgement.probability(between(10, 20), 20.1, 0)).isZero();
+    assertThat(Judgement.probability(between(10, 20), 9.9, 0)).isZero();
   }
 
+  /** The limit stands so many standard uncertainties above the figure (JCGM 106:2012, 7). */
   @ParameterizedTest
   @CsvSource({
-    "417, MET",
-    "407, LIKELY_MET",
-    "401, TOO_CLOSE",
-    "396, TOO_CLOSE",
-    "392, LIKELY_MISSED",
-    "380, MISSED"
+    "1.7, MET",
+    "1.6, LIKELY_MET",
+    "0.7, LIKELY_MET",
+    "0.6, TOO_CLOSE",
+    "-0.6, TOO_CLOSE",
+    "-0.7, LIKELY_MISSED",
+    "-1.6, LIKELY_MISSED",
+    "-1.7, MISSED"
   })
-  void verdicts(double limit, Verdict expected) {
-    assertThat(Judgement.of(upTo(limit), figure(400, 10, Bound.COMPLETE)).verdict())
-        .isEqualTo(expected);
+  void verdicts(double above, Verdict expected) {
+    Figure figure = figure("100 g sugar");
+    Judgement judged = Judgement.of(upTo(figure.value() + above * figure.u()), figure);
+    assertThat(judged.verdict()).isEqualTo(expected);
+    assertThat(judged.probability()).isCloseTo(Judgement.phi(above), within(1e-9));
+    assertThat(judged.better().isEmpty()).isEqualTo(expected.isClear());
+  }
+
+  @Test
+  void stepsOfTheVerdict() {
+    assertThat(Verdict.of(0.95)).isEqualTo(Verdict.MET);
+    assertThat(Verdict.of(0.75)).isEqualTo(Verdict.LIKELY_MET);
+    assertThat(Verdict.of(0.25)).isEqualTo(Verdict.LIKELY_MISSED);
+    assertThat(Verdict.of(0.05)).isEqualTo(Verdict.MISSED);
+    assertThat(Verdict.TOO_CLOSE.words()).isEqualTo("too close to call");
   }
 
   @Test
   void whileSomethingIsMissingAnUpperLimitIsNeverMetAndALowerNeverMissed() {
-    assertThat(Judgement.of(upTo(900), figure(400, 10, Bound.AT_LEAST)).verdict())
-        .isEqualTo(Verdict.LIKELY_MET);
-    assertThat(Judgement.of(from(900), figure(400, 10, Bound.AT_LEAST)).verdict())
-        .isEqualTo(Verdict.LIKELY_MISSED);
-    assertThat(Judgement.of(from(100), figure(400, 10, Bound.AT_LEAST)).verdict())
-        .isEqualTo(Verdict.MET);
-    assertThat(Judgement.of(upTo(100), figure(400, 10, Bound.AT_LEAST)).verdict())
-        .isEqualTo(Verdict.MISSED);
-    assertThat(Judgement.of(from(100), figure(400, 10, Bound.AT_MOST)).verdict())
-        .isEqualTo(Verdict.LIKELY_MET);
-    assertThat(Judgement.of(upTo(500), figure(400, 10, Bound.NOT_KNOWN)).verdict())
-        .isEqualTo(Verdict.NOT_KNOWN);
+    Figure least = figure("100 g sugar", "a yard of milk");
+    assertThat(Judgement.of(upTo(900), least).verdict()).isEqualTo(Verdict.LIKELY_MET);
+    assertThat(Judgement.of(from(900), least).verdict()).isEqualTo(Verdict.LIKELY_MISSED);
+    assertThat(Judgement.of(from(100), least).verdict()).isEqualTo(Verdict.MET);
+    assertThat(Judgement.of(upTo(100), least).verdict()).isEqualTo(Verdict.MISSED);
+    assertThat(Judgement.of(between(100, 900), least).verdict()).isEqualTo(Verdict.LIKELY_MET);
+    // Already above both limits: whatever is missing cannot bring it back.
+    assertThat(Judgement.of(between(50, 100), least).verdict()).isEqualTo(Verdict.MISSED);
+    assertThat(Judgement.of(between(800, 900), least).verdict()).isEqualTo(Verdict.LIKELY_MISSED);
+    assertThat(Judgement.of(upTo(900), least).reason()).contains("it may be more");
+  }
+
+  /** Salt adds weight and no energy: 100 g of batter hold at most what is shown. */
+  @Test
+  void aFigureThatIsAtMost() {
+    Figure most = figure(Basis.PER_100G_RAW, "100 g sugar", "100 g milk", "flour, to taste");
+    assertThat(most.bound().name()).isEqualTo("AT_LEAST");
+    Figure less = figure(Basis.PER_100G_RAW, "100 g sugar", "milk, to taste");
+    assertThat(Judgement.of(from(100), less).verdict()).isEqualTo(Verdict.LIKELY_MET);
+    assertThat(Judgement.of(upTo(900), less).verdict()).isEqualTo(Verdict.MET);
+    assertThat(Judgement.of(upTo(100), less).verdict()).isEqualTo(Verdict.LIKELY_MISSED);
+    assertThat(Judgement.of(between(800, 900), less).verdict()).isEqualTo(Verdict.MISSED);
+    assertThat(Judgement.of(from(100), less).reason()).contains("it may be less");
+  }
+
+  @Test
+  void tooMuchIsMissingToJudge() {
+    Figure unknown = figure(Basis.PER_100G_RAW, "100 g sugar", "a yard of milk");
+    Judgement judged = Judgement.of(upTo(500), unknown);
+    assertThat(judged.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+    assertThat(judged.reason()).startsWith("Too much is missing");
   }
 
   @Test
   void anUnclearVerdictNamesWhatToMeasure() {
-    Estimate cup = book.input(300, 10, Source.perUse("use:cup", "filling the cup"));
-    Estimate table = book.input(100, 12, Source.composition("rye", "ENERC", "the table"));
-    Judgement unclear = Judgement.of(upTo(420), Total.complete(cup.plus(table)));
+    Figure cup = figure("1 cup flour", "500 g milk");
+    Judgement unclear = Judgement.of(upTo(cup.value() + cup.u()), cup);
     assertThat(unclear.verdict()).isEqualTo(Verdict.LIKELY_MET);
     Judgement.Better better = unclear.better().orElseThrow();
-    assertThat(better.source().words()).isEqualTo("filling the cup");
-    // Without the cup: Φ(20/12) = 0.952, clear.
-    assertThat(better.settles()).isTrue();
-    assertThat(unclear.reason()).contains("400 kcal").contains("at most 420 kcal");
-    // Φ(10/12) = 0.80 without the cup: still unclear.
-    assertThat(
-            Judgement.of(upTo(410), Total.complete(cup.plus(table)))
-                .better()
-                .orElseThrow()
-                .settles())
-        .isFalse();
-    assertThat(Judgement.of(upTo(600), Total.complete(cup)).better()).isEmpty();
+    assertThat(better.source().identity()).isNotInstanceOf(Composition.class);
+    assertThat(better.source().words()).contains("a cup of flour");
+    double rest = cup.u() * Math.sqrt(1 - share(cup, better));
+    boolean clear = Judgement.phi(cup.u() / rest) >= 0.95;
+    assertThat(better.settles()).isEqualTo(clear);
+    assertThat(better.words()).contains(clear ? "would settle" : "alone would not settle");
+    assertThat(unclear.reason()).contains("kcal for a goal of at most");
+  }
+
+  private static double share(Figure figure, Judgement.Better better) {
+    return figure.budget(0).stream()
+        .filter(share -> share.source().equals(better.source()))
+        .findFirst()
+        .orElseThrow()
+        .share();
+  }
+
+  @Test
+  void chancesInWords() {
+    Figure sugar = figure("100 g sugar");
+    assertThat(Judgement.of(upTo(5000), sugar).reason()).contains("over 99 in 100");
+    assertThat(Judgement.of(upTo(5), sugar).reason()).contains("under 1 in 100");
+    assertThat(Judgement.of(upTo(sugar.value()), sugar).reason()).contains("50 in 100");
+    assertThat(upTo(0.25).limits()).isEqualTo("at most 0.3 kcal");
+    assertThat(between(15, 25).limits()).isEqualTo("15 to 25 kcal");
+    assertThat(from(120.6).limits()).isEqualTo("at least 121 kcal");
   }
 
   @Test
   void limitsMustMakeSense() {
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Goal(Component.FAT, OptionalDouble.of(20), OptionalDouble.of(10)))
+        .isThrownBy(() -> between(20, 10))
         .withMessageContaining("20");
     assertThatIllegalArgumentException().isThrownBy(() -> from(-1));
+    assertThatIllegalArgumentException().isThrownBy(() -> upTo(-1));
+    assertThatIllegalArgumentException().isThrownBy(() -> upTo(Double.POSITIVE_INFINITY));
+    assertThatIllegalArgumentException().isThrownBy(() -> from(Double.NaN));
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Goal(Component.FAT, OptionalDouble.empty(), OptionalDouble.empty()));
+        .isThrownBy(() -> new Goal(ENERGY, OptionalDouble.empty(), OptionalDouble.empty()));
   }
 }

@@ -29,10 +29,10 @@ class UnitsTest {
   /** NIST Handbook 44, Appendix C, to the digits printed there. */
   @Test
   void handbook44() {
-    assertThat(US.millilitres(CUP)).isCloseTo(236.5882365, within(1e-7));
-    assertThat(US.millilitres(TABLESPOON)).isCloseTo(14.78676478, within(1e-8));
-    assertThat(US.millilitres(TEASPOON)).isCloseTo(4.928921594, within(1e-9));
-    assertThat(US.millilitres(FLUID_OUNCE)).isCloseTo(29.57352956, within(1e-8));
+    assertThat(CUP.millilitres(US)).isCloseTo(236.5882365, within(1e-7));
+    assertThat(TABLESPOON.millilitres(US)).isCloseTo(14.78676478, within(1e-8));
+    assertThat(TEASPOON.millilitres(US)).isCloseTo(4.928921594, within(1e-9));
+    assertThat(FLUID_OUNCE.millilitres(US)).isCloseTo(29.57352956, within(1e-8));
     assertThat(OUNCE.grams()).isEqualTo(28.349523125);
     assertThat(POUND.grams()).isEqualTo(453.59237);
   }
@@ -40,30 +40,30 @@ class UnitsTest {
   /** 21 CFR 101.9(b)(5)(viii): cup 240 mL, tablespoon 15 mL, teaspoon 5 mL, fluid ounce 30 mL. */
   @Test
   void labelling() {
-    assertThat(US_LABELLING.millilitres(CUP)).isEqualTo(240);
-    assertThat(US_LABELLING.millilitres(TABLESPOON)).isEqualTo(15);
-    assertThat(US_LABELLING.millilitres(TEASPOON)).isEqualTo(5);
-    assertThat(US_LABELLING.millilitres(FLUID_OUNCE)).isEqualTo(30);
+    assertThat(CUP.millilitres(US_LABELLING)).isEqualTo(240);
+    assertThat(TABLESPOON.millilitres(US_LABELLING)).isEqualTo(15);
+    assertThat(TEASPOON.millilitres(US_LABELLING)).isEqualTo(5);
+    assertThat(FLUID_OUNCE.millilitres(US_LABELLING)).isEqualTo(30);
   }
 
   /** Common practice. */
   @Test
   void metricAndAustralian() {
-    assertThat(METRIC.millilitres(CUP)).isEqualTo(250);
-    assertThat(AUSTRALIAN.millilitres(TABLESPOON)).isEqualTo(4 * AUSTRALIAN.millilitres(TEASPOON));
+    assertThat(CUP.millilitres(METRIC)).isEqualTo(250);
+    assertThat(TABLESPOON.millilitres(AUSTRALIAN)).isEqualTo(4 * TEASPOON.millilitres(AUSTRALIAN));
   }
 
   /** An independent library: systems-common on Indriya. */
   @Test
   void unitLibrary() {
-    assertThat(millilitres(USCustomary.CUP)).isCloseTo(US.millilitres(CUP), within(1e-6));
+    assertThat(millilitres(USCustomary.CUP)).isCloseTo(CUP.millilitres(US), within(1e-6));
     assertThat(millilitres(USCustomary.TABLESPOON))
-        .isCloseTo(US.millilitres(TABLESPOON), within(1e-6));
-    assertThat(millilitres(USCustomary.TEASPOON)).isCloseTo(US.millilitres(TEASPOON), within(1e-6));
+        .isCloseTo(TABLESPOON.millilitres(US), within(1e-6));
+    assertThat(millilitres(USCustomary.TEASPOON)).isCloseTo(TEASPOON.millilitres(US), within(1e-6));
     assertThat(millilitres(USCustomary.FLUID_OUNCE))
-        .isCloseTo(US.millilitres(FLUID_OUNCE), within(1e-6));
+        .isCloseTo(FLUID_OUNCE.millilitres(US), within(1e-6));
     assertThat(10 * millilitres(Imperial.FLUID_OUNCE))
-        .isCloseTo(IMPERIAL.millilitres(CUP), within(1e-4));
+        .isCloseTo(CUP.millilitres(IMPERIAL), within(1e-4));
     assertThat(grams(USCustomary.OUNCE)).isCloseTo(OUNCE.grams(), within(1e-9));
     assertThat(grams(USCustomary.POUND)).isCloseTo(POUND.grams(), within(1e-9));
   }
@@ -82,6 +82,6 @@ class UnitsTest {
   @Test
   void aUnitOfTheOtherKindIsRefused() {
     assertThatIllegalArgumentException().isThrownBy(CUP::grams);
-    assertThatIllegalArgumentException().isThrownBy(() -> US.millilitres(OUNCE));
+    assertThatIllegalArgumentException().isThrownBy(() -> OUNCE.millilitres(US));
   }
 }

@@ -12,14 +12,19 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeststack.core.TestFoods;
 import honeststack.core.estimate.Estimate;
+import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
 import honeststack.core.food.Packing;
+import honeststack.core.line.LineReader;
+import honeststack.core.line.ReadLine;
+import honeststack.core.wording.Refusal;
+import honeststack.core.wording.RefusedException;
 import org.junit.jupiter.api.Test;
 
 /** Each expected doubt is put together by hand from the table of doubt (common practice). */
 class WeightsTest {
-  private final SourceBook book = SourceBook.firstOrder();
+  private final SourceBook book = new SourceBook();
   private final LineReader reader = new LineReader(new TestFoods());
   private int uses;
 
@@ -28,9 +33,9 @@ class WeightsTest {
   }
 
   private Estimate mass(String text, MeasuringSystem system) {
-    LineReader.Line line = reader.read(text);
-    return new Weights(TestFoods.doubt(), system, book)
-        .of(line.measure(), line.food(), "line" + uses++);
+    ReadLine line = reader.read(text);
+    return new Weights(TestFoods.tables(), OwnWeights.NONE, system, book)
+        .of(line.measure(), line.food(), Use.of("line" + uses++));
   }
 
   private static void check(Estimate mass, double grams, double u) {
@@ -44,6 +49,18 @@ class WeightsTest {
     check(mass("7.5 g sugar"), 7.5, Math.hypot(0.003 * 7.5, 0.1 / Math.sqrt(12)));
     check(mass("0 g flour"), 0, 0);
     check(mass("1 lb flour"), 453.59237, Math.hypot(0.003 * 453.59237, 1 / Math.sqrt(12)));
+  }
+
+  /** The last digit shown, in the unit shown; a weight without decimals is read to 1 g. */
+  @Test
+  void aScalesStepIsTheLastDigitInItsUnit() {
+    double ounce = 28.349523125;
+    check(
+        mass("0.5 oz flour"),
+        ounce / 2,
+        Math.hypot(0.003 * ounce / 2, 0.1 * ounce / Math.sqrt(12)));
+    check(mass("1.2 kg flour"), 1200, Math.hypot(0.003 * 1200, 100 / Math.sqrt(12)));
+    check(mass("62½ g flour"), 62.5, Math.hypot(0.003 * 62.5, 1 / Math.sqrt(12)));
   }
 
   @Test
@@ -89,9 +106,9 @@ class WeightsTest {
   }
 
   private Estimate whole(String text) {
-    LineReader.Line line = reader.read(text);
-    return new Weights(TestFoods.doubt(), MeasuringSystem.US, book)
-        .of(line.amount().orElseThrow(), line.food(), "line" + uses++);
+    ReadLine line = reader.read(text);
+    return new Weights(TestFoods.tables(), OwnWeights.NONE, MeasuringSystem.US, book)
+        .of(line.amount().orElseThrow(), line.food(), Use.of("line" + uses++));
   }
 
   /** 3 to 4 tbsp: 3.5 in the middle, rectangular with a half-width of ½ (JCGM 100, 4.3.7). */
@@ -146,26 +163,33 @@ class WeightsTest {
     assertThat(whole("400 g pears, drained").value()).isCloseTo(400, within(1e-9));
   }
 
-  /** Weighings of 100, 104 and 108 g: mean 104, s 4, u of the mean 4/√3 (JCGM 100:2008, 4.2). */
+  /**
+   * Weighings of 100, 104 and 108 g: mean 104, s 4 (JCGM 100:2008, 4.2); widened by Student's t for
+   * two degrees of freedom, 4.303 at 95 % (JCGM 100:2008, table G.2), over 2; a scale of 1 g and
+   * 0.3 % in quadrature.
+   */
   @Test
   void ownWeighingsReplaceTheTable() {
     OwnWeights.Own kept = OwnWeights.Own.of(java.util.List.of(100.0, 104.0, 108.0));
     Weights own =
         new Weights(
-            TestFoods.doubt(),
+            TestFoods.tables(),
             (food, unit, packing) ->
                 food.equals("flour") && unit == Unit.CUP && packing == Packing.SPOONED
                     ? java.util.Optional.of(kept)
                     : java.util.Optional.empty(),
             MeasuringSystem.US,
             book);
-    LineReader.Line cups = reader.read("4 cups flour, spooned");
-    Estimate mass = own.of(cups.amount().orElseThrow(), cups.food(), "own");
-    check(mass, 416, Math.hypot(4 * 4 / Math.sqrt(3), 4 * 4 / 2.0));
-    assertThat(mass.budget()).anyMatch(s -> s.source().words().contains("from 3 weighings"));
-    LineReader.Line other = reader.read("1 cup flour, scooped");
+    ReadLine cups = reader.read("4 cups flour, spooned");
+    Estimate mass = own.of(cups.amount().orElseThrow(), cups.food(), Use.of("own"));
+    double once = Math.hypot(4.302653 / 2 * 4, 1 / Math.sqrt(12));
+    double mean = Math.hypot(once / Math.sqrt(3), 0.003 * 104);
+    assertThat(mass.value()).isCloseTo(416, within(1e-9));
+    assertThat(mass.u()).isCloseTo(Math.hypot(4 * mean, 4 * once / 2.0), within(1e-4));
+    assertThat(book.sources()).anyMatch(s -> s.words().contains("from 3 weighings"));
+    ReadLine other = reader.read("1 cup flour, scooped");
     check(
-        own.of(other.amount().orElseThrow(), other.food(), "other"),
+        own.of(other.amount().orElseThrow(), other.food(), Use.of("other")),
         140,
         140 * Math.hypot(0.055, 0.045));
   }
@@ -182,8 +206,9 @@ class WeightsTest {
 
   private Refusal refusal(String text, Food food) {
     Measure measure = reader.read(text, food).measure();
-    Weights weights = new Weights(TestFoods.doubt(), MeasuringSystem.US, book);
-    return catchThrowableOfType(RefusedException.class, () -> weights.of(measure, food, "x"))
+    Weights weights = new Weights(TestFoods.tables(), OwnWeights.NONE, MeasuringSystem.US, book);
+    return catchThrowableOfType(
+            RefusedException.class, () -> weights.of(measure, food, Use.of("x")))
         .refusal();
   }
 }

@@ -1,2 +1,0 @@
-/** Drafts written anew: pasted lines, scaled, in grams or in kitchen measures. */
-package honeststack.app.adjust;

@@ -1,0 +1,135 @@
+package honeststack.app.kept;
+
+import honeststack.app.kept.VersionStore.StoredVersion;
+import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.larder.FoodNames;
+import honeststack.app.larder.FoodSearch;
+import honeststack.app.shelf.ShelfService;
+import honeststack.core.food.Food;
+import honeststack.core.recipe.Preparation;
+import honeststack.core.recipe.Preparations;
+import honeststack.core.recipe.RecipeReading;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Publishes the newest kept version of each preparation to the kitchen. */
+@Component
+class PreparationShelf {
+  private final VersionStore store;
+  private final KeptReadings readings;
+  private final ShelfService shelf;
+  private final KitchenNow kitchens;
+  private final TransactionTemplate anew;
+
+  PreparationShelf(
+      VersionStore store,
+      KeptReadings readings,
+      ShelfService shelf,
+      KitchenNow kitchens,
+      PlatformTransactionManager transactions) {
+    this.store = store;
+    this.readings = readings;
+    this.shelf = shelf;
+    this.kitchens = kitchens;
+    this.anew = new TransactionTemplate(transactions);
+    this.anew.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+    this.anew.setReadOnly(true);
+    publish();
+  }
+
+  /** Publishes what is stored, once the transaction that changes it has been committed. */
+  void changed() {
+    if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+      publish();
+      return;
+    }
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            publish();
+          }
+        });
+  }
+
+  private synchronized void publish() {
+    kitchens.publishPreparations(anew.execute(status -> read()));
+  }
+
+  private Shelved read() {
+    List<StoredVersion> versions = store.newest("PREPARATION");
+    Map<String, String> names =
+        shelf.names(versions.stream().map(v -> v.head().recipeId()).toList());
+    Map<String, Preparation> byFood = new LinkedHashMap<>();
+    for (StoredVersion version : versions) {
+      String name = names.get(version.head().recipeId());
+      RecipeReading reading = readings.read(version);
+      if (name != null && reading.finished().isPresent()) {
+        Food food =
+            PreparedFood.of(
+                version.head(),
+                name,
+                shelf.draft(version.body()),
+                reading.finished().get().parts());
+        byFood.put(food.id(), Preparation.of(food, version.head().id(), reading.finished().get()));
+      }
+    }
+    return Shelved.of(byFood);
+  }
+
+  /** The preparations of one moment. Immutable. */
+  private record Shelved(
+      Map<String, Preparation> byFood, Map<String, Food> byName, FoodSearch search)
+      implements Preparations {
+
+    static Shelved of(Map<String, Preparation> byFood) {
+      Map<String, Food> byName = new HashMap<>();
+      Map<String, List<String>> names = new HashMap<>();
+      byFood
+          .values()
+          .forEach(
+              one -> {
+                byName.put(FoodNames.normal(one.food().name()), one.food());
+                names.put(one.food().id(), List.of(one.food().name()));
+              });
+      FoodSearch search = new FoodSearch();
+      search.put(names);
+      return new Shelved(byFood, byName, search);
+    }
+
+    @Override
+    public Optional<Preparation> of(Food food) {
+      return Optional.ofNullable(byFood.get(food.id()));
+    }
+
+    @Override
+    public Optional<Food> byId(String id) {
+      return Optional.ofNullable(byFood.get(id)).map(Preparation::food);
+    }
+
+    @Override
+    public Optional<Named> byName(String name) {
+      return Optional.ofNullable(byName.get(FoodNames.normal(name)))
+          .map(food -> new Named(food, false));
+    }
+
+    @Override
+    public List<Food> nearest(String name, int most) {
+      return search.nearest(name, most, food -> 0).stream()
+          .map(byFood::get)
+          .filter(Objects::nonNull)
+          .map(Preparation::food)
+          .toList();
+    }
+  }
+}

@@ -1,0 +1,134 @@
+package honeststack.app.larder;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** All foods of one moment, each at its newest composition revision. Immutable. */
+final class LarderState implements Foods {
+  private final Map<String, LarderEntry> byId;
+  private final Map<String, Named> byName;
+  private final Nearest nearest;
+
+  /** Identities of the foods whose names come closest; may name foods that are not here. */
+  interface Nearest {
+    List<String> to(String name, int most);
+  }
+
+  private LarderState(Map<String, LarderEntry> byId, Map<String, Named> byName, Nearest nearest) {
+    this.byId = byId;
+    this.byName = byName;
+    this.nearest = nearest;
+  }
+
+  /** Of a name that two foods go by, the one that was entered here keeps it. */
+  static LarderState of(Collection<LarderEntry> entries, Nearest nearest) {
+    Map<String, LarderEntry> byId = new LinkedHashMap<>();
+    Map<String, Named> byName = new HashMap<>();
+    entries.forEach(entry -> byId.put(entry.food().id(), entry));
+    Stream.concat(
+            entries.stream().filter(entry -> !entry.own()),
+            entries.stream().filter(LarderEntry::own))
+        .forEach(entry -> named(entry).forEach(byName::put));
+    return new LarderState(byId, byName, nearest);
+  }
+
+  /**
+   * The same with these foods, in place of those with the same identity.
+   *
+   * @throws NameTakenException if a name belongs to another food
+   */
+  LarderState with(Collection<LarderEntry> entries) {
+    Map<String, LarderEntry> ids = new LinkedHashMap<>(byId);
+    Map<String, Named> names = new HashMap<>(byName);
+    Set<String> freed = new HashSet<>();
+    for (LarderEntry entry : entries) {
+      LarderEntry before = ids.put(entry.food().id(), entry);
+      if (before != null) {
+        named(before).keySet().stream()
+            .filter(name -> isHeldBy(before, names.get(name)))
+            .forEach(freed::add);
+      }
+    }
+    names.keySet().removeAll(freed);
+    for (LarderEntry entry : entries) {
+      named(entry).forEach((name, named) -> take(names, entry, name, named));
+    }
+    freed.removeAll(names.keySet());
+    if (!freed.isEmpty()) { // another food may go by them that had to stand back
+      ids.values().forEach(entry -> named(entry).forEach(names::putIfAbsent));
+    }
+    return new LarderState(ids, names, nearest);
+  }
+
+  private static void take(Map<String, Named> names, LarderEntry entry, String name, Named named) {
+    Named holder = names.put(name, named);
+    if (holder != null && !holder.food().id().equals(named.food().id())) {
+      throw new NameTakenException(written(entry, name), holder.food());
+    }
+  }
+
+  private static boolean isHeldBy(LarderEntry entry, Named holder) {
+    return holder != null && holder.food().id().equals(entry.food().id());
+  }
+
+  LarderState without(String id) {
+    List<LarderEntry> left = new ArrayList<>(byId.values());
+    left.removeIf(entry -> entry.food().id().equals(id));
+    return of(left, nearest);
+  }
+
+  /** What a food is called, in its normal form. */
+  private static Map<String, Named> named(LarderEntry entry) {
+    Map<String, Named> named = new LinkedHashMap<>();
+    for (LarderEntry.Name name : entry.names()) {
+      named.put(FoodNames.normal(name.name()), new Named(entry.food(), name.general()));
+    }
+    named.put(FoodNames.normal(entry.food().name()), new Named(entry.food(), false));
+    return named;
+  }
+
+  private static String written(LarderEntry entry, String normal) {
+    return entry.allNames().stream()
+        .filter(name -> FoodNames.normal(name).equals(normal))
+        .findFirst()
+        .orElse(normal);
+  }
+
+  Collection<LarderEntry> entries() {
+    return byId.values();
+  }
+
+  Optional<LarderEntry> entry(String id) {
+    return Optional.ofNullable(byId.get(id));
+  }
+
+  @Override
+  public Optional<Food> byId(String id) {
+    return entry(id).map(LarderEntry::food);
+  }
+
+  @Override
+  public Optional<Named> byName(String name) {
+    return Optional.ofNullable(byName.get(FoodNames.normal(name)));
+  }
+
+  @Override
+  public List<Food> nearest(String name, int most) {
+    return nearest.to(name, most).stream()
+        .map(byId::get)
+        .filter(Objects::nonNull)
+        .map(LarderEntry::food)
+        .toList();
+  }
+}

@@ -1,2 +1,0 @@
-/** Recipes written anew: pasted, scaled, in grams or in kitchen measures. */
-package honeststack.core.adjust;

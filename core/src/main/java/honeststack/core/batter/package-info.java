@@ -1,2 +1,0 @@
-/** Batter lines and their totals. */
-package honeststack.core.batter;

@@ -1,0 +1,296 @@
+package honeststack.core.line;
+
+import honeststack.core.food.Packing;
+import honeststack.core.line.Quantities.Quantity;
+import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Containers;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Measure.Heap;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Refusal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Reads the amount at the front of a line: one measure or a sum of them, a container and its
+ * content, the same amount in other units behind it.
+ */
+final class AmountParser {
+  private static final int FURTHEST = 3;
+
+  private final List<Token> tokens;
+  private final Quantities quantities;
+
+  AmountParser(String text, List<Token> tokens) {
+    this.tokens = tokens;
+    this.quantities = new Quantities(text, tokens);
+  }
+
+  /** A measure and where it ends. */
+  record Found(Measure measure, boolean container, int next) {}
+
+  /**
+   * @param others the same amount in other units
+   * @param name where the food's name before it ends; 0 for an amount at the front
+   * @param next place of the first token after it
+   */
+  record Front(List<Term> terms, boolean container, List<Measure> others, int name, int next) {}
+
+  /**
+   * @throws RefusedException if a number cannot be read
+   */
+  Optional<Front> front(int from) {
+    Found first = measure(from, true).orElse(null);
+    if (first == null) {
+      return Optional.empty();
+    }
+    List<Term> terms = new ArrayList<>(List.of(new Term(first.measure(), false)));
+    List<Measure> others = new ArrayList<>();
+    int i = first.next();
+    boolean container = first.container();
+    for (boolean on = true; on; ) {
+      on = false;
+      if (mark(i, "/", "|", "=") || (word(i, "or") && first.measure().unit() != Unit.COUNT)) {
+        Optional<Found> other =
+            measure(about(i + 1), false).filter(f -> f.measure().unit() != Unit.COUNT);
+        if (other.isPresent()) {
+          others.add(other.get().measure());
+          i = other.get().next();
+          on = true;
+          container |= other.get().container();
+        }
+      }
+      Optional<Found> smaller = smaller(terms.get(terms.size() - 1).measure(), i);
+      if (smaller.isPresent()) {
+        terms.add(new Term(smaller.get().measure(), false));
+        i = smaller.get().next();
+        on = true;
+      }
+      Optional<Term> term = term(i);
+      if (term.isPresent()) {
+        terms.add(term.get());
+        i = end;
+        on = true;
+      }
+    }
+    return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
+  }
+
+  /** "1 lb 2 oz", "1 l 200 ml": the smaller unit goes on. */
+  private Optional<Found> smaller(Measure measure, int i) {
+    boolean big =
+        measure.unit() == Unit.POUND
+            || measure.unit() == Unit.KILOGRAM
+            || measure.unit() == Unit.LITRE;
+    return big
+        ? measure(i, false)
+            .filter(f -> f.measure().unit().kind() == measure.unit().kind())
+            .filter(f -> f.measure().unit() != measure.unit())
+        : Optional.empty();
+  }
+
+  /** Where the term last found by {@link #term} ends. */
+  private int end;
+
+  /** An amount behind the food, "butter 50 g", "eggs x 3", "butter, 50 g, melted". */
+  Optional<Front> back() {
+    for (int i = 1; i < tokens.size(); i++) {
+      boolean times = word(i, "x") || mark(i, "×");
+      if (word(i - 1, "to", "for")) {
+        continue; // "honey to drizzle" has no amount
+      }
+      Optional<Found> found = measure(about(times ? i + 1 : i), true);
+      if (found.isPresent() && isLast(i, found.get())) {
+        boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=", ".", "…");
+        return Optional.of(
+            new Front(
+                List.of(new Term(found.get().measure(), false)),
+                found.get().container(),
+                List.of(),
+                apart ? i - 1 : i,
+                found.get().next()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Nothing behind it; or between commas, unless it is a bare number. */
+  private boolean isLast(int from, Found found) {
+    boolean measured = found.measure().unit() != Unit.COUNT;
+    return found.next() == tokens.size()
+        || measured && mark(from - 1, ",", ":") && mark(found.next(), ",");
+  }
+
+  /** A measure that is added or taken away: "plus 2 tbsp", "less 1 tbsp". */
+  Optional<Term> term(int i) {
+    boolean taken = word(i, "less", "minus");
+    if (!taken && !word(i, "plus", "and") && !mark(i, "+", "&")) {
+      return Optional.empty();
+    }
+    Optional<Found> found =
+        measure(about(i + 1), false).filter(f -> f.measure().unit() != Unit.COUNT);
+    found.ifPresent(f -> end = f.next());
+    return found.map(f -> new Term(f.measure(), taken));
+  }
+
+  int end() {
+    return end;
+  }
+
+  /** Whether a number begins here that is not "a" or "some". */
+  boolean isNumber(int i) {
+    return i < tokens.size()
+        && !tokens.get(i).isWord("a", "an", "some", "few")
+        && quantities.at(i).isPresent();
+  }
+
+  /** Skips "about", "roughly" and the like. */
+  int about(int i) {
+    int at = i;
+    while (at < tokens.size()
+        && (LineWords.ABOUT.contains(tokens.get(at).low()) || mark(at, "~", "≈", "."))) {
+      at++;
+    }
+    return at;
+  }
+
+  /**
+   * A number and its unit; without a number, a vague unit alone ("pinch of salt").
+   *
+   * @param counts whether a number without a unit is a count
+   */
+  Optional<Found> measure(int from, boolean counts) {
+    Optional<Quantity> number = quantities.at(from);
+    if (number.isEmpty()) {
+      boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
+      return unit(new Quantity(1, 0, 0, from))
+          .filter(f -> heaped || f.measure().unit().kind() == Unit.Kind.VAGUE);
+    }
+    Quantity quantity = number.get();
+    if (mark(quantity.next(), "%")) {
+      return Optional.empty();
+    }
+    Optional<Found> content = content(quantity);
+    if (content.isPresent()) {
+      return content;
+    }
+    Optional<Found> measured = unit(quantity);
+    if (measured.isPresent()) {
+      return measured.map(this::inContainer);
+    }
+    if (!counts) {
+      return Optional.empty();
+    }
+    int i = quantity.next();
+    String word = i < tokens.size() ? tokens.get(i).low() : "";
+    if (UnitWords.VESSELS.contains(word)) {
+      throw Refusals.of(
+          Refusal.Reason.BAD_AMOUNT,
+          tokens.get(i).text(),
+          "has no size that everybody means",
+          "a weight, or cups and spoons");
+    }
+    String part = Containers.counted(word);
+    return Optional.of(
+        new Found(
+            quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
+            Containers.isContainer(part),
+            part.isEmpty() ? i : i + 1));
+  }
+
+  /** "2 x 400 g tins", "a 400 g tin": the content counts. */
+  private Optional<Found> content(Quantity quantity) {
+    int i = quantity.next();
+    boolean times = word(i, "x") || mark(i, "×", "*");
+    Optional<Found> inside =
+        quantities.at(times ? i + 1 : i).flatMap(this::unit).filter(f -> isContent(f.measure()));
+    if (inside.isEmpty()) {
+      return Optional.empty();
+    }
+    int next = inside.get().next();
+    boolean sprayed = inside.get().measure().unit() == Unit.SECOND;
+    boolean container =
+        sprayed ? word(next, "spray", "sprays", "burst", "bursts") : isContainer(next);
+    if (!container && !times) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Found(
+            inside.get().measure().times(quantity.amount()),
+            container && !sprayed,
+            container ? next + 1 : next));
+  }
+
+  /** "125 g tub": what it holds. */
+  private Found inContainer(Found found) {
+    boolean container = isContent(found.measure()) && isContainer(found.next());
+    return container ? new Found(found.measure(), true, found.next() + 1) : found;
+  }
+
+  private boolean isContainer(int i) {
+    return i < tokens.size() && Containers.isContainer(Containers.counted(tokens.get(i).low()));
+  }
+
+  private static boolean isContent(Measure measure) {
+    return switch (measure.unit().kind()) {
+      case MASS, MARKED, SPRAY -> true;
+      case VOLUME -> measure.unit() == Unit.FLUID_OUNCE;
+      case SPOON, LADLE, VAGUE, COUNT -> false;
+    };
+  }
+
+  /** The unit after a number, with the words between that say how full it was. */
+  private Optional<Found> unit(Quantity quantity) {
+    int from = quantity.next();
+    for (int i = from; i < tokens.size() && i <= from + FURTHEST; i++) {
+      Optional<UnitWords.Found> unit = UnitWords.at(tokens, i);
+      if (unit.isPresent()) {
+        Unit found = unit.get().unit();
+        Heap heap = Heap.LEVEL;
+        Packing packing = Packing.NOT_SAID;
+        double bigness = 1;
+        for (Token word : tokens.subList(from, i)) {
+          if (found.kind() == Unit.Kind.VAGUE && UnitWords.BIGNESS.containsKey(word.low())) {
+            bigness = UnitWords.BIGNESS.get(word.low());
+          } else {
+            heap = LineWords.HEAPS.getOrDefault(word.low(), heap);
+            packing = LineWords.PACKINGS.getOrDefault(word.low(), packing);
+          }
+        }
+        Optional<Quantity> part = quantities.andPart(unit.get().next());
+        Measure measure =
+            part.map(p -> new Quantity(quantity.amount() + p.amount(), 0, 0, p.next()))
+                .orElse(quantity)
+                .measure(found, packing, heap, "")
+                .times(bigness);
+        return Optional.of(
+            new Found(measure, false, part.map(Quantity::next).orElse(unit.get().next())));
+      }
+      if (!isBefore(tokens.get(i).low())) {
+        return Optional.empty();
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean isBefore(String word) {
+    return LineWords.HEAPS.containsKey(word)
+        || LineWords.PACKINGS.containsKey(word)
+        || UnitWords.BIGNESS.containsKey(word)
+        || LineWords.ABOUT.contains(word)
+        || word.equals("firmly")
+        || word.equals("lightly")
+        || word.equals("tightly")
+        || word.equals("full")
+        || word.equals("-");
+  }
+
+  private boolean word(int i, String... words) {
+    return i < tokens.size() && tokens.get(i).isWord(words);
+  }
+
+  private boolean mark(int i, String... marks) {
+    return i < tokens.size() && tokens.get(i).isMark(marks);
+  }
+}

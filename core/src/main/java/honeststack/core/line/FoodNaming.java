@@ -1,0 +1,106 @@
+package honeststack.core.line;
+
+import static honeststack.core.wording.Refusal.Reason.NO_AMOUNT;
+import static honeststack.core.wording.Refusal.Reason.NO_FOOD;
+import static honeststack.core.wording.Refusal.Reason.UNKNOWN_FOOD;
+
+import honeststack.core.food.Allergen;
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.Packing;
+import honeststack.core.wording.RefusedException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Finds the food among the words of a line: all of them first, then fewer and fewer. */
+final class FoodNaming {
+  private final Foods foods;
+  private final String text;
+
+  FoodNaming(Foods foods, String text) {
+    this.foods = foods;
+    this.text = text;
+  }
+
+  /**
+   * @param name the words that were taken for its name
+   * @param unused words that nothing was made of
+   */
+  record Named(Food food, boolean general, List<Token> name, List<String> unused) {
+
+    /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
+    Packing packing(Packing said) {
+      boolean inName = name.stream().anyMatch(word -> LineWords.FORMS.get(word.low()) == said);
+      boolean weighed =
+          food.measures().stream()
+              .anyMatch(m -> m instanceof HouseholdMeasure.Volume v && v.packing() == said);
+      return inName && !weighed ? Packing.NOT_SAID : said;
+    }
+  }
+
+  static Named picked(Food food) {
+    return new Named(food, false, List.of(), List.of());
+  }
+
+  /**
+   * @param suffix a part of the food that the line means: " juice"; with a question mark where the
+   *     food itself may be meant too; empty for the food itself
+   * @param needsAmount the line has no amount, so an unknown name is not told from none
+   * @throws RefusedException if no food is found
+   */
+  Named named(Notes notes, String suffix, boolean needsAmount) {
+    List<Token> all = notes.words();
+    if (all.isEmpty()) {
+      throw Refusals.of(
+          NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
+    }
+    List<Token> head = notes.head();
+    List<List<Token>> candidates = head.size() == all.size() ? List.of(all) : List.of(all, head);
+    List<List<Token>> tried = new ArrayList<>(List.of(List.of(), List.of()));
+    for (Predicate<Token> drop : notes.drops()) {
+      for (int i = 0; i < candidates.size(); i++) {
+        List<Token> candidate = candidates.get(i);
+        List<Token> name = candidate.stream().filter(drop.negate()).toList();
+        if (name.isEmpty() || name.equals(tried.get(i))) {
+          continue; // nothing else was left out than before
+        }
+        tried.set(i, name);
+        Optional<Foods.Named> found =
+            found(Token.joined(name), suffix).filter(food -> isAsFree(food, name, candidate));
+        if (found.isPresent()) {
+          return new Named(
+              found.get().food(), found.get().general(), name, notes.unused(candidate, all));
+        }
+      }
+    }
+    String left = notes.left();
+    if (left.isEmpty()) {
+      throw Refusals.of(NO_FOOD, Token.joined(all), "names no food", "a food after the amount");
+    }
+    if (needsAmount) {
+      throw Refusals.of(
+          NO_AMOUNT, text.strip(), "does not begin with an amount", Quantities.AMOUNTS);
+    }
+    throw new RefusedException(
+        UNKNOWN_FOOD,
+        left,
+        "No food in the larder is called “" + left + "”.",
+        "one of the larder's foods; the nearest are offered");
+  }
+
+  /** A flour that is said to be free of gluten is not taken for one that holds it. */
+  private static boolean isAsFree(Foods.Named found, List<Token> name, List<Token> candidate) {
+    boolean said = candidate.stream().anyMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
+    boolean left = name.stream().noneMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
+    return !(said && left && found.food().allergens().contains(Allergen.GLUTEN));
+  }
+
+  private Optional<Foods.Named> found(String name, String suffix) {
+    return suffix.endsWith("?")
+        ? foods.byName(name + suffix.substring(0, suffix.length() - 1)).or(() -> foods.byName(name))
+        : foods.byName(name + suffix);
+  }
+}

@@ -1,0 +1,312 @@
+package honeststack.core.line;
+
+import static honeststack.core.wording.Refusal.Reason.NO_FOOD;
+import static honeststack.core.wording.Refusal.Reason.OPEN_CHOICE;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.food.Packing;
+import honeststack.core.measure.Amount;
+import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.RefusedException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Reads a line as cooks say and write it, "2 heaped tbsp ground oats": amount, unit and food, and
+ * the words that change what a cup or a piece weighs. What it does not understand it refuses,
+ * quoting it; what it does not use it says.
+ */
+public final class LineReader {
+  private static final Pattern TWO_PARTS =
+      Pattern.compile(
+          "\\b(?:zest|rind|peel|juice)\\s*(?:and|&|\\+)\\s*(?:the\\s+)?(?:zest|rind|peel|juice)\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  /** A recipe is read at every keystroke, and all of its lines but one are as they were. */
+  private static final int REMEMBERED = 4000;
+
+  private final Foods foods;
+  private final Map<String, Answer> known = Collections.synchronizedMap(new Recent());
+
+  /**
+   * @param foods by whose names lines are read; they must not change, for a line that was read once
+   *     is remembered
+   */
+  public LineReader(Foods foods) {
+    this.foods = foods;
+  }
+
+  /** One of the two. */
+  private record Answer(ReadLine line, RefusedException refused) {
+    ReadLine get() {
+      if (refused != null) {
+        throw refused;
+      }
+      return line;
+    }
+  }
+
+  private static final class Recent extends LinkedHashMap<String, Answer> {
+    private static final long serialVersionUID = 1;
+
+    Recent() {
+      super(64, 0.75f, true);
+    }
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<String, Answer> eldest) {
+      return size() > REMEMBERED;
+    }
+  }
+
+  /**
+   * @throws RefusedException if amount or food cannot be read, or the line leaves a choice open
+   */
+  public ReadLine read(String text) {
+    return remembered(text, text, null);
+  }
+
+  /**
+   * Reads all but the food, which was picked by hand.
+   *
+   * @throws RefusedException if the amount cannot be read
+   */
+  public ReadLine read(String text, Food picked) {
+    return remembered(picked.id() + '\n' + text, text, picked);
+  }
+
+  private ReadLine remembered(String key, String text, Food picked) {
+    Answer answer = known.get(key);
+    if (answer == null) {
+      answer = answer(text, picked);
+      known.put(key, answer);
+    }
+    return answer.get();
+  }
+
+  private Answer answer(String text, Food picked) {
+    try {
+      return new Answer(new Pass(text, picked).read(), null);
+    } catch (RefusedException refused) {
+      return new Answer(null, refused);
+    }
+  }
+
+  /** One reading of one line. */
+  private final class Pass {
+    private final String text;
+    private final Food picked;
+    private final String part;
+    private final List<Token> tokens;
+    private final List<List<Token>> asides;
+    private final AmountParser amounts;
+    private boolean measured = true;
+
+    Pass(String text, Food picked) {
+      LineText line = LineText.of(text);
+      this.text = text;
+      this.picked = picked;
+      this.part = line.part();
+      this.tokens = line.tokens();
+      this.asides = line.asides();
+      this.amounts = new AmountParser(line.read(), tokens);
+    }
+
+    ReadLine read() {
+      if (TWO_PARTS.matcher(text).find()) {
+        throw Refusals.of(NO_FOOD, text.strip(), "names two things at once", "a line for each");
+      }
+      int from = unmeasured(amounts.about(0));
+      Optional<AmountParser.Front> front = measured ? amounts.front(from) : Optional.empty();
+      List<Term> terms = new ArrayList<>(front.map(AmountParser.Front::terms).orElse(List.of()));
+      List<Measure> others =
+          new ArrayList<>(front.map(AmountParser.Front::others).orElse(List.of()));
+      List<Token> rest =
+          new ArrayList<>(
+              tokens.subList(front.map(AmountParser.Front::next).orElse(from), tokens.size()));
+      Optional<AmountParser.Front> back =
+          terms.isEmpty() && measured ? amounts.back() : Optional.empty();
+      if (back.isPresent()) {
+        terms.addAll(back.get().terms());
+        rest.subList(back.get().name() - from, back.get().next() - from).clear();
+      }
+      boolean container = front.map(AmountParser.Front::container).orElse(false);
+      Notes notes = new Notes(rest);
+      boolean more = moreOf(rest, terms);
+      StringBuilder written = new StringBuilder(Token.joined(rest));
+      for (List<Token> aside : asides) {
+        Optional<Measure> beside = beside(aside);
+        if (beside.isPresent()) {
+          boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
+          Measure other = beside.get();
+          double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
+          others.add(each || container && counted(terms) ? other.times(times) : other);
+        } else if (!isCount(aside)) {
+          notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
+          notes.rest.addAll(aside);
+          written.append(" (").append(Token.joined(aside)).append(')');
+        }
+      }
+      notes.scan();
+      if (word(0, "enough")) {
+        notes.dropPurpose();
+      }
+      List<Term> said = List.copyOf(terms);
+      if (picked == null && (notes.choice || notes.either())) {
+        throw Refusals.of(
+            OPEN_CHOICE,
+            notes.left(),
+            "leaves a choice open",
+            "one food; those that come closest are offered");
+      }
+      Optional<Measure> other = SecondAmount.prefer(terms, others);
+      FoodNaming.Named named =
+          picked != null
+              ? FoodNaming.picked(picked)
+              : new FoodNaming(foods, text)
+                  .named(notes, suffix(notes, terms), terms.isEmpty() && measured);
+      if (picked == null && named.unused().contains("or")) {
+        throw Refusals.of(
+            OPEN_CHOICE,
+            notes.left(),
+            "leaves a choice open",
+            "one food; those that come closest are offered");
+      }
+      if (isJuiceOf(notes, terms, named)) {
+        written.append(" juice");
+      }
+      Shape shape =
+          new Shape(
+              part.isEmpty() ? "" : part + " of ",
+              more ? written + ", plus some more" : written.toString(),
+              back.isPresent(),
+              other.isPresent() || !others.isEmpty() ? List.copyOf(terms) : said);
+      if (terms.isEmpty()) {
+        return new ReadLine(
+            Optional.empty(),
+            named.food(),
+            named.general(),
+            Optional.empty(),
+            notes.optional,
+            notes.place,
+            named.unused(),
+            shape);
+      }
+      Amount amount = amount(terms, named.packing(notes.packing()), notes, container, more);
+      return new ReadLine(
+          Optional.of(amount),
+          named.food(),
+          named.general(),
+          other,
+          notes.optional,
+          notes.place,
+          named.unused(),
+          shape);
+    }
+
+    /** "a little oil", "some milk": a food, but no amount of it. */
+    private int unmeasured(int from) {
+      int i = from;
+      if (word(i, "a") && word(i + 1, "little", "bit", "touch", "tad", "spot", "lot")) {
+        i += 2;
+      } else if (word(i, "some", "enough", "plenty", "extra", "more", "little")
+          && !word(i + 1, "large", "few")) {
+        i++;
+      } else {
+        return from;
+      }
+      measured = false;
+      return word(i, "of", "more") ? i + 1 : i;
+    }
+
+    /** "a squeeze of lime": without its squeeze, the line would mean the fruit. */
+    private boolean isJuiceOf(Notes notes, List<Term> terms, FoodNaming.Named named) {
+      return suffix(notes, terms).endsWith("?")
+          && foods
+              .byName(Token.joined(named.name()))
+              .filter(fruit -> !fruit.food().equals(named.food()))
+              .isPresent();
+    }
+
+    /** Of a squeezed fruit its juice is meant. */
+    private String suffix(Notes notes, List<Term> terms) {
+      boolean squeezed = !terms.isEmpty() && terms.get(0).measure().unit() == Unit.SQUEEZE;
+      return !part.isEmpty() ? " " + part : squeezed ? " juice?" : notes.suffix;
+    }
+
+    private boolean word(int i, String... words) {
+      return i < tokens.size() && tokens.get(i).isWord(words);
+    }
+
+    private static boolean counted(List<Term> terms) {
+      return !terms.isEmpty() && terms.get(0).measure().unit() == Unit.COUNT;
+    }
+
+    /** Sums behind the food, "plus 2 tbsp", "plus a little more"; takes them out of the rest. */
+    private boolean moreOf(List<Token> rest, List<Term> terms) {
+      for (int i = 0; i < rest.size(); i++) {
+        boolean plus = rest.get(i).isWord("plus", "less", "minus") || rest.get(i).isMark("+");
+        if (!plus || terms.isEmpty()) {
+          continue;
+        }
+        AmountParser behind = new AmountParser(text, rest);
+        Optional<Term> term = behind.term(i);
+        if (term.isPresent()) {
+          terms.add(term.get());
+          rest.subList(i, behind.end()).clear();
+          return false;
+        }
+        if (behind.isNumber(i + 1)) {
+          throw Refusals.of(NO_FOOD, text.strip(), "names two things at once", "a line for each");
+        }
+        rest.subList(i, rest.size()).clear();
+        return true;
+      }
+      return false;
+    }
+
+    private Optional<Measure> beside(List<Token> aside) {
+      AmountParser parser = new AmountParser(text, aside);
+      return parser
+          .measure(parser.about(0), false)
+          .map(AmountParser.Found::measure)
+          .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
+    }
+
+    /** "about 1 medium" beside a weight says no more of it. */
+    private boolean isCount(List<Token> aside) {
+      AmountParser parser = new AmountParser(text, aside);
+      return parser
+          .measure(parser.about(0), true)
+          .filter(
+              count ->
+                  aside.subList(count.next(), aside.size()).stream()
+                      .allMatch(token -> LineWords.SIZES.contains(token.low())))
+          .isPresent();
+    }
+
+    private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {
+      List<Term> said = new ArrayList<>();
+      for (Term term : terms) {
+        Measure m = term.measure();
+        Packing packing = m.packing() == Packing.NOT_SAID ? noted : m.packing();
+        boolean count = m.unit() == Unit.COUNT;
+        String size = count && m.size().isEmpty() ? notes.size() : m.size();
+        said.add(
+            new Term(
+                new Measure(
+                    m.amount(), m.halfRange(), m.decimals(), m.unit(), packing, m.heap(), size),
+                term.taken()));
+      }
+      return new Amount(said, tin, notes.drained, more);
+    }
+  }
+}

@@ -1,0 +1,341 @@
+package honeststack.core.line;
+
+import static java.util.Map.entry;
+
+import honeststack.core.food.Packing;
+import honeststack.core.measure.Measure.Heap;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Words around a food that are not its name. */
+final class LineWords {
+  static final Map<String, Packing> PACKINGS =
+      Map.ofEntries(
+          entry("spooned", Packing.SPOONED),
+          entry("fluffed", Packing.SPOONED),
+          entry("sifted", Packing.SIFTED),
+          entry("sieved", Packing.SIFTED),
+          entry("scooped", Packing.SCOOPED),
+          entry("dipped", Packing.SCOOPED),
+          entry("packed", Packing.PACKED));
+
+  static final Map<String, Packing> FORMS =
+      Map.ofEntries(
+          entry("sliced", Packing.SLICED),
+          entry("chopped", Packing.CHOPPED),
+          entry("diced", Packing.CHOPPED),
+          entry("cubed", Packing.CHOPPED),
+          entry("flaked", Packing.SLICED),
+          entry("slivered", Packing.SLICED),
+          entry("crumbled", Packing.CHOPPED),
+          entry("grated", Packing.GRATED),
+          entry("shredded", Packing.GRATED),
+          entry("mashed", Packing.MASHED),
+          entry("smashed", Packing.MASHED),
+          entry("puréed", Packing.MASHED),
+          entry("pureed", Packing.MASHED),
+          entry("ground", Packing.GROUND),
+          entry("milled", Packing.GROUND),
+          entry("whole", Packing.WHOLE));
+
+  static final Map<String, Heap> HEAPS =
+      Map.ofEntries(
+          entry("heaped", Heap.HEAPED),
+          entry("heaping", Heap.HEAPED),
+          entry("overflowing", Heap.HEAPED),
+          entry("rounded", Heap.ROUNDED),
+          entry("generous", Heap.ROUNDED),
+          entry("scant", Heap.SCANT),
+          entry("level", Heap.LEVEL),
+          entry("levelled", Heap.LEVEL),
+          entry("leveled", Heap.LEVEL),
+          entry("flat", Heap.LEVEL));
+
+  static final Set<String> SIZES = Set.of("small", "medium", "large", "jumbo", "eu");
+
+  static final Set<String> ABOUT =
+      Set.of(
+          "about",
+          "approximately",
+          "approx",
+          "roughly",
+          "around",
+          "ca",
+          "circa",
+          "nearly",
+          "almost",
+          "just",
+          "only",
+          "over",
+          "under",
+          "exactly",
+          "say",
+          "maybe",
+          "c.");
+
+  /** Words that change neither mass nor name. */
+  static final Set<String> IDLE =
+      Set.of(
+          "of",
+          "the",
+          "a",
+          "an",
+          "at",
+          "in",
+          "and",
+          "from",
+          "your",
+          "my",
+          "some",
+          "with",
+          "fresh",
+          "freshly",
+          "ripe",
+          "overripe",
+          "slightly",
+          "fork",
+          "very",
+          "organic",
+          "cold",
+          "warm",
+          "hot",
+          "lukewarm",
+          "tepid",
+          "boiling",
+          "chilled",
+          "room",
+          "temperature",
+          "temp",
+          "lightly",
+          "finely",
+          "roughly",
+          "coarsely",
+          "thinly",
+          "thickly",
+          "well",
+          "firmly",
+          "tightly",
+          "loosely",
+          "quality",
+          "best",
+          "good",
+          "unwaxed",
+          "thick",
+          "runny",
+          "level",
+          "levelled",
+          "leveled",
+          "extra",
+          "free-range",
+          "bag",
+          "cup",
+          "into",
+          "then",
+          "so",
+          "wild",
+          "local",
+          "homemade",
+          "home-made",
+          "leftover",
+          "day-old",
+          "straight",
+          "heaped",
+          "fine",
+          "coarse",
+          "on",
+          "without",
+          "each",
+          "total",
+          "not",
+          "too",
+          "nice",
+          "big",
+          "new",
+          "see",
+          "note",
+          "tin",
+          "tinned-weight",
+          "x");
+
+  /** What was done to a food before it was measured; its mass is the one stated. */
+  static final Set<String> DONE =
+      Set.of(
+          "softened",
+          "melted",
+          "soft",
+          "beaten",
+          "whisked",
+          "peeled",
+          "unpeeled",
+          "cored",
+          "pitted",
+          "stoned",
+          "seeded",
+          "deseeded",
+          "rinsed",
+          "washed",
+          "trimmed",
+          "halved",
+          "quartered",
+          "toasted",
+          "roasted",
+          "cooked",
+          "cooled",
+          "separated",
+          "thawed",
+          "defrosted",
+          "drained",
+          "cubes",
+          "chunks",
+          "pieces",
+          "slices",
+          "torn",
+          "crushed",
+          "cracked",
+          "split",
+          "skin",
+          "removed",
+          "stems",
+          "stem",
+          "cut",
+          "hulled",
+          "shelled",
+          "skinned",
+          "blended",
+          "squeezed",
+          "warmed",
+          "strained",
+          "soaked",
+          "dried-off",
+          "scalded",
+          "browned",
+          "stiff",
+          "frothy",
+          "bite-size",
+          "bite-sized");
+
+  /** Left out of a name only where the food that is found holds no gluten. */
+  static final String GLUTEN_FREE = "gluten-free";
+
+  /** Said of a food that goes by the rest of its name; dropped last. */
+  static final Set<String> ADJECTIVES =
+      Set.of(
+          "green",
+          "red",
+          "yellow",
+          "golden",
+          "pink",
+          "purple",
+          "vanilla",
+          "flavoured",
+          "flavored",
+          "stone-ground",
+          "plain",
+          "natural",
+          "regular",
+          "standard",
+          "ordinary",
+          "baby",
+          "kernels",
+          "frozen",
+          GLUTEN_FREE,
+          "pure",
+          "instant",
+          "mini",
+          "cherry",
+          "leaves",
+          "unbleached",
+          "enriched",
+          "raw");
+
+  static final Map<String, List<String[]>> OPTIONAL =
+      phrases("optional", "if you like", "if desired", "if liked", "if you have it", "if wanted");
+  static final Map<String, List<String[]>> UNMEASURED =
+      phrases(
+          "to taste",
+          "as needed",
+          "as required",
+          "if needed",
+          "as much as you like",
+          "as you like",
+          "as desired",
+          "or to taste",
+          "as necessary",
+          "to thin",
+          "to thin it",
+          "to thin the batter",
+          "to loosen",
+          "to loosen it",
+          "to loosen the batter",
+          "to bind",
+          "to your liking");
+  static final Map<String, List<String[]>> PAN =
+      phrases(
+          "for the pan",
+          "for the griddle",
+          "for the iron",
+          "for the waffle iron",
+          "for frying",
+          "for greasing",
+          "for cooking",
+          "for brushing",
+          "to fry",
+          "to grease",
+          "to grease the pan",
+          "for the skillet",
+          "for greasing the pan");
+  static final Map<String, List<String[]>> PLATE =
+      phrases(
+          "to serve",
+          "for serving",
+          "on top",
+          "to top",
+          "for topping",
+          "for the top",
+          "to finish",
+          "to drizzle",
+          "to sprinkle",
+          "to dust",
+          "to decorate",
+          "for drizzling",
+          "for sprinkling",
+          "for dusting",
+          "to garnish",
+          "for garnish",
+          "as a topping",
+          "per person",
+          "per serving",
+          "for each serving",
+          "on each serving");
+  static final Map<String, List<String[]>> CHOICE =
+      phrases(
+          "of choice",
+          "of your choice",
+          "of your choosing",
+          "you like",
+          "your favourite",
+          "your favorite",
+          "of any kind",
+          "any kind of",
+          "any",
+          "whichever",
+          "whatever");
+  static final Map<String, List<String[]>> DIVIDED =
+      phrases("divided", "in two parts", "fresh or frozen", "or so", "or more", "or less");
+  static final Map<String, List<String[]>> SCOOPED =
+      phrases("scooped from the bag", "straight from the bag", "scooped straight from the bag");
+
+  private LineWords() {}
+
+  /** Phrases by their first word, longer ones first. */
+  private static Map<String, List<String[]>> phrases(String... phrases) {
+    return Arrays.stream(phrases)
+        .sorted(Comparator.comparingInt(String::length).reversed())
+        .map(phrase -> phrase.split(" "))
+        .collect(Collectors.groupingBy(words -> words[0]));
+  }
+}

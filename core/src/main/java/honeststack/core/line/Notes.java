@@ -1,0 +1,214 @@
+package honeststack.core.line;
+
+import honeststack.core.food.Packing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What stands behind the amount of a line: the food's name and the words around it. */
+final class Notes {
+  final List<Token> rest;
+  boolean optional;
+  boolean drained;
+  boolean choice;
+  Place place = Place.NOT_SAID;
+  String suffix = "";
+  private boolean scooped;
+
+  Notes(List<Token> rest) {
+    this.rest = rest;
+  }
+
+  /** Takes the phrases out that say something of the whole line. */
+  void scan() {
+    scooped = take(LineWords.SCOOPED);
+    optional = take(LineWords.OPTIONAL);
+    take(LineWords.UNMEASURED);
+    if (take(LineWords.PAN)) {
+      place = Place.PAN;
+    } else if (take(LineWords.PLATE)) {
+      place = Place.PLATE;
+    }
+    choice = take(LineWords.CHOICE);
+    take(LineWords.DIVIDED);
+    drained = rest.stream().anyMatch(token -> token.isWord("drained"));
+    dropType();
+    String only = partOnly();
+    if (!only.isEmpty()) {
+      suffix = only;
+    } else if (rest.removeIf(token -> token.isWord("juiced"))) {
+      suffix = " juice";
+    } else if (rest.removeIf(token -> token.isWord("zested"))) {
+      suffix = " zest";
+    }
+  }
+
+  /** "flour type 550": a mill's number. */
+  private void dropType() {
+    for (int i = 0; i + 1 < rest.size(); i++) {
+      if (rest.get(i).isWord("type") && rest.get(i + 1).kind() == Token.Kind.NUMBER) {
+        rest.subList(i, i + 2).clear();
+      }
+    }
+  }
+
+  /** "1 lemon, zest only": the part that is meant; empty for the food itself. */
+  private String partOnly() {
+    for (int i = 1; i < rest.size(); i++) {
+      boolean part = rest.get(i - 1).isMark(",") && rest.get(i).isWord("zest", "rind", "juice");
+      boolean last = i == rest.size() - 1 || i == rest.size() - 2 && rest.get(i + 1).isWord("only");
+      if (part && last) {
+        String suffix = rest.get(i).isWord("juice") ? " juice" : " zest";
+        rest.subList(i - 1, rest.size()).clear();
+        return suffix;
+      }
+    }
+    return "";
+  }
+
+  /** "enough water to make it pourable": what it is for says nothing of the food. */
+  void dropPurpose() {
+    for (int i = 1; i < rest.size(); i++) {
+      if (rest.get(i).isWord("to")) {
+        rest.subList(i, rest.size()).clear();
+      }
+    }
+  }
+
+  private boolean take(Map<String, List<String[]>> phrases) {
+    for (int i = 0; i < rest.size(); i++) {
+      for (String[] phrase : phrases.getOrDefault(rest.get(i).low(), List.of())) {
+        if (isHere(phrase, i)) {
+          rest.subList(i, i + phrase.length).clear();
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private boolean isHere(String[] phrase, int at) {
+    if (at + phrase.length > rest.size()) {
+      return false;
+    }
+    for (int j = 1; j < phrase.length; j++) {
+      if (!rest.get(at + j).low().equals(phrase[j])) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Two foods with "or" between them. */
+  boolean either() {
+    List<Token> head = head();
+    return head.stream().anyMatch(token -> token.isWord("or")) && !head.get(0).isWord("or");
+  }
+
+  Packing packing() {
+    if (scooped) {
+      return Packing.SCOOPED;
+    }
+    Packing form = Packing.NOT_SAID;
+    for (Token token : rest) {
+      Packing packing = LineWords.PACKINGS.get(token.low());
+      if (packing != null) {
+        return packing;
+      }
+      if (form == Packing.NOT_SAID) {
+        form = LineWords.FORMS.getOrDefault(token.low(), form);
+      }
+    }
+    return form;
+  }
+
+  /** "large", "extra large", "eu medium"; empty if not said. */
+  String size() {
+    List<String> size = new ArrayList<>();
+    for (int i = 0; i < rest.size(); i++) {
+      String low = rest.get(i).low();
+      if (low.equals("xl") || low.equals("extra-large")) {
+        size.add("extra large");
+      } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
+        size.add("extra");
+      } else if (LineWords.SIZES.contains(low) || low.equals("medium-sized")) {
+        size.add(low.replace("-sized", ""));
+      }
+    }
+    return String.join(" ", size);
+  }
+
+  /** All words and numbers, without the marks between. */
+  List<Token> words() {
+    return rest.stream().filter(Notes::isName).toList();
+  }
+
+  private static boolean isName(Token token) {
+    return token.kind() != Token.Kind.MARK || token.isMark("%");
+  }
+
+  /** The words before the first comma. */
+  List<Token> head() {
+    List<Token> head = new ArrayList<>();
+    for (Token token : rest) {
+      if (token.isMark(",", ";", ":") && !head.isEmpty()) {
+        break;
+      }
+      if (isName(token)) {
+        head.add(token);
+      }
+    }
+    return head;
+  }
+
+  /** What to leave out of a name when it is not found as it stands, more at each step. */
+  List<Predicate<Token>> drops() {
+    Predicate<Token> sizes = token -> isSize(token.low()) || token.isWord("of");
+    Predicate<Token> packed = sizes.or(token -> LineWords.PACKINGS.containsKey(token.low()));
+    Predicate<Token> idle = packed.or(token -> LineWords.IDLE.contains(token.low()));
+    Predicate<Token> done = idle.or(token -> LineWords.DONE.contains(token.low()));
+    Predicate<Token> formed = done.or(token -> LineWords.FORMS.containsKey(token.low()));
+    List<Predicate<Token>> drops =
+        new ArrayList<>(List.of(token -> false, sizes, packed, idle, done, formed));
+    rest.stream()
+        .filter(Notes::isAdjective)
+        .forEach(one -> drops.add(formed.or(token -> token.equals(one))));
+    drops.add(formed.or(Notes::isAdjective));
+    return drops;
+  }
+
+  private static boolean isAdjective(Token token) {
+    return LineWords.ADJECTIVES.contains(token.low());
+  }
+
+  private static boolean isSize(String low) {
+    return LineWords.SIZES.contains(low)
+        || Set.of("xl", "extra", "extra-large", "medium-sized", "level").contains(low);
+  }
+
+  private static boolean isKnown(Token token) {
+    String low = token.low();
+    return isSize(low)
+        || LineWords.PACKINGS.containsKey(low)
+        || LineWords.IDLE.contains(low)
+        || LineWords.DONE.contains(low)
+        || LineWords.FORMS.containsKey(low)
+        || LineWords.HEAPS.containsKey(low);
+  }
+
+  /** What of all words a name did not take and no list knows, as written. */
+  List<String> unused(List<Token> name, List<Token> all) {
+    return all.stream()
+        .filter(token -> !name.contains(token) && !isKnown(token))
+        .map(Token::text)
+        .toList();
+  }
+
+  /** The name as far as it can be told from the words around it. */
+  String left() {
+    List<Token> head = head();
+    return Token.joined(head.stream().filter(token -> !isKnown(token)).toList());
+  }
+}

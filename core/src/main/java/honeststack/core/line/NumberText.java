@@ -1,0 +1,53 @@
+package honeststack.core.line;
+
+import static honeststack.core.wording.Refusal.Reason.BAD_AMOUNT;
+import static honeststack.core.wording.Refusal.Reason.NO_AMOUNT;
+
+import honeststack.core.wording.RefusedException;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Reads numbers as cooks write them. */
+public final class NumberText {
+
+  private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}\\.\\d{1,15}");
+
+  private NumberText() {}
+
+  /**
+   * Reads a number on its own, 0 or more: "120", "0,5", "1½", "1 1/2", "two and a half".
+   *
+   * @throws RefusedException if it is not a number, or something follows it
+   */
+  public static double read(String text) {
+    List<Token> tokens = Token.of(text);
+    Quantities quantities = new Quantities(text, tokens);
+    Quantities.Quantity quantity = quantities.at(0).orElse(null);
+    if (quantity == null) {
+      throw new RefusedException(
+          NO_AMOUNT,
+          text.strip(),
+          "“" + text.strip() + "” does not begin with an amount.",
+          Quantities.AMOUNTS);
+    }
+    if (quantity.next() < tokens.size() || quantity.halfRange() > 0) {
+      throw new RefusedException(
+          BAD_AMOUNT,
+          text.strip(),
+          "“" + text.strip() + "” is not a number alone.",
+          "a number: 120, 1.5, 0,5 or 1½");
+    }
+    return quantity.amount();
+  }
+
+  /**
+   * Reads a number of a food table, where a point always goes before decimals: "1.459". All else as
+   * {@link #read}.
+   *
+   * @throws RefusedException if it is not a number, or something follows it
+   */
+  public static double readDecimal(String text) {
+    String bare = text.strip();
+    return DECIMAL.matcher(bare).matches() ? Double.parseDouble(bare) : read(text);
+  }
+}

@@ -1,0 +1,292 @@
+package honeststack.core.line;
+
+import static honeststack.core.wording.Refusal.Reason.BAD_AMOUNT;
+import static java.util.Map.entry;
+
+import honeststack.core.food.Packing;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Fraction;
+import honeststack.core.wording.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Finds numbers in a line, in figures, fractions and words, single or as a range. */
+final class Quantities {
+  static final String AMOUNTS = "a number first: 120, 1.5, 0,5, 1/2, 1½ or 1 1/2";
+
+  private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
+  private static final Map<String, Double> WORDS =
+      Map.ofEntries(
+          entry("one", 1.0),
+          entry("two", 2.0),
+          entry("three", 3.0),
+          entry("four", 4.0),
+          entry("five", 5.0),
+          entry("six", 6.0),
+          entry("seven", 7.0),
+          entry("eight", 8.0),
+          entry("nine", 9.0),
+          entry("ten", 10.0),
+          entry("eleven", 11.0),
+          entry("twelve", 12.0),
+          entry("fifteen", 15.0),
+          entry("twenty", 20.0));
+  private static final Map<String, Double> PARTS =
+      Map.ofEntries(
+          entry("half", 1.0 / 2),
+          entry("halves", 1.0 / 2),
+          entry("third", 1.0 / 3),
+          entry("thirds", 1.0 / 3),
+          entry("quarter", 1.0 / 4),
+          entry("quarters", 1.0 / 4),
+          entry("fourth", 1.0 / 4),
+          entry("fifth", 1.0 / 5),
+          entry("eighth", 1.0 / 8),
+          entry("eighths", 1.0 / 8));
+
+  private final String text;
+  private final List<Token> tokens;
+
+  Quantities(String text, List<Token> tokens) {
+    this.text = text;
+    this.tokens = tokens;
+  }
+
+  /**
+   * @param amount the middle where it is a range
+   * @param next place of the first token after it
+   */
+  record Quantity(double amount, double halfRange, int decimals, int next) {
+    Measure measure(Unit unit, Packing packing, Measure.Heap heap, String size) {
+      return new Measure(amount, halfRange, decimals, unit, packing, heap, size);
+    }
+
+    Quantity until(int later) {
+      return new Quantity(amount, halfRange, decimals, later);
+    }
+
+    private Quantity times(double factor, int later) {
+      return new Quantity(amount * factor, halfRange * factor, decimals, later);
+    }
+  }
+
+  /**
+   * The number or range that begins at a token.
+   *
+   * @throws RefusedException if it is negative, divides by zero, or could be read in two ways
+   */
+  Optional<Quantity> at(int i) {
+    if (i == 0 && is(i, "-", "−") && number(i + 1).isPresent()) {
+      throw bad(text.strip(), "has a negative amount", "an amount of 0 or more");
+    }
+    if (word(i, "a", "some") && word(i + 1, "few") || word(i, "few", "several")) {
+      boolean few = word(i + 1, "few") || word(i, "few");
+      return Optional.of(new Quantity(few ? 3 : 4, 1, 0, word(i + 1, "few") ? i + 2 : i + 1));
+    }
+    if (word(i, "between")) {
+      return number(i + 1).flatMap(low -> range(low, "and"));
+    }
+    return number(i).map(first -> range(first, "to", "or").orElse(first));
+  }
+
+  private Optional<Quantity> range(Quantity low, String... words) {
+    int i = low.next();
+    boolean dash = is(i, "-", "–", "—", "−");
+    if (!dash && !word(i, words)) {
+      return Optional.empty();
+    }
+    return number(i + 1)
+        .filter(high -> high.amount() > low.amount())
+        .map(
+            high ->
+                new Quantity(
+                    (low.amount() + high.amount()) / 2,
+                    (high.amount() - low.amount()) / 2,
+                    Math.max(low.decimals(), high.decimals()),
+                    high.next()));
+  }
+
+  private Optional<Quantity> number(int i) {
+    if (i >= tokens.size()) {
+      return Optional.empty();
+    }
+    Token token = tokens.get(i);
+    return switch (token.kind()) {
+      case NUMBER -> Optional.of(partOf(figures(i)));
+      case FRACTION ->
+          Optional.of(partOf(new Quantity(Fraction.of(token.text().charAt(0)), 0, 0, i + 1)));
+      case WORD -> words(i);
+      case MARK -> Optional.empty();
+    };
+  }
+
+  private Quantity figures(int i) {
+    Token token = tokens.get(i);
+    if (!token.isWhole() && THOUSANDS.matcher(token.text()).matches()) {
+      throw bad(
+          token.text(),
+          "could be thousands or a decimal fraction",
+          "thousands without a separator (1000), or fewer decimals (1,5)");
+    }
+    Optional<Quantity> fraction = fraction(i);
+    if (fraction.isPresent()) {
+      return fraction.get();
+    }
+    String decimal = token.text().replace(',', '.');
+    int point = decimal.indexOf('.');
+    if (point != decimal.lastIndexOf('.')) {
+      throw bad(token.text(), "is not a number", AMOUNTS);
+    }
+    double value = Double.parseDouble(decimal);
+    if (point >= 0) {
+      return new Quantity(value, 0, decimal.length() - point - 1, i + 1);
+    }
+    return mixed(value, i + 1).orElseGet(() -> and(new Quantity(value, 0, 0, i + 1)));
+  }
+
+  /** A whole number's fraction: "1½", "1 1/2", "1-1/2". */
+  private Optional<Quantity> mixed(double whole, int i) {
+    if (i < tokens.size() && tokens.get(i).kind() == Token.Kind.FRACTION) {
+      double part = Fraction.of(tokens.get(i).text().charAt(0));
+      return Optional.of(new Quantity(whole + part, 0, 0, i + 1));
+    }
+    int at = is(i, "-", "–") ? i + 1 : i;
+    return fraction(at)
+        .filter(part -> part.amount() < 1)
+        .map(part -> new Quantity(whole + part.amount(), 0, 0, part.next()));
+  }
+
+  private Optional<Quantity> fraction(int i) {
+    if (i + 2 < tokens.size()
+        && is(i + 1, "/", "⁄")
+        && tokens.get(i).isWhole()
+        && tokens.get(i + 2).isWhole()) {
+      double under = Double.parseDouble(tokens.get(i + 2).text());
+      if (under == 0) {
+        String written = text.substring(tokens.get(i).start(), tokens.get(i + 2).end());
+        throw bad(written, "divides by zero", AMOUNTS);
+      }
+      double value = Double.parseDouble(tokens.get(i).text()) / under;
+      return Optional.of(new Quantity(value, 0, 0, i + 3));
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Quantity> words(int i) {
+    String word = tokens.get(i).low();
+    boolean article = word.equals("a") || word.equals("an");
+    if (PARTS.containsKey(word) && !word.endsWith("s")) {
+      return Optional.of(skipOf(dozens(new Quantity(PARTS.get(word), 0, 0, i + 1))));
+    }
+    if (article && i + 1 < tokens.size()) {
+      String after = tokens.get(i + 1).low();
+      if (PARTS.containsKey(after)) {
+        return Optional.of(skipOf(new Quantity(PARTS.get(after), 0, 0, i + 2)));
+      }
+      if (after.equals("couple")) {
+        return Optional.of(new Quantity(2, 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
+      }
+      if (after.equals("dozen")) {
+        return Optional.of(new Quantity(12, 0, 0, i + 2));
+      }
+    }
+    if (article) {
+      return Optional.of(and(new Quantity(1, 0, 0, i + 1)));
+    }
+    if (word.equals("dozen")) {
+      return Optional.of(new Quantity(12, 0, 0, i + 1));
+    }
+    Double value = WORDS.get(word);
+    if (value == null) {
+      return Optional.empty();
+    }
+    if (i + 1 < tokens.size() && PARTS.containsKey(tokens.get(i + 1).low())) {
+      double part = PARTS.get(tokens.get(i + 1).low());
+      return Optional.of(skipOf(new Quantity(value * part, 0, 0, i + 2)));
+    }
+    return Optional.of(dozens(and(new Quantity(value, 0, 0, i + 1))));
+  }
+
+  /** "two and a half", "one and three quarters", "1 and ½". */
+  private Quantity and(Quantity whole) {
+    int i = whole.next();
+    if (!word(i, "and") && !is(i, "&")) {
+      return whole;
+    }
+    int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
+    if (part < tokens.size() && PARTS.containsKey(tokens.get(part).low())) {
+      return new Quantity(whole.amount() + PARTS.get(tokens.get(part).low()), 0, 0, part + 1);
+    }
+    if (part == i + 1 && part + 1 < tokens.size()) {
+      Double many = WORDS.get(tokens.get(part).low());
+      Double of = PARTS.get(tokens.get(part + 1).low());
+      if (many != null && of != null && many * of < 1) {
+        return new Quantity(whole.amount() + many * of, 0, 0, part + 2);
+      }
+    }
+    if (part == i + 1) {
+      return fraction(part)
+          .or(
+              () ->
+                  part < tokens.size() && tokens.get(part).kind() == Token.Kind.FRACTION
+                      ? Optional.of(
+                          new Quantity(
+                              Fraction.of(tokens.get(part).text().charAt(0)), 0, 0, part + 1))
+                      : Optional.empty())
+          .filter(q -> q.amount() < 1)
+          .map(q -> new Quantity(whole.amount() + q.amount(), 0, 0, q.next()))
+          .orElse(whole);
+    }
+    return whole;
+  }
+
+  private Quantity dozens(Quantity quantity) {
+    int i = word(quantity.next(), "a") ? quantity.next() + 1 : quantity.next();
+    return word(i, "dozen") ? quantity.times(12, i + 1) : quantity;
+  }
+
+  /** "3/4 of a cup", "1/2 a cup". */
+  private Quantity partOf(Quantity quantity) {
+    int i = word(quantity.next(), "of") ? quantity.next() + 1 : quantity.next();
+    boolean of = word(i, "a", "an") || i > quantity.next() && word(i, "one");
+    return of && quantity.amount() < 1 ? quantity.until(i + 1) : quantity;
+  }
+
+  static boolean isPart(Token token) {
+    return PARTS.containsKey(token.low());
+  }
+
+  /** What "and a half" behind a unit adds to it; empty if nothing. */
+  Optional<Quantity> andPart(int i) {
+    int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
+    return word(i, "and") && part > i + 1 && part < tokens.size()
+        ? Optional.ofNullable(PARTS.get(tokens.get(part).low()))
+            .map(value -> new Quantity(value, 0, 0, part + 1))
+        : Optional.empty();
+  }
+
+  /** "a quarter of a cup": the words between. */
+  private Quantity skipOf(Quantity quantity) {
+    int i = quantity.next();
+    if (word(i, "of")) {
+      i++;
+    }
+    return quantity.until(word(i, "a", "an") ? i + 1 : i);
+  }
+
+  private boolean word(int i, String... words) {
+    return i >= 0 && i < tokens.size() && tokens.get(i).isWord(words);
+  }
+
+  private boolean is(int i, String... marks) {
+    return i >= 0 && i < tokens.size() && tokens.get(i).isMark(marks);
+  }
+
+  private static RefusedException bad(String offending, String what, String accepted) {
+    return new RefusedException(
+        BAD_AMOUNT, offending, "“" + offending + "” " + what + ".", accepted);
+  }
+}

@@ -1,0 +1,151 @@
+package honeststack.core.line;
+
+import honeststack.core.wording.Fraction;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * A piece of a line with its place in the text.
+ *
+ * @param low its text in small letters, curly apostrophes straightened
+ */
+record Token(Kind kind, String text, String low, int start, int end) {
+
+  enum Kind {
+    NUMBER,
+    FRACTION,
+    WORD,
+    MARK
+  }
+
+  /** "three-quarters": two words. */
+  private static final Pattern COUNTED =
+      Pattern.compile(
+          "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)", Pattern.CASE_INSENSITIVE);
+
+  static List<Token> of(String text) {
+    List<Token> tokens = new ArrayList<>();
+    int at = 0;
+    while (at < text.length()) {
+      char c = text.charAt(at);
+      if (Character.isWhitespace(c) || Character.isSpaceChar(c)) {
+        at++;
+        continue;
+      }
+      boolean number = isDigit(text, at) || isDecimalMark(text, at) && !isMark(text, at - 1);
+      Kind kind =
+          number
+              ? Kind.NUMBER
+              : Fraction.of(c) > 0
+                  ? Kind.FRACTION
+                  : Character.isLetter(text.codePointAt(at)) ? Kind.WORD : Kind.MARK;
+      int end =
+          switch (kind) {
+            case NUMBER -> endOfNumber(text, at);
+            case FRACTION -> at + 1;
+            case WORD -> endOfWord(text, at);
+            case MARK -> at + Character.charCount(text.codePointAt(at));
+          };
+      add(tokens, kind, text, at, end);
+      at = end;
+    }
+    return tokens;
+  }
+
+  private static void add(List<Token> tokens, Kind kind, String text, int start, int end) {
+    String written = text.substring(start, end);
+    int hyphen = kind == Kind.WORD ? written.indexOf('-') : -1;
+    if (hyphen > 0 && COUNTED.matcher(written).matches()) {
+      tokens.add(word(text, start, start + hyphen));
+      tokens.add(word(text, start + hyphen + 1, end));
+      return;
+    }
+    String low = written.toLowerCase(Locale.ROOT).replace('’', '\'');
+    tokens.add(new Token(kind, written, low, start, end));
+  }
+
+  private static boolean isDigit(String text, int at) {
+    return at >= 0 && at < text.length() && text.charAt(at) >= '0' && text.charAt(at) <= '9';
+  }
+
+  /** A point or a comma. */
+  private static boolean isMark(String text, int at) {
+    return at >= 0 && at < text.length() && (text.charAt(at) == '.' || text.charAt(at) == ',');
+  }
+
+  private static boolean isDecimalMark(String text, int at) {
+    return isMark(text, at) && isDigit(text, at + 1);
+  }
+
+  private static int endOfNumber(String text, int start) {
+    int at = start;
+    while (isDigit(text, at) || isDecimalMark(text, at)) {
+      at++;
+    }
+    return at;
+  }
+
+  /** Letters, with an apostrophe or a hyphen between. */
+  private static int endOfWord(String text, int start) {
+    int at = start;
+    while (at < text.length()) {
+      int c = text.codePointAt(at);
+      boolean joint = c == '-' || c == '\'' || c == '’';
+      boolean joined =
+          joint && at + 1 < text.length() && Character.isLetter(text.codePointAt(at + 1));
+      if (!Character.isLetter(c) && !joined) {
+        break;
+      }
+      at += Character.charCount(c);
+    }
+    return at;
+  }
+
+  private static Token word(String text, int start, int end) {
+    String word = text.substring(start, end);
+    return new Token(Kind.WORD, word, word.toLowerCase(Locale.ROOT), start, end);
+  }
+
+  boolean isWord(String... words) {
+    return kind == Kind.WORD && isIn(words);
+  }
+
+  /** A number without a decimal mark. */
+  boolean isWhole() {
+    return kind == Kind.NUMBER && low.indexOf('.') < 0 && low.indexOf(',') < 0;
+  }
+
+  boolean isMark(String... marks) {
+    return kind == Kind.MARK && isIn(marks);
+  }
+
+  private boolean isIn(String... texts) {
+    for (String other : texts) {
+      if (low.equals(other)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Override
+  public String toString() {
+    return text;
+  }
+
+  /** Tokens as they were written, without what stood between them. */
+  static String joined(List<Token> tokens) {
+    StringBuilder joined = new StringBuilder();
+    int end = 0;
+    for (Token token : tokens) {
+      if (!joined.isEmpty() && token.start() != end) {
+        joined.append(' ');
+      }
+      joined.append(token.text());
+      end = token.end();
+    }
+    return joined.toString();
+  }
+}

@@ -1,0 +1,40 @@
+package honeststack.core.measure;
+
+import honeststack.core.wording.Say;
+import java.util.EnumMap;
+import java.util.Map;
+
+/** How much more or less one way holds than another: data that the user can edit. */
+public record Factors(Map<Factor, Double> rows) {
+
+  /** A ratio of two ways of filling. */
+  public enum Factor {
+    /** A scooped cup over a spooned one, where a food has no scooped weight of its own. */
+    SCOOPED_OVER_SPOONED,
+    HEAPED_OVER_LEVEL,
+    ROUNDED_OVER_LEVEL,
+    SCANT_OVER_LEVEL,
+    /** What part of a tin's weight stays when it is drained. */
+    DRAINED_OF_TIN
+  }
+
+  private static final double MOST = 10;
+
+  /**
+   * @throws IllegalArgumentException if a row is missing, or is not over 0 and up to 10
+   */
+  public Factors {
+    rows = Map.copyOf(new EnumMap<>(rows));
+    for (Factor factor : Factor.values()) {
+      Double ratio = rows.get(factor);
+      if (ratio == null || !(ratio > 0 && ratio <= MOST)) {
+        throw new IllegalArgumentException(
+            Say.of("A factor must be over 0, up to 10, not %s for %s", ratio, factor));
+      }
+    }
+  }
+
+  public double of(Factor factor) {
+    return rows.get(factor);
+  }
+}

@@ -1,0 +1,126 @@
+package honeststack.core.line;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import honeststack.core.TestFoods;
+import honeststack.core.estimate.SourceBook;
+import honeststack.core.line.Paste.Kind;
+import honeststack.core.line.Paste.Proposed;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.OwnWeights;
+import honeststack.core.measure.Weights;
+import honeststack.core.wording.RefusedException;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LineWriterTest {
+  private final LineReader reader = new LineReader(new TestFoods());
+  private final LineWriter writer =
+      new LineWriter(
+          reader,
+          new Weights(TestFoods.tables(), OwnWeights.NONE, MeasuringSystem.US, new SourceBook()));
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          2 cups flour, spooned          | 2    | 4 cups flour, spooned
+          1/2 cup milk                   | 3    | 1½ cups milk
+          190 g flour                    | 1.5  | 285 g flour
+          2 large eggs                   | 1.5  | 3 large eggs
+          1 heaped tbsp sugar            | 2    | 2 heaped tbsp sugar
+          1 packed cup sugar             | 0.5  | ½ packed cup sugar
+          2 cups flour less 1 tbsp       | 2    | 4 cups less 2 tbsp flour
+          3-4 tbsp milk                  | 2    | 6–8 tbsp milk
+          milk, 250 ml                   | 2    | milk, 500 mL
+          150 g (about 1¼ cups) flour    | 2    | 300 g flour
+          a pinch of sugar               | 3    | 3 pinches sugar
+          sugar, to taste                | 2    | sugar, to taste
+          """)
+  void scales(String text, double factor, String scaled) {
+    assertThat(writer.scaled(text, Optional.empty(), factor).text()).isEqualTo(scaled);
+  }
+
+  /** A third of 2 tsp is 0.667 tsp; the spoon next to it is ¾ tsp, 12.5 % more. */
+  @Test
+  void roundingIsTold() {
+    LineWriter.Rewritten third = writer.scaled("2 tsp sugar", Optional.empty(), 1 / 3.0);
+    assertThat(third.text()).isEqualTo("¾ tsp sugar");
+    assertThat(third.rounding()).isCloseTo(0.125, within(1e-9));
+  }
+
+  /** A spooned cup of flour weighs 120 g here, a cup of milk 244 g. */
+  @Test
+  void grams() {
+    assertThat(writer.inGrams("1 1/2 cups flour, spooned", Optional.empty()).text())
+        .isEqualTo("180 g flour, spooned");
+    assertThat(writer.inGrams("2 large eggs", Optional.empty()).text())
+        .isEqualTo("100 g large eggs");
+    assertThat(writer.inGrams("80 g sugar", Optional.empty()).text()).isEqualTo("80 g sugar");
+  }
+
+  @Test
+  void kitchenMeasures() {
+    LineWriter.Rewritten milk = writer.inKitchenMeasures("183 g milk", Optional.empty());
+    assertThat(milk.text()).isEqualTo("¾ cup milk");
+    assertThat(milk.rounding()).isCloseTo(0, within(1e-9));
+    LineWriter.Rewritten eggs = writer.inKitchenMeasures("100 g egg", Optional.empty());
+    assertThat(eggs.text()).isEqualTo("2 egg");
+    assertThatThrownBy(() -> writer.inKitchenMeasures("100 g butter", Optional.empty()))
+        .isInstanceOf(RefusedException.class);
+  }
+
+  private List<Proposed> pasted(String text) {
+    return new Paste(reader, writer).lines(text);
+  }
+
+  @Test
+  void aPastedRecipeIsTakenApart() {
+    List<Proposed> lines =
+        pasted(
+            """
+            For the batter:
+            200 g flour
+
+            2 eggs
+            1. Mix everything.
+            Topping:
+            2 tbsp sugar
+            oil for the pan
+            """);
+    assertThat(lines)
+        .extracting(Proposed::kind)
+        .containsExactly(
+            Kind.HEADING, Kind.LINE, Kind.LINE, Kind.STEP, Kind.HEADING, Kind.LINE, Kind.LINE);
+    assertThat(lines).extracting(Proposed::place).endsWith(Place.PLATE, Place.PLATE, Place.PAN);
+  }
+
+  @Test
+  void aLineThatMeansTwoThingsBecomesTwo() {
+    assertThat(pasted("zest and juice of 2 pears"))
+        .extracting(Proposed::text)
+        .containsExactly("zest of 2 pears", "juice of 2 pears");
+    assertThat(pasted("2 pears (zest and juice)"))
+        .extracting(Proposed::text)
+        .containsExactly("zest of 2 pears", "juice of 2 pears");
+    assertThat(pasted("1 egg plus 2 pears"))
+        .extracting(Proposed::text)
+        .containsExactly("1 egg", "2 pears");
+    assertThat(pasted("2 tbsp flour mixed with 4 tbsp milk"))
+        .extracting(Proposed::text)
+        .containsExactly("2 tbsp flour", "4 tbsp milk");
+    assertThat(pasted("sugar and milk, to serve"))
+        .extracting(Proposed::text)
+        .containsExactly("sugar, to serve", "milk, to serve");
+    List<Proposed> halves = pasted("100 g sugar, half now, the rest on top");
+    assertThat(halves).extracting(Proposed::text).containsExactly("50 g sugar", "50 g sugar");
+    assertThat(halves.get(1).place()).isEqualTo(Place.PLATE);
+    assertThat(halves.get(1).shared()).isTrue();
+  }
+}
