@@ -1,7 +1,7 @@
 package honeststack.bench;
 
-import honeststack.core.batter.MeasuredFood;
 import honeststack.core.food.Component;
+import honeststack.core.recipe.MeasuredFood;
 import java.util.List;
 
 /** The same numbers without any doubt: lines × components on three bases, in plain doubles. */

@@ -1,17 +1,24 @@
 package honeststack.bench;
 
+import honeststack.app.doubt.ShippedTables;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.larder.Larder;
-import honeststack.app.larder.LarderFiles;
-import honeststack.core.batter.MeasuredFood;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figure;
+import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
-import honeststack.core.serving.Figures;
-import honeststack.core.serving.Made;
-import honeststack.core.serving.Recipe;
-import honeststack.core.serving.RecipeReader;
+import honeststack.core.line.LineWriter;
+import honeststack.core.line.Paste;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.recipe.Kitchen;
+import honeststack.core.recipe.Recipe;
+import honeststack.core.recipe.RecipeReading;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -24,40 +31,88 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * Figures of a 25-line recipe with all their sources, against the bare double-precision sums of the
- * same size: lines × components on three bases.
+ * A recipe read, and its figures computed from the reading, against the bare double-precision sums
+ * of the same size: lines × components on three bases.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 12, time = 1)
+@Warmup(iterations = 8, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class FiguresBenchmark {
-  private static final List<Component> COMPONENTS = FiguresService.TALLY;
+  private static final List<Measurand> TWELVE =
+      Arrays.stream(Component.values()).limit(12).map(Measurand::of).toList();
 
-  private RecipeReader reader;
+  private Kitchen kitchen;
   private Recipe recipe;
+  private RecipeReading reading;
+  private RecipeReading readingOfThirty;
+  private String text;
   private BareSums bare;
+  private BareSums bareOfTwelve;
 
   /** Reads the larder and lays the same numbers out bare. */
   @Setup
   public void prepare() {
-    reader = new RecipeReader(Larder.reference(), LarderFiles.doubt());
+    kitchen = Kitchen.of(Larder.reference(), ShippedTables.read());
     recipe = SampleDraft.draft().recipe();
-    Made made = reader.read(recipe, SourceBook.firstOrder()).made();
-    List<MeasuredFood> lines = made.batter().lines();
-    bare = new BareSums(lines, COMPONENTS);
+    reading = kitchen.read(recipe);
+    readingOfThirty = kitchen.read(SampleDraft.draft(30, 20).recipe());
+    text =
+        SampleDraft.draft(30, 20).bowl().stream()
+            .map(line -> line.text())
+            .collect(Collectors.joining("\n"));
+    bare = new BareSums(reading.batter(), components(FiguresService.TALLY));
+    bareOfTwelve = new BareSums(readingOfThirty.batter(), components(TWELVE));
+  }
+
+  private static List<Component> components(List<Measurand> measurands) {
+    return measurands.stream().map(one -> one.component().orElseThrow()).toList();
   }
 
   @Benchmark
-  public Figures readAndCompute() {
-    SourceBook book = SourceBook.firstOrder();
-    return Figures.of(reader.read(recipe, book).made(), COMPONENTS, book);
+  public RecipeReading read() {
+    return kitchen.read(recipe);
+  }
+
+  @Benchmark
+  public List<Paste.Proposed> pasted() {
+    var weights = kitchen.weights(MeasuringSystem.US, new SourceBook());
+    return new Paste(kitchen.lines(), new LineWriter(kitchen.lines(), weights)).lines(text);
+  }
+
+  @Benchmark
+  public double valuesAndUncertainties() {
+    Figures figures = Figures.of(reading, FiguresService.TALLY);
+    double sum = 0;
+    for (Basis basis : figures.bases()) {
+      for (Figure figure : figures.on(basis)) {
+        sum += figure.value() + figure.u();
+      }
+    }
+    return sum;
   }
 
   @Benchmark
   public double[] bareSums() {
     return bare.compute();
+  }
+
+  @Benchmark
+  public double withBudgets() {
+    Figures figures = Figures.of(readingOfThirty, TWELVE);
+    double sum = 0;
+    for (Basis basis : figures.bases()) {
+      for (Figure figure : figures.on(basis)) {
+        sum += figure.budget(0).size() + figure.narrowed().best();
+      }
+    }
+    return sum;
+  }
+
+  @Benchmark
+  public double[] bareSumsOfTwelve() {
+    return bareOfTwelve.compute();
   }
 }

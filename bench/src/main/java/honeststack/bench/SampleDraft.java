@@ -1,11 +1,11 @@
 package honeststack.bench;
 
-import honeststack.app.figures.Draft;
-import honeststack.app.figures.Draft.DraftGriddle;
-import honeststack.app.figures.Draft.DraftLine;
-import honeststack.app.figures.Draft.DraftPlate;
+import honeststack.app.draft.Draft;
+import honeststack.app.draft.Draft.DraftGriddle;
+import honeststack.app.draft.Draft.DraftLine;
+import honeststack.app.draft.Draft.DraftPlate;
 import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.serving.Recipe.Portioning;
+import honeststack.core.recipe.Recipe.Portioning;
 import java.util.List;
 import java.util.stream.IntStream;
 
