@@ -112,7 +112,7 @@ function From({ difference }: { difference: Difference }) {
       {bound !== 'NOT_KNOWN' && (
         <>
           {BOUND[bound]}
-          {signed(value, places)}{' '}
+          {signed(value, Number(plain(value, places)) === 0 ? 0 : places)}{' '}
           {bound === 'COMPLETE' && (
             <span className="range">
               {signed(low, places)} to {signed(high, places)}
