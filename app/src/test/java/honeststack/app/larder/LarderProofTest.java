@@ -57,7 +57,7 @@ class LarderProofTest {
   /** The parts of 100 g sum to 100 g: carbohydrate is by difference in the source table. */
   @Test
   void partsSumToOneHundredGrams() {
-    foods().forEach(LarderProofTest::partsSumToOneHundredGrams);
+    assertThat(foods()).allSatisfy(LarderProofTest::partsSumToOneHundredGrams);
   }
 
   private static void partsSumToOneHundredGrams(Food food) {
@@ -71,7 +71,7 @@ class LarderProofTest {
   /** Energy agrees with the specific factors of Agriculture Handbook 74 (from memory). */
   @Test
   void energyAgreesWithSpecificFactors() {
-    foods().forEach(LarderProofTest::energyAgreesWithSpecificFactors);
+    assertThat(foods()).allSatisfy(LarderProofTest::energyAgreesWithSpecificFactors);
   }
 
   private static void energyAgreesWithSpecificFactors(Food food) {
@@ -96,7 +96,7 @@ class LarderProofTest {
 
   @Test
   void aPartIsNotMoreThanItsWhole() {
-    foods().forEach(LarderProofTest::aPartIsNotMoreThanItsWhole);
+    assertThat(foods()).allSatisfy(LarderProofTest::aPartIsNotMoreThanItsWhole);
   }
 
   private static void aPartIsNotMoreThanItsWhole(Food food) {
@@ -107,7 +107,7 @@ class LarderProofTest {
 
   @Test
   void aRowSaysWhereItIsFrom() {
-    foods().forEach(LarderProofTest::aRowSaysWhereItIsFrom);
+    assertThat(foods()).allSatisfy(LarderProofTest::aRowSaysWhereItIsFrom);
   }
 
   private static void aRowSaysWhereItIsFrom(Food food) {

@@ -94,12 +94,13 @@ class SecondOpinionTest {
 
   @Test
   void disagreesOnlyWhereTheReasonIsNamed() throws IOException {
-    for (CSVRecord pair : pairs()) {
-      List<String> named =
-          Stream.of(pair.get("apart").split(";")).filter(p -> !p.isEmpty()).toList();
-      assertThat(apart(pair)).as(pair.get("food")).isEqualTo(named);
-      assertThat(pair.get("why").isEmpty()).as(pair.get("food")).isEqualTo(named.isEmpty());
-    }
+    assertThat(pairs()).allSatisfy(SecondOpinionTest::isNamed);
+  }
+
+  private static void isNamed(CSVRecord pair) {
+    List<String> named = Stream.of(pair.get("apart").split(";")).filter(p -> !p.isEmpty()).toList();
+    assertThat(apart(pair)).as(pair.get("food")).isEqualTo(named);
+    assertThat(pair.get("why").isEmpty()).as(pair.get("food")).isEqualTo(named.isEmpty());
   }
 
   @Test
