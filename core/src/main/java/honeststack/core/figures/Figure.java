@@ -6,6 +6,7 @@ import honeststack.core.estimate.Identity.Composition;
 import honeststack.core.estimate.Source;
 import honeststack.core.recipe.RecipeReading.Step;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -153,7 +154,7 @@ public final class Figure {
       double s = at(place);
       shares[i] = new Share(source(place), s, s * s / variance);
     }
-    return List.of(shares);
+    return Collections.unmodifiableList(Arrays.asList(shares));
   }
 
   private double at(int place) {

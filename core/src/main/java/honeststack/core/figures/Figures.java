@@ -35,7 +35,7 @@ public final class Figures {
   private final Map<String, Integer> foods = new LinkedHashMap<>();
   private final List<String> foodIds = new ArrayList<>();
   private final Map<String, String> foodNames = new ConcurrentHashMap<>();
-  private final Map<Composition, Source> compositionSources = new ConcurrentHashMap<>();
+  private final Source[][] compositionSources = new Source[Component.values().length][];
   private final Leaves bowl;
   private final Leaves pan;
   private final Leaves plate;
@@ -319,16 +319,23 @@ public final class Figures {
 
   /** The same on every basis, so it is told once. */
   Source compositionSource(Measurand measurand, int place) {
-    Composition identity = composition(measurand, place);
-    return compositionSources.computeIfAbsent(
-        identity,
-        one ->
-            Source.of(
-                one,
-                "the "
-                    + Component.valueOf(one.component()).words()
-                    + " of "
-                    + nameOf(one.foodId())
-                    + " in the food table"));
+    Component component = measurand.components().get(place / foods.size());
+    int food = place % foods.size();
+    Source[] row = compositionSources[component.ordinal()];
+    if (row == null) {
+      row = new Source[foods.size()];
+      compositionSources[component.ordinal()] = row;
+    }
+    if (row[food] == null) {
+      row[food] =
+          Source.of(
+              new Composition(foodIds.get(food), component.name()),
+              "the "
+                  + component.words()
+                  + " of "
+                  + nameOf(foodIds.get(food))
+                  + " in the food table");
+    }
+    return row[food];
   }
 }
