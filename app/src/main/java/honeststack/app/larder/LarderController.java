@@ -81,13 +81,10 @@ class LarderController {
             .filter(entry -> mark == null || entry.food().provenance().mark() == mark)
             .filter(entry -> !doubtful || entry.isDoubtful())
             .toList();
+    int first = Math.max(0, Math.min(from, all.size()));
+    int last = Math.min(all.size(), first + Math.max(1, Math.min(most, MOST)));
     return new FoodsPage(
-        all.size(),
-        all.stream()
-            .skip(Math.max(0, from))
-            .limit(Math.max(1, Math.min(most, MOST)))
-            .map(FoodAnswer::of)
-            .toList());
+        all.size(), all.subList(first, last).stream().map(FoodAnswer::of).toList());
   }
 
   @GetMapping("/{id}")
