@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { queries } from '../api/queries';
-import type { Draft, NamedDraft, Recipe, VersionEntry } from '../api/types';
+import type { FieldProblem, NamedDraft, Recipe, VersionEntry } from '../api/types';
 import { backup } from '../features/bench/backup';
 import { Conflict } from '../features/bench/Conflict';
 import { Keep } from '../features/bench/Keep';
@@ -17,11 +17,14 @@ import { Finish } from '../features/griddle/Finish';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
 import { TallyStrip } from '../features/tally/Tally';
+import type { ChangeDraft } from '../ui/change';
 import { Caution } from '../ui/Caution';
 import { Glyph } from '../ui/Glyph';
 import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
 import { TallyPanel } from './TallyPanel';
+
+const NO_PROBLEMS: FieldProblem[] = [];
 
 /** The way of the batter: bowl, griddle, plate, and the tally of it. */
 export default function BenchPage() {
@@ -51,8 +54,9 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
   const { figures, readings, failure } = useFigures(draft, recipe.id);
   const { save, settle, keep: keepSaved } = useAutosave(recipe, current);
   const [keeping, setKeeping] = useState(false);
-  const change = (what: string, to: Draft) => history.change(what, { ...current, draft: to });
-  const problems = figures?.problems ?? [];
+  const { now, change } = useChanges(current, history.change);
+  const trailOf = useCallback(() => ({ draft: now(), recipe: recipe.id }), [now, recipe.id]);
+  const problems = figures?.problems ?? NO_PROBLEMS;
   const [keysOpen, setKeysOpen] = useState(false);
   const { undo, redo } = history;
   useKeys(
@@ -88,7 +92,9 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
           aria-label="Recipe name"
           value={current.name}
           maxLength={120}
-          onChange={(event) => history.change('name', { ...current, name: event.target.value })}
+          onChange={({ target }) =>
+            history.change('name', (now) => ({ ...now, name: target.value }))
+          }
         />
         <Saved save={save} />
         {versions.length > 0 && (
@@ -128,7 +134,16 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
         </Button>
       </header>
       <div className="stations">
-        <Bowl draft={draft} readings={readings} figures={figures} onChange={change} />
+        <Bowl
+          kind={draft.kind}
+          system={draft.system}
+          lines={draft.bowl}
+          readings={readings}
+          batterMass={figures?.batterMass}
+          makeup={figures?.makeup}
+          now={now}
+          onChange={change}
+        />
         <div className="middle">
           {draft.kind === 'PREPARATION' ? (
             <Finish
@@ -141,8 +156,19 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
             />
           ) : (
             <>
-              <Griddle draft={draft} readings={readings} problems={problems} onChange={change} />
-              <Plate draft={draft} readings={readings} problems={problems} onChange={change} />
+              <Griddle
+                kind={draft.kind}
+                griddle={draft.griddle}
+                readings={readings}
+                problems={problems}
+                onChange={change}
+              />
+              <Plate
+                plate={draft.plate}
+                readings={readings}
+                problems={problems}
+                onChange={change}
+              />
             </>
           )}
         </div>
@@ -151,13 +177,18 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
             <h2 id="tally-title">Tally</h2>
             <GoalChoice
               value={draft.goalSetId ?? undefined}
-              onChange={(goalSetId) => change('goals', { ...draft, goalSetId })}
+              onChange={(goalSetId) => change('goals', (draft) => ({ ...draft, goalSetId }))}
             />
           </header>
           {failure && <Notice>{failure.message}</Notice>}
           {figures && figures.batterMass.value > 0 ? (
             <>
-              <TallyPanel figures={figures} draft={draft} of={{ draft, recipe: recipe.id }} />
+              <TallyPanel
+                figures={figures}
+                kind={draft.kind}
+                pieces={draft.plate.pieces ?? 1}
+                of={trailOf}
+              />
               {draft.kind !== 'PREPARATION' && draft.griddle.pieces == null && (
                 <p className="findings">
                   Say at the griddle how many came out, and the serving has figures.
@@ -201,19 +232,35 @@ function named({ name, draft, parentId }: Recipe): NamedDraft {
   return { name, draft, parentId };
 }
 
+type ChangeNamed = (what: string, how: (value: NamedDraft) => NamedDraft) => void;
+
+/** The draft and how to change it, both the same functions for as long as the bench is open. */
+function useChanges({ draft }: NamedDraft, changeNamed: ChangeNamed) {
+  const latest = useRef(draft);
+  useEffect(() => {
+    latest.current = draft;
+  }, [draft]);
+  const now = useCallback(() => latest.current, []);
+  const change = useCallback<ChangeDraft>(
+    (what, how) => changeNamed(what, (named) => ({ ...named, draft: how(named.draft) })),
+    [changeNamed],
+  );
+  return { now, change };
+}
+
 /** Puts the version that the address names on the bench, as one step that can be undone. */
-function useBranch(recipeId: string, change: (what: string, to: NamedDraft) => void) {
+function useBranch(recipeId: string, change: ChangeNamed) {
   const [search, setSearch] = useSearchParams();
   const from = search.get('from');
   const version = useQuery({ ...queries.version(from ?? ''), enabled: from !== null }).data;
   useEffect(() => {
     if (!version) return;
     if (version.recipeId === recipeId) {
-      change(`branch:${version.id}`, {
+      change(`branch:${version.id}`, () => ({
         name: version.recipeName,
         draft: version.draft,
         parentId: version.id,
-      });
+      }));
     }
     setSearch({}, { replace: true });
   }, [version, recipeId, change, setSearch]);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { TrailOf } from '../api/queries';
 import type { Basis, Draft, Figures } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
@@ -6,17 +6,24 @@ import { Tally, Verdicts } from '../features/tally/Tally';
 import { Trail } from '../features/trail/Trail';
 
 /** Tally, verdicts, stack picture and findings of one draft; each figure opens to its trail. */
-export function TallyPanel(props: { figures: Figures; draft: Draft; of: TrailOf }) {
-  const { figures, draft } = props;
+export const TallyPanel = memo(function TallyPanel(props: {
+  figures: Figures;
+  kind: Draft['kind'];
+  /** In a serving. */
+  pieces: number;
+  /** Whose figures they are, at the moment of asking. */
+  of: () => TrailOf;
+}) {
+  const { figures, kind, pieces, of } = props;
   const [chosen, setChosen] = useState('ENERC');
-  const [trail, setTrail] = useState<{ basis: Basis; tag: string }>();
+  const [trail, setTrail] = useState<{ basis: Basis; tag: string; of: TrailOf }>();
   return (
     <>
       <Tally
         figures={figures}
         chosen={chosen}
         onChoose={setChosen}
-        onTrail={(basis, tag) => setTrail({ basis, tag })}
+        onTrail={(basis, tag) => setTrail({ basis, tag, of: of() })}
       />
       {figures.without.length > 0 && (
         <p className="without">
@@ -24,13 +31,8 @@ export function TallyPanel(props: { figures: Figures; draft: Draft; of: TrailOf 
         </p>
       )}
       <Verdicts figures={figures} />
-      {draft.kind !== 'PREPARATION' && (
-        <StackPicture
-          figures={figures}
-          tag={chosen}
-          pieces={draft.plate.pieces ?? 1}
-          kind={draft.kind}
-        />
+      {kind !== 'PREPARATION' && (
+        <StackPicture figures={figures} tag={chosen} pieces={pieces} kind={kind} />
       )}
       <ul className="findings">
         {figures.findings.map((finding) => (
@@ -41,10 +43,10 @@ export function TallyPanel(props: { figures: Figures; draft: Draft; of: TrailOf 
           {sentence(figures.carbohydrateSchool)}
         </li>
       </ul>
-      <Trail of={props.of} opened={trail} onClose={() => setTrail(undefined)} />
+      <Trail opened={trail} onClose={() => setTrail(undefined)} />
     </>
   );
-}
+});
 
 function sentence(words: string): string {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;

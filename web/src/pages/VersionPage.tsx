@@ -94,7 +94,12 @@ function Kept({ version }: { version: Version }) {
           )}
         </section>
         <section className="station tally-station" aria-label="Figures">
-          <TallyPanel figures={figures} draft={draft} of={{ version: version.id }} />
+          <TallyPanel
+            figures={figures}
+            kind={draft.kind}
+            pieces={draft.plate.pieces ?? 1}
+            of={() => ({ version: version.id })}
+          />
           <Caution />
         </section>
       </div>

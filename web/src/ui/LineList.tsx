@@ -1,11 +1,8 @@
-import { Input, type InputRef } from 'antd';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { Input } from 'antd';
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { DraftLine, Line } from '../api/types';
-import { Glyph } from './Glyph';
-import { Adjustments, LineMore } from './LineMore';
-import { Grams, Reading } from './Reading';
-
-type Change = (what: string, lines: DraftLine[]) => void;
+import type { ChangeLines } from './change';
+import { LineRow } from './LineRow';
 
 /** Lines as they are typed, each with its reading; the last field adds one. */
 export function LineList(props: {
@@ -19,61 +16,61 @@ export function LineList(props: {
   system?: string;
   /** Takes a text that is entered, which may mean several lines; without it, it is one. */
   onText?: (text: string) => void;
-  onChange: Change;
+  onChange: ChangeLines;
 }) {
-  const { name, lines, readings, placeholder, onChange } = props;
+  const { name, lines, readings, placeholder, onText, onChange } = props;
   const list = useRef<HTMLDivElement>(null);
-  const entry = useRef<InputRef>(null);
   const [entered, setEntered] = useState('');
   const [opened, setOpened] = useState<string>();
-  const field = (index: number) =>
-    list.current?.querySelectorAll<HTMLInputElement>('input.ant-input-borderless').item(index);
-  const focus = (index: number) => field(index)?.focus();
-  const follow = useRef<number>(undefined);
+  const field = useCallback(
+    (index: number) =>
+      list.current?.querySelectorAll<HTMLInputElement>('input.ant-input-borderless').item(index),
+    [],
+  );
+  const follow = useRef<string>(undefined);
   // A moved line leaves the document for a moment and loses the focus that it had.
   useEffect(() => {
     if (follow.current === undefined) return;
-    field(follow.current)?.focus();
+    field(lines.findIndex((line) => line.id === follow.current))?.focus();
     follow.current = undefined;
-  }, [lines]);
+  }, [lines, field]);
 
-  const replace = (index: number, line: DraftLine) =>
-    onChange(
-      `${name}:${line.id}`,
-      lines.map((other, i) => (i === index ? line : other)),
-    );
-  const remove = (index: number) =>
-    onChange(
-      `${name}:remove`,
-      lines.filter((_, i) => i !== index),
-    );
+  const replace = useCallback(
+    (id: string, how: (line: DraftLine) => DraftLine) =>
+      onChange(`${name}:${id}`, (now) => now.map((line) => (line.id === id ? how(line) : line))),
+    [name, onChange],
+  );
+  const remove = useCallback(
+    (id: string) => onChange(`${name}:remove`, (now) => now.filter((line) => line.id !== id)),
+    [name, onChange],
+  );
+  const move = useCallback(
+    (id: string, by: -1 | 1) => {
+      follow.current = id;
+      onChange(`${name}:move`, (now) => moved(now, id, by));
+    },
+    [name, onChange],
+  );
+  const focus = useCallback((index: number) => field(index)?.focus(), [field]);
+  const select = useCallback(
+    (index: number, from: number, to: number) => {
+      focus(index);
+      field(index)?.setSelectionRange(from, to);
+    },
+    [field, focus],
+  );
+  const open = useCallback(
+    (id: string) => setOpened((before) => (before === id ? undefined : id)),
+    [],
+  );
   const add = () => {
     const text = entered.trim();
     if (!text) return;
     setEntered('');
-    if (props.onText) props.onText(text);
-    else onChange(`${name}:add`, [...lines, { id: crypto.randomUUID(), text }]);
-  };
-
-  const move = (index: number, by: -1 | 1) => {
-    const to = index + by;
-    const line = lines[index];
-    const other = lines[to];
-    if (!line || !other) return;
-    const moved = [...lines];
-    moved[index] = other;
-    moved[to] = line;
-    follow.current = to;
-    onChange(`${name}:move`, moved);
-  };
-  const onKey = (index: number, event: KeyboardEvent) => {
-    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
-    if (by !== 0) {
-      event.preventDefault();
-      if (event.altKey) move(index, by);
-      else focus(index + by);
-    } else if (event.key === 'Enter' && index < lines.length) {
-      focus(index + 1);
+    if (onText) onText(text);
+    else {
+      const line = { id: crypto.randomUUID(), text };
+      onChange(`${name}:add`, (now) => [...now, line]);
     }
   };
 
@@ -81,96 +78,27 @@ export function LineList(props: {
     <div className="lines" ref={list}>
       <ol aria-label={name}>
         {lines.map((line, index) => (
-          <li key={line.id} className={lineClass(line, readings.get(line.id))}>
-            <div className="line-top">
-              <Input
-                variant="borderless"
-                aria-label={`${name}, line ${index + 1}`}
-                value={line.text}
-                maxLength={300}
-                status={readings.get(line.id)?.state === 'REFUSED' ? 'error' : undefined}
-                onChange={(event) =>
-                  replace(index, { ...line, foodId: undefined, text: event.target.value })
-                }
-                onKeyDown={(event) => onKey(index, event)}
-              />
-              <Grams line={readings.get(line.id)} />
-            </div>
-            <div className="line-under">
-              <Reading
-                line={readings.get(line.id)}
-                onPick={(foodId) => replace(index, { ...line, foodId })}
-                onText={(text) => replace(index, { ...line, text })}
-                onSelect={(from, to) => {
-                  focus(index);
-                  field(index)?.setSelectionRange(from, to);
-                }}
-                text={line.text}
-                system={props.system}
-              />
-              {props.strain && (
-                <Input
-                  className="strained"
-                  size="small"
-                  aria-label={`Strained out of ${line.text}`}
-                  prefix={<span className="quiet">strained out</span>}
-                  placeholder="0 %"
-                  value={line.strained ?? ''}
-                  maxLength={40}
-                  onChange={(event) =>
-                    replace(index, { ...line, strained: event.target.value || undefined })
-                  }
-                />
-              )}
-              <span className="line-tools">
-                <button
-                  type="button"
-                  aria-label={`More for: ${line.text}`}
-                  aria-expanded={opened === line.id}
-                  onClick={() => setOpened(opened === line.id ? undefined : line.id)}
-                >
-                  <Glyph of="more" />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Move up: ${line.text}`}
-                  disabled={index === 0}
-                  onClick={() => move(index, -1)}
-                >
-                  <Glyph of="up" />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Move down: ${line.text}`}
-                  disabled={index === lines.length - 1}
-                  onClick={() => move(index, 1)}
-                >
-                  <Glyph of="down" />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Remove: ${line.text}`}
-                  onClick={() => remove(index)}
-                >
-                  <Glyph of="remove" />
-                </button>
-              </span>
-            </div>
-            <Adjustments line={line} onChange={(changed) => replace(index, changed)} />
-            {opened === line.id && (
-              <LineMore
-                line={line}
-                reading={readings.get(line.id)}
-                topping={name === 'Toppings'}
-                onChange={(changed) => replace(index, changed)}
-              />
-            )}
-          </li>
+          <LineRow
+            key={line.id}
+            name={name}
+            line={line}
+            reading={readings.get(line.id)}
+            index={index}
+            last={index === lines.length - 1}
+            opened={opened === line.id}
+            strain={props.strain}
+            system={props.system}
+            onReplace={replace}
+            onRemove={remove}
+            onMove={move}
+            onFocus={focus}
+            onSelect={select}
+            onOpen={open}
+          />
         ))}
       </ol>
       <div className="entry">
         <Input
-          ref={entry}
           variant="borderless"
           aria-label={`${name}: new line`}
           data-unentered="true"
@@ -182,20 +110,29 @@ export function LineList(props: {
           onBlur={add}
           onPaste={(event) => {
             const text = event.clipboardData.getData('text');
-            if (props.onText && text.trim().includes('\n')) {
+            if (onText && text.trim().includes('\n')) {
               event.preventDefault();
-              props.onText(text);
+              onText(text);
             }
           }}
-          onKeyDown={(event) => onKey(lines.length, event)}
+          onKeyDown={(event: KeyboardEvent) => {
+            if (event.key !== 'ArrowUp') return;
+            event.preventDefault();
+            if (!event.altKey) focus(lines.length - 1);
+          }}
         />
       </div>
     </div>
   );
 }
 
-function lineClass(line: DraftLine, reading: Line | undefined) {
-  if (line.off) return 'off-line';
-  if (reading?.state === 'REFUSED') return 'refused-line';
-  return reading?.state === 'NOT_MEASURED' ? 'open-line' : undefined;
+function moved(lines: DraftLine[], id: string, by: -1 | 1): DraftLine[] {
+  const index = lines.findIndex((line) => line.id === id);
+  const line = lines[index];
+  const other = lines[index + by];
+  if (!line || !other) return lines;
+  const then = [...lines];
+  then[index] = other;
+  then[index + by] = line;
+  return then;
 }

@@ -3,7 +3,7 @@ import { step, type History } from './useHistory';
 
 const start: History<string> = { past: [], present: '', future: [], last: undefined };
 const change = (history: History<string>, what: string, to: string, at: number) =>
-  step(history, { type: 'change', what, to, at });
+  step(history, { type: 'change', what, how: () => to, at });
 
 describe('history', () => {
   it('takes quick edits of one thing as one step', () => {

@@ -1,20 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { queries } from '../../api/queries';
-import type { Draft, Line } from '../../api/types';
+import type { Draft, Figures, Line } from '../../api/types';
 import { useSettled } from '../../ui/useSettled';
 
 const BURST_MS = 120;
+const itself = (figures: Figures) => figures;
 
 /**
  * All figures of the draft, asked for at once after an edit, and in a burst of edits when it pauses;
  * and on coming back: foods, goals and the tables may have changed meanwhile.
  */
 export function useFigures(draft: Draft, recipeId?: string) {
-  const query = useQuery(queries.figures(useSettled(draft, BURST_MS, true), recipeId));
+  const { data: figures, error: failure } = useQuery({
+    ...queries.figures(useSettled(draft, BURST_MS, true), recipeId),
+    // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
+    select: itself,
+  });
+  const lines = figures?.lines;
   const readings = useMemo(
-    () => new Map<string, Line>(query.data?.lines.map((line) => [line.id, line])),
-    [query.data],
+    () => new Map<string, Line>(lines?.map((line) => [line.id, line])),
+    [lines],
   );
-  return { figures: query.data, readings, failure: query.error };
+  return { figures, readings, failure };
 }

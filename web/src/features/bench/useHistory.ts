@@ -11,7 +11,7 @@ export interface History<T> {
 }
 
 type Action<T> =
-  | { type: 'change'; what: string; to: T; at: number }
+  | { type: 'change'; what: string; how: (value: T) => T; at: number }
   | { type: 'undo' }
   | { type: 'redo' }
   | { type: 'replace'; to: T }
@@ -26,7 +26,7 @@ export function step<T>(history: History<T>, action: Action<T>): History<T> {
         last?.what === action.what && action.at - last.at < TOGETHER_MS && past.length > 0;
       return {
         past: continues ? past : [...past, present].slice(-MOST_STEPS),
-        present: action.to,
+        present: action.how(present),
         future: [],
         last: { what: action.what, at: action.at },
       };
@@ -68,7 +68,8 @@ export function useHistory<T>(initial: T) {
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     change: useCallback(
-      (what: string, to: T) => dispatch({ type: 'change', what, to, at: Date.now() }),
+      (what: string, how: (value: T) => T) =>
+        dispatch({ type: 'change', what, how, at: Date.now() }),
       [],
     ),
     amend: useCallback((how: (value: T) => T) => dispatch({ type: 'amend', how }), []),

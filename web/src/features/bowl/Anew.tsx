@@ -3,19 +3,20 @@ import { Button, Input, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { answer, api } from '../../api/client';
 import type { Adjusted, ConvertTo, Draft } from '../../api/types';
+import type { ChangeDraft } from '../../ui/change';
 import { plain } from '../../ui/numbers';
 
 type By = 'factor' | 'pieces' | 'batter' | 'size';
 
 /** The recipe written anew: more or less of it, in grams, in cups and spoons. */
-export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draft) => void }) {
-  const { draft, onChange } = props;
+export function Anew(props: { now: () => Draft; onChange: ChangeDraft }) {
+  const { now, onChange } = props;
   const [open, setOpen] = useState(false);
   const [by, setBy] = useState<By>('factor');
   const [texts, setTexts] = useState({ factor: '2', pieces: '', batter: '', piece: '' });
   const write = useMutation({
     mutationFn: (ask: () => Promise<Adjusted>) => ask(),
-    onSuccess: (adjusted) => onChange(`anew:${Date.now()}`, adjusted.draft),
+    onSuccess: (adjusted) => onChange(`anew:${Date.now()}`, () => adjusted.draft),
   });
   const { data: written, error, reset } = write;
   const scale = (factor?: string) => {
@@ -26,11 +27,11 @@ export function Anew(props: { draft: Draft; onChange: (what: string, draft: Draf
       size: { piece: texts.piece, pieces: texts.pieces },
     }[by];
     const said = { factor: '', pieces: '', batter: '', piece: '' };
-    const body = { draft, ...said, ...(factor ? { factor } : wanted) };
+    const body = { draft: now(), ...said, ...(factor ? { factor } : wanted) };
     write.mutate(() => answer(api.POST('/api/scale', { body })));
   };
   const convert = (to: ConvertTo) =>
-    write.mutate(() => answer(api.POST('/api/convert', { body: { draft, to } })));
+    write.mutate(() => answer(api.POST('/api/convert', { body: { draft: now(), to } })));
   const field = (name: keyof typeof texts, label: string, placeholder: string) => (
     <Input
       aria-label={label}

@@ -1,8 +1,9 @@
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { answer, api } from '../../api/client';
-import type { Draft, Figures, Line, ProposedLine } from '../../api/types';
+import type { Draft, DraftLine, Figures, Line, ProposedLine } from '../../api/types';
+import type { ChangeDraft, ChangeLines } from '../../ui/change';
 import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
 import { Notice } from '../../ui/Notice';
@@ -30,33 +31,31 @@ const SHORT: Record<Draft['system'], string> = {
 };
 
 /** First station: what went into the batter. */
-export function Bowl(props: {
-  draft: Draft;
+export const Bowl = memo(function Bowl(props: {
+  kind: Draft['kind'];
+  system: Draft['system'];
+  lines: DraftLine[];
   readings: Map<string, Line>;
-  figures: Figures | undefined;
-  onChange: (what: string, draft: Draft) => void;
+  batterMass: Figures['batterMass'] | undefined;
+  makeup: Figures['makeup'] | undefined;
+  /** The draft at the moment of asking. */
+  now: () => Draft;
+  onChange: ChangeDraft;
 }) {
-  const { draft, readings, figures, onChange } = props;
+  const { kind, system, lines, readings, batterMass, makeup, now, onChange } = props;
   const [proposed, setProposed] = useState<ProposedLine[]>();
   const [scaleOpen, setScaleOpen] = useState(false);
-  // Answers arrive later than the draft that they were asked for.
-  const latest = useRef({ draft, onChange });
-  useEffect(() => {
-    latest.current = { draft, onChange };
-  }, [draft, onChange]);
-  const change = (what: string, how: (draft: Draft) => Draft) =>
-    latest.current.onChange(what, how(latest.current.draft));
   const add = (lines: Reviewed[]) => {
     setProposed(undefined);
-    change('Bowl:add', (now) => withLines(now, lines));
+    onChange('Bowl:add', (draft) => withLines(draft, lines));
   };
   const takeApart = useMutation({
     scope: { id: 'bowl' },
     mutationFn: ({ text }: { text: string; id?: string }) =>
-      answer(api.POST('/api/lines', { body: { text, system: draft.system } })),
+      answer(api.POST('/api/lines', { body: { text, system } })),
     onSuccess: (lines, { id }) => {
       if (id === undefined) setProposed(lines);
-      else if (meansMore(lines)) change('Bowl:add', (now) => withLinesFor(now, id, lines));
+      else if (meansMore(lines)) onChange('Bowl:add', (draft) => withLinesFor(draft, id, lines));
     },
   });
   // A single line stands at once; should it mean several, or go elsewhere, that follows.
@@ -66,7 +65,7 @@ export function Bowl(props: {
       return;
     }
     const id = crypto.randomUUID();
-    change('Bowl:add', (now) => ({ ...now, bowl: [...now.bowl, { id, text }] }));
+    onChange('Bowl:add', (draft) => ({ ...draft, bowl: [...draft.bowl, { id, text }] }));
     takeApart.mutate({ text, id });
   };
   const weigh = useMutation({
@@ -76,17 +75,21 @@ export function Bowl(props: {
         api.POST('/api/lines/weighed', { body: { text: line.text, foodId: line.foodId, grams } }),
       ),
     onSuccess: ({ text }, { line }) =>
-      change('weigh-in', (now) => ({ ...now, bowl: rewritten(now.bowl, line, text) })),
+      onChange('weigh-in', (draft) => ({ ...draft, bowl: rewritten(draft.bowl, line, text) })),
   });
   const { mutate: writeWeight } = weigh;
   const onTake = useCallback(
     (grams: number) => {
-      const line = currentLine(latest.current.draft.bowl);
+      const line = currentLine(now().bowl);
       if (!line) return;
       if (line.field) clear(line.field);
       writeWeight({ line, grams });
     },
-    [writeWeight],
+    [now, writeWeight],
+  );
+  const changeLines = useCallback<ChangeLines>(
+    (what, how) => onChange(what, (draft) => ({ ...draft, bowl: how(draft.bowl) })),
+    [onChange],
   );
   return (
     <section className="station bowl" aria-labelledby="bowl-title">
@@ -95,37 +98,36 @@ export function Bowl(props: {
         <Choice
           aria-label="Cups and spoons"
           variant="borderless"
-          value={draft.system}
+          value={system}
           options={SYSTEMS}
-          onChange={(system) => onChange('system', { ...draft, system })}
+          onChange={(to) => onChange('system', (draft) => ({ ...draft, system: to }))}
         />
       </header>
       {scaleOpen && <ScalePanel onTake={onTake} />}
       {weigh.error && <Notice>{weigh.error.message}</Notice>}
       <LineList
         name="Bowl"
-        lines={draft.bowl}
-        strain={draft.kind === 'PREPARATION'}
-        system={SHORT[draft.system]}
+        lines={lines}
+        strain={kind === 'PREPARATION'}
+        system={SHORT[system]}
         readings={readings}
         placeholder={
-          draft.bowl.length === 0
+          lines.length === 0
             ? 'Begin here: 160 g rye flour, or paste a recipe'
             : 'Next: ½ tsp salt, 2 large eggs …'
         }
         onText={(text) => enter(text.trim())}
-        onChange={(what, bowl) => onChange(what, { ...draft, bowl })}
+        onChange={changeLines}
       />
-      {figures && figures.batterMass.value > 0 && (
+      {batterMass && batterMass.value > 0 && (
         <p className="foot">
-          {draft.kind === 'PREPARATION' ? 'All that went in' : 'Batter'}{' '}
-          <b>{valueText(figures.batterMass)} g</b>{' '}
-          <span className="range">{rangeText(figures.batterMass)}</span>
+          {kind === 'PREPARATION' ? 'All that went in' : 'Batter'} <b>{valueText(batterMass)} g</b>{' '}
+          <span className="range">{rangeText(batterMass)}</span>
         </p>
       )}
-      {figures && <Makeup {...figures.makeup} />}
+      {makeup && <Makeup {...makeup} />}
       <div className="bowl-tools">
-        {draft.bowl.length > 0 && <Anew draft={draft} onChange={onChange} />}
+        {lines.length > 0 && <Anew now={now} onChange={onChange} />}
         <Button size="small" aria-pressed={scaleOpen} onClick={() => setScaleOpen(!scaleOpen)}>
           {scaleOpen ? 'Put the scale away' : 'Kitchen scale'}
         </Button>
@@ -133,15 +135,15 @@ export function Bowl(props: {
       {proposed && (
         <Review
           proposed={proposed}
-          system={draft.system}
-          cups={SHORT[draft.system]}
+          system={system}
+          cups={SHORT[system]}
           onAdd={add}
           onClose={() => setProposed(undefined)}
         />
       )}
     </section>
   );
-}
+});
 
 /** How wet the batter is, as far as that is known. */
 function Makeup({ water, liquidPerFlour }: Figures['makeup']) {

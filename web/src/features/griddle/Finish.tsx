@@ -2,12 +2,15 @@ import { useQuery } from '@tanstack/react-query';
 import { Input, Segmented } from 'antd';
 import { queries } from '../../api/queries';
 import type { Draft, DraftPreparation, FieldProblem, Line } from '../../api/types';
+import type { ChangeDraft } from '../../ui/change';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { ROLES } from '../../ui/roles';
 import { Uses } from '../../ui/Uses';
 import { KindChoice } from './KindChoice';
 import { PanFatFields } from './PanFatFields';
+
+const NOT_SAID: DraftPreparation = { role: 'ADD_IN', liquid: false, weight: '', cupWeighs: '' };
 
 /** How a preparation ends: what all of it weighs, and what a cup of it does. */
 export function Finish(props: {
@@ -16,23 +19,21 @@ export function Finish(props: {
   draft: Draft;
   readings: Map<string, Line>;
   problems: FieldProblem[];
-  onChange: (what: string, draft: Draft) => void;
+  onChange: ChangeDraft;
 }) {
   const { recipeId, kept, draft, readings, problems, onChange } = props;
   const uses = useQuery(queries.usesOfPreparation(recipeId, kept));
-  const stated: DraftPreparation = draft.preparation ?? {
-    role: 'ADD_IN',
-    liquid: false,
-    weight: '',
-    cupWeighs: '',
-  };
+  const stated = draft.preparation ?? NOT_SAID;
   const set = (what: string, part: Partial<DraftPreparation>) =>
-    onChange(`finish:${what}`, { ...draft, preparation: { ...stated, ...part } });
+    onChange(`finish:${what}`, (now) => ({
+      ...now,
+      preparation: { ...(now.preparation ?? NOT_SAID), ...part },
+    }));
   return (
     <section className="station griddle" aria-labelledby="finish-title">
       <header>
         <h2 id="finish-title">Done</h2>
-        <KindChoice draft={draft} onChange={onChange} />
+        <KindChoice kind={draft.kind} onChange={onChange} />
       </header>
       <Field
         label="All of it weighs"
@@ -77,7 +78,12 @@ export function Finish(props: {
           />
         </div>
       </Field>
-      <PanFatFields draft={draft} readings={readings} problems={problems} onChange={onChange} />
+      <PanFatFields
+        griddle={draft.griddle}
+        readings={readings}
+        problems={problems}
+        onChange={onChange}
+      />
       <p className="reading">
         Other recipes use its newest kept version, by its name:{' '}
         {kept === 0 ? 'keep it once, and they can.' : 'version ' + String(kept) + ' now.'}

@@ -1,5 +1,7 @@
 import { Input, Segmented } from 'antd';
+import { memo } from 'react';
 import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
+import type { ChangeDraft } from '../../ui/change';
 import { Stepper } from '../../ui/Stepper';
 import { Field } from '../../ui/Field';
 import { Discs } from './Discs';
@@ -9,21 +11,24 @@ import { PanFatFields } from './PanFatFields';
 const MOST_PIECES = 1000;
 
 /** Second station: what came out of the batter. */
-export function Griddle(props: {
-  draft: Draft;
+export const Griddle = memo(function Griddle(props: {
+  kind: Draft['kind'];
+  griddle: DraftGriddle;
   readings: Map<string, Line>;
   problems: FieldProblem[];
-  onChange: (what: string, draft: Draft) => void;
+  onChange: ChangeDraft;
 }) {
-  const { draft, readings, problems, onChange } = props;
-  const { griddle } = draft;
+  const { kind, griddle, readings, problems, onChange } = props;
   const set = (what: string, part: Partial<DraftGriddle>) =>
-    onChange(`griddle:${what}`, { ...draft, griddle: { ...griddle, ...part } });
+    onChange(`griddle:${what}`, (draft) => ({
+      ...draft,
+      griddle: { ...draft.griddle, ...part },
+    }));
   return (
     <section className="station griddle" aria-labelledby="griddle-title">
       <header>
         <h2 id="griddle-title">Griddle</h2>
-        <KindChoice draft={draft} onChange={onChange} />
+        <KindChoice kind={kind} onChange={onChange} />
       </header>
       <div className="pair">
         <Field label="Came out" problem={find(problems, 'griddle.pieces')}>
@@ -46,7 +51,7 @@ export function Griddle(props: {
         </Field>
       </div>
       <Discs
-        kind={draft.kind}
+        kind={kind}
         pieces={griddle.pieces ?? 0}
         discarded={griddle.discarded}
         onPieces={(pieces) => set('pieces', { pieces })}
@@ -75,10 +80,10 @@ export function Griddle(props: {
           onChange={(event) => set('left', { left: event.target.value })}
         />
       </Field>
-      <PanFatFields draft={draft} readings={readings} problems={problems} onChange={onChange} />
+      <PanFatFields griddle={griddle} readings={readings} problems={problems} onChange={onChange} />
     </section>
   );
-}
+});
 
 function find(problems: FieldProblem[], field: string) {
   return problems.find((problem) => problem.field === field);

@@ -1,20 +1,23 @@
 import { Input } from 'antd';
-import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
+import type { DraftGriddle, FieldProblem, Line } from '../../api/types';
+import type { ChangeDraft } from '../../ui/change';
 import { Field } from '../../ui/Field';
 import { Weighed } from '../../ui/LineMore';
 import { Grams, Reading } from '../../ui/Reading';
 
 /** What went into the pan, and what stayed in it. */
 export function PanFatFields(props: {
-  draft: Draft;
+  griddle: DraftGriddle;
   readings: Map<string, Line>;
   problems: FieldProblem[];
-  onChange: (what: string, draft: Draft) => void;
+  onChange: ChangeDraft;
 }) {
-  const { draft, readings, problems, onChange } = props;
-  const { griddle } = draft;
+  const { griddle, readings, problems, onChange } = props;
   const set = (what: string, part: Partial<DraftGriddle>) =>
-    onChange(`griddle:${what}`, { ...draft, griddle: { ...griddle, ...part } });
+    onChange(`griddle:${what}`, (draft) => ({
+      ...draft,
+      griddle: { ...draft.griddle, ...part },
+    }));
   const reading = readings.get(griddle.panFat.id);
   return (
     <>

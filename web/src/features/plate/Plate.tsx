@@ -1,15 +1,25 @@
+import { memo, useCallback } from 'react';
 import type { Draft, FieldProblem, Line } from '../../api/types';
+import type { ChangeDraft, ChangeLines } from '../../ui/change';
 import { LineList } from '../../ui/LineList';
 import { Stepper } from '../../ui/Stepper';
 
 /** Third station: what is put before one person. */
-export function Plate(props: {
-  draft: Draft;
+export const Plate = memo(function Plate(props: {
+  plate: Draft['plate'];
   readings: Map<string, Line>;
   problems: FieldProblem[];
-  onChange: (what: string, draft: Draft) => void;
+  onChange: ChangeDraft;
 }) {
-  const { draft, readings, problems, onChange } = props;
+  const { plate, readings, problems, onChange } = props;
+  const changeToppings = useCallback<ChangeLines>(
+    (what, how) =>
+      onChange(what, (draft) => ({
+        ...draft,
+        plate: { ...draft.plate, toppings: how(draft.plate.toppings) },
+      })),
+    [onChange],
+  );
   const problem = problems.find((one) => one.field === 'plate.pieces');
   return (
     <section className="station plate" aria-labelledby="plate-title">
@@ -20,12 +30,12 @@ export function Plate(props: {
         <p className="field-label">Pieces in a serving</p>
         <Stepper
           label="Pieces in a serving"
-          value={draft.plate.pieces ?? undefined}
+          value={plate.pieces ?? undefined}
           least={0.5}
           most={100}
           step={0.5}
           onChange={(pieces) =>
-            onChange('plate:pieces', { ...draft, plate: { ...draft.plate, pieces } })
+            onChange('plate:pieces', (draft) => ({ ...draft, plate: { ...draft.plate, pieces } }))
           }
         />
         {problem && (
@@ -37,13 +47,11 @@ export function Plate(props: {
       <p className="field-label">On top of each serving</p>
       <LineList
         name="Toppings"
-        lines={draft.plate.toppings}
+        lines={plate.toppings}
         readings={readings}
         placeholder="1 tbsp maple syrup"
-        onChange={(what, toppings) =>
-          onChange(what, { ...draft, plate: { ...draft.plate, toppings } })
-        }
+        onChange={changeToppings}
       />
     </section>
   );
-}
+});

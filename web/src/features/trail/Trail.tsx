@@ -9,6 +9,7 @@ import { PROVENANCE } from '../../ui/provenance';
 import { percent, plain } from '../../ui/numbers';
 
 const MOST_SOURCES = 8;
+const NOBODY: TrailOf = { version: '' };
 const HEADS: Record<Basis, string> = {
   AS_SERVED: 'as served',
   PER_PIECE: 'per piece',
@@ -18,13 +19,12 @@ const HEADS: Record<Basis, string> = {
 
 /** Where one figure comes from: formula, lines, composition rows, and what its range is made of. */
 export function Trail(props: {
-  of: TrailOf;
-  opened: { basis: Basis; tag: string } | undefined;
+  opened: { basis: Basis; tag: string; of: TrailOf } | undefined;
   onClose: () => void;
 }) {
-  const { of, opened, onClose } = props;
+  const { opened, onClose } = props;
   const trail = useQuery({
-    ...queries.trail(of, opened?.basis ?? 'AS_SERVED', opened?.tag ?? ''),
+    ...queries.trail(opened?.of ?? NOBODY, opened?.basis ?? 'AS_SERVED', opened?.tag ?? ''),
     enabled: opened !== undefined,
   });
   return (

@@ -1,25 +1,56 @@
 package honeststack.bench;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs all benchmarks and prints ratios: a ratio within one run means more than a time. */
+/** Runs the benchmarks and prints ratios: a ratio within one run means more than a time. */
 public final class Benchmarks {
+  private static final List<String> ALL =
+      List.of("compute", "search", "calls", "clicks", "saves", "scripts");
+
   private Benchmarks() {}
 
+  /**
+   * @param arguments which of them to run; none for all
+   */
   public static void main(String[] arguments) throws Exception {
     Locale.setDefault(Locale.ROOT);
-    compute();
-    SearchBenchmark.run();
-    try (Served served = Served.start()) {
-      HttpBenchmark.run(served);
-      ClickBenchmark.run(served);
-      SaveBenchmark.run(served);
+    List<String> asked = arguments.length == 0 ? ALL : List.of(arguments);
+    for (String one : asked) {
+      if (!ALL.contains(one)) {
+        throw new IllegalArgumentException("There is no benchmark “" + one + "”, only " + ALL);
+      }
     }
-    FirstScript.print();
+    if (asked.contains("compute")) {
+      compute();
+    }
+    if (asked.contains("search")) {
+      SearchBenchmark.run();
+    }
+    if (asked.stream().anyMatch(List.of("calls", "clicks", "saves")::contains)) {
+      served(asked);
+    }
+    if (asked.contains("scripts")) {
+      FirstScript.print();
+    }
+  }
+
+  private static void served(List<String> asked) throws Exception {
+    try (Served served = Served.start()) {
+      if (asked.contains("calls")) {
+        HttpBenchmark.run(served);
+      }
+      if (asked.contains("clicks")) {
+        ClickBenchmark.run(served);
+      }
+      if (asked.contains("saves")) {
+        SaveBenchmark.run(served);
+      }
+    }
   }
 
   private static void compute() throws Exception {

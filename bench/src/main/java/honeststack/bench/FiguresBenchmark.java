@@ -105,7 +105,7 @@ public class FiguresBenchmark {
     double sum = 0;
     for (Basis basis : figures.bases()) {
       for (Figure figure : figures.on(basis)) {
-        sum += figure.budget(0).size() + figure.narrowed().best();
+        sum += figure.budget(Figure.LEAST_SHARE).size() + figure.narrowed().best();
       }
     }
     return sum;

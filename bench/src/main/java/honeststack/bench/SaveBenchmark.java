@@ -10,6 +10,7 @@ final class SaveBenchmark {
   private static final int FEW = 10;
   private static final int MANY = 10_000;
   private static final int SAVES = 600;
+  private static final int WARM_UP = 5000;
 
   private final Served served;
   private final String path;
@@ -25,7 +26,7 @@ final class SaveBenchmark {
   static void run(Served served) throws IOException, InterruptedException {
     Object named = Map.of("name", "Kept often", "draft", SampleDraft.draft(8, 20));
     SaveBenchmark bench = new SaveBenchmark(served, served.ask("POST", "/api/recipes", named));
-    bench.saves(SAVES);
+    bench.saves(WARM_UP);
     bench.keeps(FEW);
     double few = Served.percentile(bench.saves(SAVES), 50);
     bench.keeps(MANY - FEW);

@@ -23,7 +23,6 @@ import java.util.OptionalDouble;
 
 /** Writes down where one figure comes from. */
 final class TrailWriter {
-  private static final double LEAST_SHARE = 0.001;
 
   private TrailWriter() {}
 
@@ -36,7 +35,7 @@ final class TrailWriter {
         AnswerWriter.figure(figure),
         Formula.words(figures, basis, measurand),
         measurand.component().map(c -> parts(figures, c)).orElse(List.of()),
-        figure.budget(LEAST_SHARE).stream()
+        figure.budget(Figure.LEAST_SHARE).stream()
             .map(share -> new BudgetLine(share.source().words(), share.share()))
             .toList(),
         narrowed.next().map(next -> new NextAnswer(next.words(), next.u())).orElse(null),

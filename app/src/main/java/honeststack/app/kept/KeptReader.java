@@ -96,9 +96,10 @@ final class KeptReader {
         form.steps().stream()
             .map(step -> new Step(step.words(), step.stays(), step.sources()))
             .toList(),
-        form.problems().stream().map(p -> new FieldProblem(p.field(), p.refusal())).toList(),
-        form.findings(),
-        form.without());
+        new RecipeReading.Said(
+            form.problems().stream().map(p -> new FieldProblem(p.field(), p.refusal())).toList(),
+            form.findings(),
+            form.without()));
   }
 
   private LineReading line(LineForm line) {

@@ -216,9 +216,7 @@ final class PinLift {
         finished,
         gaps(),
         words.steps().stream().map(step -> inThisBook(step, words.book())).toList(),
-        words.problems(),
-        findings,
-        without);
+        new RecipeReading.Said(words.problems(), findings, without));
   }
 
   /** Lines that call their food by a general name. */

@@ -169,6 +169,14 @@ public final class Estimate {
     }
   }
 
+  /**
+   * Writes the places of its sources and the sensitivities to them into two rows, from a place on.
+   */
+  public void copyTo(int[] places, double[] row, int from) {
+    System.arraycopy(ordinals, 0, places, from, ordinals.length);
+    System.arraycopy(sensitivities, 0, row, from, sensitivities.length);
+  }
+
   /** The same value with the same sources in another book, under the names given to them there. */
   public Estimate rebased(SourceBook other, UnaryOperator<Source> as) {
     if (book == null) {

@@ -15,6 +15,9 @@ import java.util.Optional;
  * Sensitivities are in the figure's unit for one standard uncertainty of the source. Immutable.
  */
 public final class Figure {
+  /** Shares of u² under this are left out of a budget that is shown. */
+  public static final double LEAST_SHARE = 0.001;
+
   /** Below this share of u², a step of measuring better is none. */
   private static final double LEAST_GAIN = 1e-9;
 
@@ -29,13 +32,12 @@ public final class Figure {
   private final Measurand measurand;
   private final double value;
   private final Missing missing;
-  private final double[] bySource;
-  private final double[] byFood;
+  private final double[] sensitivities;
   private final double variance;
 
   /**
-   * @param bySource one for each source of the reading's book
-   * @param byFood one for each food and component, component by component
+   * @param sensitivities one for each source of the reading's book, then one for each food and
+   *     component, component by component
    */
   Figure(
       Figures figures,
@@ -43,23 +45,33 @@ public final class Figure {
       Measurand measurand,
       double value,
       Missing missing,
-      double[] bySource,
-      double[] byFood) {
+      double[] sensitivities) {
     this.figures = figures;
     this.basis = basis;
     this.measurand = measurand;
     this.value = value;
     this.missing = missing;
-    this.bySource = bySource;
-    this.byFood = byFood;
-    double sum = 0;
-    for (double s : bySource) {
-      sum += s * s;
+    this.sensitivities = sensitivities;
+    this.variance = squares(sensitivities);
+  }
+
+  /** Σ s², in four sums side by side, since each addition waits for the last one. */
+  private static double squares(double[] row) {
+    double a = 0;
+    double b = 0;
+    double c = 0;
+    double d = 0;
+    int i = 0;
+    for (; i + 3 < row.length; i += 4) {
+      a += row[i] * row[i];
+      b += row[i + 1] * row[i + 1];
+      c += row[i + 2] * row[i + 2];
+      d += row[i + 3] * row[i + 3];
     }
-    for (double s : byFood) {
-      sum += s * s;
+    for (; i < row.length; i++) {
+      a += row[i] * row[i];
     }
-    this.variance = sum;
+    return a + b + (c + d);
   }
 
   public Basis basis() {
@@ -100,17 +112,9 @@ public final class Figure {
     return missing;
   }
 
-  double[] bySource() {
-    return bySource;
-  }
-
-  double[] byFood() {
-    return byFood;
-  }
-
   /** The sensitivity to a source of the reading's book, by its place. */
   public double sensitivity(int place) {
-    return bySource[place];
+    return sensitivities[place];
   }
 
   /** Hands over the composition sensitivities. */
@@ -120,9 +124,10 @@ public final class Figure {
 
   /** Its sensitivity to each value of a food table that it rests on. */
   public void compositions(Compositions taker) {
-    for (int i = 0; i < byFood.length; i++) {
-      if (byFood[i] != 0) {
-        taker.at(figures.composition(measurand, i), byFood[i]);
+    int sources = sources();
+    for (int i = sources; i < sensitivities.length; i++) {
+      if (sensitivities[i] != 0) {
+        taker.at(figures.composition(measurand, i - sources), sensitivities[i]);
       }
     }
   }
@@ -137,34 +142,35 @@ public final class Figure {
 
   /** What the standard uncertainty comes from, largest share first, without those under least. */
   public List<Share> budget(double least) {
-    int all = bySource.length + byFood.length;
-    long[] keys = new long[all];
+    long[] keys = new long[sensitivities.length];
     int n = 0;
-    for (int i = 0; i < all; i++) {
-      double s = at(i);
-      double share = s * s / variance;
-      if (s != 0 && share >= least) {
-        keys[n++] = Double.doubleToLongBits(share) & ~PLACE | i;
+    double smallest = least * variance;
+    for (int i = 0; i < sensitivities.length; i++) {
+      double square = sensitivities[i] * sensitivities[i];
+      if (square > 0 && square >= smallest) {
+        keys[n++] = Double.doubleToLongBits(square) & ~PLACE | i;
       }
     }
     Arrays.sort(keys, 0, n);
     Share[] shares = new Share[n];
     for (int i = 0; i < n; i++) {
       int place = (int) (keys[n - 1 - i] & PLACE);
-      double s = at(place);
+      double s = sensitivities[place];
       shares[i] = new Share(source(place), s, s * s / variance);
     }
     return Collections.unmodifiableList(Arrays.asList(shares));
   }
 
-  private double at(int place) {
-    return place < bySource.length ? bySource[place] : byFood[place - bySource.length];
+  /** How many of the sensitivities are to sources of the reading's book. */
+  private int sources() {
+    return figures.reading().book().size();
   }
 
   private Source source(int place) {
-    return place < bySource.length
+    int sources = sources();
+    return place < sources
         ? figures.reading().book().source(place)
-        : figures.compositionSource(measurand, place - bySource.length);
+        : figures.compositionSource(measurand, place - sources);
   }
 
   /**
@@ -191,7 +197,7 @@ public final class Figure {
     for (Step step : steps) {
       double squares = 0;
       for (int place : step.sources()) {
-        squares += bySource[place] * bySource[place];
+        squares += sensitivities[place] * sensitivities[place];
       }
       double gain = squares * (1 - step.stays() * step.stays());
       sum += gain;

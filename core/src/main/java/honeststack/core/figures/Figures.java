@@ -4,24 +4,22 @@ import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Identity.Composition;
 import honeststack.core.estimate.Source;
 import honeststack.core.food.Component;
-import honeststack.core.recipe.Finished;
+import honeststack.core.food.Food;
+import honeststack.core.recipe.Contents;
 import honeststack.core.recipe.MeasuredFood;
-import honeststack.core.recipe.PanFat;
 import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.recipe.Station;
 import honeststack.core.yield.Griddle;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 
 /**
  * All figures of a reading: f·N + g·P + T for each component, where N is the batter's total and f a
@@ -32,17 +30,18 @@ public final class Figures {
   private final RecipeReading reading;
   private final List<Measurand> measurands;
   private final List<Component> components;
-  private final Map<String, Integer> foods = new LinkedHashMap<>();
-  private final List<String> foodIds = new ArrayList<>();
-  private final Map<String, String> foodNames = new ConcurrentHashMap<>();
   private final Source[][] compositionSources = new Source[Component.values().length][];
-  private final Leaves bowl;
-  private final Leaves pan;
-  private final Leaves plate;
-  private final Leaves finished;
+
+  /** Sources of the reading's book, then its plain foods. */
+  private final int width;
+
+  private final Totals bowl;
+  private final Totals pan;
+  private final Totals plate;
+  private final Totals finished;
   private final Gaps gaps;
   private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
-  private final Map<Basis, Figure[]> figures = new EnumMap<>(Basis.class);
+  private final Map<Basis, List<Figure>> figures = new EnumMap<>(Basis.class);
 
   private Figures(RecipeReading reading, List<Measurand> measurands) {
     this.reading = reading;
@@ -50,12 +49,12 @@ public final class Figures {
     Set<Component> needed = EnumSet.noneOf(Component.class);
     measurands.forEach(one -> needed.addAll(one.components()));
     this.components = List.copyOf(needed);
+    this.width = reading.book().size() + reading.plainFoods().size();
     this.gaps = new Gaps(reading.gaps());
-    this.bowl = leaves(reading.batter());
-    this.pan = leaves(reading.panFat().map(PanFat::taken).stream().toList());
-    this.plate = leaves(reading.plate().map(Plate::toppings).orElse(List.of()));
-    this.finished = leaves(reading.finished().map(Finished::parts).orElse(List.of()));
-    foodIds.addAll(foods.keySet());
+    this.bowl = totals(Station.BOWL, reading.contents(Station.BOWL));
+    this.pan = totals(Station.PAN, reading.contents(Station.PAN));
+    this.plate = totals(Station.PLATE, reading.contents(Station.PLATE));
+    this.finished = totals(Station.BOWL, reading.finishedContents());
     compute();
   }
 
@@ -67,30 +66,37 @@ public final class Figures {
     return new Figures(reading, measurands);
   }
 
-  private Leaves leaves(List<MeasuredFood> lines) {
-    return new Leaves(lines, components, foods);
+  private Totals totals(Station station, Contents contents) {
+    return Totals.of(station, contents, components, width);
   }
 
   /**
    * What share of a place's foods is in a basis.
    *
+   * @param doubt the share's sensitivities; empty if it is exact
    * @param pull how the share changes with each gram more in the bowl, 1/g
    */
-  private record Taken(Station station, Leaves leaves, Estimate share, double pull) {}
+  private record Taken(Totals of, double share, double[] doubt, double pull) {}
+
+  private Taken taken(Totals of, Estimate share, double pull) {
+    double[] doubt = new double[share.sources() == 0 ? 0 : width];
+    share.addTo(doubt, 1);
+    return new Taken(of, share.value(), doubt, pull);
+  }
 
   private void compute() {
-    double mass = bowl.mass();
+    double mass = bowl.contents().mass();
     Optional<Griddle> griddle = reading.griddle();
     if (mass > 0) {
       Estimate hundred = Estimate.exact(100).dividedBy(reading.batterMass());
-      put(Basis.PER_100G_RAW, List.of(new Taken(Station.BOWL, bowl, hundred, -100 / mass / mass)));
+      put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
     }
     reading
         .finished()
         .ifPresent(
             done -> {
               Estimate hundred = Estimate.exact(100).dividedBy(done.weight());
-              put(Basis.PER_100G_FINISHED, List.of(new Taken(Station.BOWL, finished, hundred, 0)));
+              put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
             });
     griddle.ifPresent(
         g -> put(Basis.PER_PIECE, List.of(batter(g, g.pieceShare(), 1), panFat(g, 1))));
@@ -102,18 +108,18 @@ public final class Figures {
           List.of(
               batter(g, served.batterShare().orElseThrow(), served.pieces()),
               panFat(g, served.pieces()),
-              new Taken(Station.PLATE, plate, Estimate.exact(1), 0)));
+              taken(plate, Estimate.exact(1), 0)));
     }
   }
 
   private Taken batter(Griddle griddle, Estimate share, double pieces) {
-    double mass = bowl.mass();
+    double mass = bowl.contents().mass();
     double pull = griddle.left().value() / mass / mass * pieces / griddle.pieces();
-    return new Taken(Station.BOWL, bowl, share, pull);
+    return taken(bowl, share, pull);
   }
 
   private Taken panFat(Griddle griddle, double pieces) {
-    return new Taken(Station.PAN, pan, Estimate.exact(griddle.panShare(pieces)), 0);
+    return taken(pan, Estimate.exact(griddle.panShare(pieces)), 0);
   }
 
   private void put(Basis basis, List<Taken> from) {
@@ -122,64 +128,71 @@ public final class Figures {
     for (int c = 0; c < rows.length; c++) {
       rows[c] = row(basis, from, c);
     }
-    Figure[] row = new Figure[measurands.size()];
-    for (int i = 0; i < row.length; i++) {
-      row[i] = figure(basis, measurands.get(i), rows);
+    List<Figure> row = new ArrayList<>(measurands.size());
+    for (Measurand measurand : measurands) {
+      row.add(figure(basis, measurand, rows));
     }
-    figures.put(basis, row);
+    figures.put(basis, Collections.unmodifiableList(row));
+  }
+
+  /** Where a component stands among those asked for; -1 if it does not. */
+  private int at(Component component) {
+    return components.indexOf(component);
   }
 
   /** A component on a basis: its value and its sensitivities. */
-  private record Row(double value, Missing missing, double[] bySource, double[] byFood) {}
+  private record Row(double value, Missing missing, double[] sensitivities) {}
 
   private Row row(Basis basis, List<Taken> from, int c) {
-    double[] bySource = new double[reading.book().size()];
-    double[] byFood = new double[foods.size()];
+    double[] row = new double[width];
     double value = 0;
     Missing missing = Missing.NOTHING;
     for (Taken one : from) {
-      double share = one.share.value();
-      double sum = one.leaves.sum(c);
+      if (one.of.contents().lines().isEmpty()) {
+        continue;
+      }
+      double share = one.share;
+      double sum = one.of.sums()[c];
       value += share * sum;
-      one.leaves.addMassSensitivities(c, share, bySource);
-      one.share.addTo(bySource, sum);
-      one.leaves.addCompositionSensitivities(c, share, byFood);
-      if (!one.leaves.knows(c)) {
+      one.of.addSensitivities(c, share, row);
+      Totals.addTimes(sum, one.doubt, row);
+      if (!one.of.known()[c]) {
         missing = missing.plus(Missing.ADDS);
       }
     }
     for (Taken one : reading.gaps().isEmpty() ? List.<Taken>of() : from) {
-      double share = one.share.value();
-      missing = missing.plus(gaps.of(basis, one.station, components.get(c), value, share));
+      double share = one.share;
+      missing = missing.plus(gaps.of(basis, one.of.station(), components.get(c), value, share));
     }
-    return new Row(value, missing, bySource, byFood);
+    return new Row(value, missing, row);
   }
 
   private Figure figure(Basis basis, Measurand measurand, Row[] rows) {
     List<Component> needs = measurand.components();
     if (measurand.component().isPresent()) {
-      Row row = rows[components.indexOf(needs.get(0))];
-      return new Figure(this, basis, measurand, row.value, row.missing, row.bySource, row.byFood);
+      Row row = rows[at(needs.get(0))];
+      return new Figure(this, basis, measurand, row.value, row.missing, row.sensitivities);
     }
     double[] amounts = new double[needs.size()];
     for (int i = 0; i < amounts.length; i++) {
-      amounts[i] = rows[components.indexOf(needs.get(i))].value;
+      amounts[i] = rows[at(needs.get(i))].value;
     }
     double[] slopes = measurand.slopes(amounts);
-    double[] bySource = new double[reading.book().size()];
-    double[] byFood = new double[foods.size() * needs.size()];
+    int sources = reading.book().size();
+    int foods = width - sources;
+    double[] all = new double[sources + foods * needs.size()];
     Missing missing = Missing.NOTHING;
     for (int i = 0; i < slopes.length; i++) {
-      Row row = rows[components.indexOf(needs.get(i))];
-      for (int s = 0; s < bySource.length; s++) {
-        bySource[s] += slopes[i] * row.bySource[s];
+      Row row = rows[at(needs.get(i))];
+      for (int s = 0; s < sources; s++) {
+        all[s] += slopes[i] * row.sensitivities[s];
       }
-      for (int f = 0; f < row.byFood.length; f++) {
-        byFood[i * foods.size() + f] = slopes[i] * row.byFood[f];
+      for (int f = 0; f < foods; f++) {
+        all[sources + i * foods + f] = slopes[i] * row.sensitivities[sources + f];
       }
       missing = missing.plus(row.missing.times(slopes[i]));
     }
-    return new Figure(this, basis, measurand, measurand.value(amounts), missing, bySource, byFood);
+    return new Figure(this, basis, measurand, measurand.value(amounts), missing, all);
   }
 
   public RecipeReading reading() {
@@ -197,8 +210,7 @@ public final class Figures {
 
   /** The figures of a basis, in the order of the measurands; none if it has none yet. */
   public List<Figure> on(Basis basis) {
-    Figure[] row = figures.get(basis);
-    return row == null ? List.of() : List.of(row);
+    return figures.getOrDefault(basis, List.of());
   }
 
   /**
@@ -208,11 +220,11 @@ public final class Figures {
    */
   public Figure figure(Basis basis, Measurand measurand) {
     int at = measurands.indexOf(measurand);
-    Figure[] row = figures.get(basis);
+    List<Figure> row = figures.get(basis);
     if (row == null || at < 0) {
       throw new NoSuchElementException("There is no figure " + basis + " of " + measurand);
     }
-    return row[at];
+    return row.get(at);
   }
 
   public Figure figure(Basis basis, Component component) {
@@ -221,17 +233,21 @@ public final class Figures {
 
   /** What everything in the bowl holds of a component, in its unit. */
   public double inBowl(Component component) {
-    return bowl.sum(components.indexOf(component));
+    return total(bowl, component);
   }
 
   /** What the pieces of a batch took from the pan of a component, in its unit. */
   public double inPan(Component component) {
-    return pan.sum(components.indexOf(component));
+    return total(pan, component);
   }
 
   /** What the toppings of a serving hold of a component, in its unit. */
   public double onTop(Component component) {
-    return plate.sum(components.indexOf(component));
+    return total(plate, component);
+  }
+
+  private double total(Totals of, Component component) {
+    return of.sums()[at(component)];
   }
 
   /**
@@ -241,17 +257,18 @@ public final class Figures {
    * @throws NoSuchElementException if the basis has no figures
    */
   public double perGram(Basis basis, Component component, MeasuredFood line) {
-    int c = components.indexOf(component);
+    int c = at(component);
     List<Taken> from = taken.get(basis);
     if (from == null || c < 0) {
       throw new NoSuchElementException("There is no figure " + basis + " of " + component);
     }
     double slope = 0;
     for (Taken one : from) {
-      int at = one.leaves.lines().indexOf(line);
+      Contents contents = one.of.contents();
+      int at = contents.lines().indexOf(line);
       if (at >= 0 && line.mass().value() > 0) {
-        slope += one.share.value() * one.leaves.sumOfLine(c, at) / line.mass().value();
-        slope += one.leaves.sum(c) * one.pull;
+        slope += one.share * contents.sumOfLine(component, at) / line.mass().value();
+        slope += one.of.sums()[c] * one.pull;
       }
     }
     return slope;
@@ -280,17 +297,17 @@ public final class Figures {
   /** One part per measured food, in the order of the work; none while there is no serving. */
   public List<Part> parts(List<Component> asked) {
     List<Part> parts = new ArrayList<>();
-    int[] at = asked.stream().mapToInt(components::indexOf).toArray();
     for (Taken one : partsBasis().map(taken::get).orElse(List.of())) {
-      double share = one.share.value();
-      List<MeasuredFood> lines = one.leaves.lines();
-      for (int i = 0; i < lines.size(); i++) {
-        double[] values = new double[at.length];
-        for (int c = 0; c < at.length; c++) {
+      double share = one.share;
+      Contents contents = one.of.contents();
+      for (int i = 0; i < contents.lines().size(); i++) {
+        double[] values = new double[asked.size()];
+        for (int c = 0; c < values.length; c++) {
+          Component component = asked.get(c);
           values[c] =
-              one.leaves.knows(at[c], i) ? share * one.leaves.sumOfLine(at[c], i) : Double.NaN;
+              contents.knows(component, i) ? share * contents.sumOfLine(component, i) : Double.NaN;
         }
-        parts.add(new Part(one.station, lines.get(i), share, values));
+        parts.add(new Part(one.of.station(), contents.lines().get(i), share, values));
       }
     }
     return parts;
@@ -298,44 +315,27 @@ public final class Figures {
 
   /** The value of a food table behind a place of a figure's composition sensitivities. */
   Composition composition(Measurand measurand, int place) {
+    List<Food> foods = reading.plainFoods();
     Component component = measurand.components().get(place / foods.size());
-    return new Composition(foodIds.get(place % foods.size()), component.name());
-  }
-
-  /** What foods are called; nobody asks as long as no budget is told. */
-  private String nameOf(String foodId) {
-    if (foodNames.isEmpty()) {
-      Stream.of(bowl, pan, plate, finished)
-          .flatMap(leaves -> leaves.lines().stream())
-          .forEach(this::name);
-    }
-    return foodNames.get(foodId);
-  }
-
-  private void name(MeasuredFood line) {
-    foodNames.putIfAbsent(line.food().id(), line.food().name());
-    line.parts().forEach(this::name);
+    return new Composition(foods.get(place % foods.size()).id(), component.name());
   }
 
   /** The same on every basis, so it is told once. */
   Source compositionSource(Measurand measurand, int place) {
+    List<Food> foods = reading.plainFoods();
     Component component = measurand.components().get(place / foods.size());
-    int food = place % foods.size();
     Source[] row = compositionSources[component.ordinal()];
     if (row == null) {
       row = new Source[foods.size()];
       compositionSources[component.ordinal()] = row;
     }
-    if (row[food] == null) {
-      row[food] =
+    int at = place % foods.size();
+    if (row[at] == null) {
+      row[at] =
           Source.of(
-              new Composition(foodIds.get(food), component.name()),
-              "the "
-                  + component.words()
-                  + " of "
-                  + nameOf(foodIds.get(food))
-                  + " in the food table");
+              composition(measurand, place),
+              "the " + component.words() + " of " + foods.get(at).name() + " in the food table");
     }
-    return row[food];
+    return row[at];
   }
 }

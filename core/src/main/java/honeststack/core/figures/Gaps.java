@@ -2,6 +2,7 @@ package honeststack.core.figures;
 
 import honeststack.core.food.Component;
 import honeststack.core.recipe.Gap;
+import honeststack.core.recipe.MeasuredFood;
 import honeststack.core.recipe.Station;
 import java.util.List;
 
@@ -33,14 +34,14 @@ final class Gaps {
     if (gap.most().isEmpty()) {
       return isRatio(basis) ? Missing.ANYTHING : Missing.ADDS;
     }
-    Leaves most = Leaves.of(List.of(gap.most().get()), List.of(component));
-    boolean known = most.knows(0);
-    double adds = most.sum(0);
+    MeasuredFood most = gap.most().get();
+    boolean known = most.knows(component);
+    double adds = most.value(component);
     if (!isRatio(basis)) {
       return known ? new Missing(adds * share, 0) : Missing.ADDS;
     }
     double whole = 100 / share;
-    double then = (value * whole / 100 + adds) / (whole + most.mass()) * 100;
+    double then = (value * whole / 100 + adds) / (whole + most.mass().value()) * 100;
     return known
         ? new Missing(Math.max(0, then - value), Math.max(0, value - then))
         : Missing.ANYTHING;

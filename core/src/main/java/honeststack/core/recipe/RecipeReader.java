@@ -79,9 +79,10 @@ final class RecipeReader {
         finished,
         lines.gaps(),
         Steps.of(kitchen.tables(), lines.readings(), griddle, panFat, book),
-        problems,
-        Stream.concat(lines.findings().stream(), findings.stream()).toList(),
-        Stream.concat(lines.without().stream(), without.stream()).toList());
+        new RecipeReading.Said(
+            problems,
+            Stream.concat(lines.findings().stream(), findings.stream()).toList(),
+            Stream.concat(lines.without().stream(), without.stream()).toList()));
   }
 
   /** The lines, with what can only be said once all of them are read. */

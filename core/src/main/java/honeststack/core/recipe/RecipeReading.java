@@ -2,6 +2,8 @@ package honeststack.core.recipe;
 
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Food;
+import honeststack.core.recipe.Contents.PlainFoods;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.wording.Refusal;
 import honeststack.core.yield.Griddle;
@@ -14,42 +16,157 @@ import java.util.Optional;
  * of them. Immutable; its book is frozen, so it is safe to share between threads. Everything after
  * reading takes this and nothing else.
  *
- * @param book the sources of all its estimates, frozen
- * @param lines one for each line that is not blank, in the order of the work
- * @param batter what is in the bowl, measured, in the order of the recipe
- * @param panFat what was in the pan
- * @param griddle what came out; empty until pieces are counted
- * @param plate what is served; empty if not said
- * @param finished where it is a preparation, what became of it
- * @param gaps what went in and is not in the numbers
- * @param steps what could be measured better
- * @param problems what was wrong at the griddle and the plate
- * @param findings what a reader of the figures must know, in sentences
- * @param without what is not in the numbers, in a few words each
+ * @see Kitchen#read
  */
-public record RecipeReading(
-    SourceBook book,
-    List<LineReading> lines,
-    List<MeasuredFood> batter,
-    Optional<PanFat> panFat,
-    Optional<Griddle> griddle,
-    Optional<Plate> plate,
-    Optional<Finished> finished,
-    List<Gap> gaps,
-    List<Step> steps,
-    List<FieldProblem> problems,
-    List<String> findings,
-    List<String> without) {
+public final class RecipeReading {
+  private final SourceBook book;
+  private final List<LineReading> lines;
+  private final List<MeasuredFood> batter;
+  private final Optional<PanFat> panFat;
+  private final Optional<Griddle> griddle;
+  private final Optional<Plate> plate;
+  private final Optional<Finished> finished;
+  private final List<Gap> gaps;
+  private final List<Step> steps;
+  private final Said said;
+  private final PlainFoods plainFoods = new PlainFoods();
+  private final Estimate batterMass;
+  private final Contents inBowl;
+  private final Contents inPan;
+  private final Contents onPlate;
+  private final Contents inFinished;
 
-  public RecipeReading {
-    book.freeze();
-    lines = List.copyOf(lines);
-    batter = List.copyOf(batter);
-    gaps = List.copyOf(gaps);
-    steps = List.copyOf(steps);
-    problems = List.copyOf(problems);
-    findings = List.copyOf(findings);
-    without = List.copyOf(without);
+  /**
+   * What is to be said of a reading.
+   *
+   * @param problems what was wrong at the griddle and the plate
+   * @param findings what a reader of the figures must know, in sentences
+   * @param without what is not in the numbers, in a few words each
+   */
+  public record Said(List<FieldProblem> problems, List<String> findings, List<String> without) {
+    public Said {
+      problems = List.copyOf(problems);
+      findings = List.copyOf(findings);
+      without = List.copyOf(without);
+    }
+  }
+
+  /**
+   * @param book the sources of all its estimates; it is frozen here
+   * @param lines one for each line that is not blank, in the order of the work
+   * @param batter what is in the bowl, measured, in the order of the recipe
+   * @param panFat what was in the pan
+   * @param griddle what came out; empty until pieces are counted
+   * @param plate what is served; empty if not said
+   * @param finished where it is a preparation, what became of it
+   * @param gaps what went in and is not in the numbers
+   * @param steps what could be measured better
+   */
+  public RecipeReading(
+      SourceBook book,
+      List<LineReading> lines,
+      List<MeasuredFood> batter,
+      Optional<PanFat> panFat,
+      Optional<Griddle> griddle,
+      Optional<Plate> plate,
+      Optional<Finished> finished,
+      List<Gap> gaps,
+      List<Step> steps,
+      Said said) {
+    this.book = book.freeze();
+    this.lines = List.copyOf(lines);
+    this.batter = List.copyOf(batter);
+    this.panFat = panFat;
+    this.griddle = griddle;
+    this.plate = plate;
+    this.finished = finished;
+    this.gaps = List.copyOf(gaps);
+    this.steps = List.copyOf(steps);
+    this.said = said;
+    this.batterMass = mass(batter);
+    this.inBowl = contents(batter);
+    this.inPan = contents(panFat.map(PanFat::taken).stream().toList());
+    this.onPlate = contents(plate.map(Plate::toppings).orElse(List.of()));
+    this.inFinished = contents(finished.map(Finished::parts).orElse(List.of()));
+  }
+
+  private Contents contents(List<MeasuredFood> measured) {
+    return new Contents(measured, book.size(), plainFoods);
+  }
+
+  /** The sources of all its estimates, frozen. */
+  public SourceBook book() {
+    return book;
+  }
+
+  /** One for each line that is not blank, in the order of the work. */
+  public List<LineReading> lines() {
+    return lines;
+  }
+
+  /** What is in the bowl, measured, in the order of the recipe. */
+  public List<MeasuredFood> batter() {
+    return batter;
+  }
+
+  public Optional<PanFat> panFat() {
+    return panFat;
+  }
+
+  /** What came out; empty until pieces are counted. */
+  public Optional<Griddle> griddle() {
+    return griddle;
+  }
+
+  /** What is served; empty if not said. */
+  public Optional<Plate> plate() {
+    return plate;
+  }
+
+  /** Where it is a preparation, what became of it. */
+  public Optional<Finished> finished() {
+    return finished;
+  }
+
+  /** What went in and is not in the numbers. */
+  public List<Gap> gaps() {
+    return gaps;
+  }
+
+  /** What could be measured better. */
+  public List<Step> steps() {
+    return steps;
+  }
+
+  public List<FieldProblem> problems() {
+    return said.problems();
+  }
+
+  public List<String> findings() {
+    return said.findings();
+  }
+
+  public List<String> without() {
+    return said.without();
+  }
+
+  /** The plain foods of a station as a matrix; of the pan, what the pieces took up. */
+  public Contents contents(Station station) {
+    return switch (station) {
+      case BOWL -> inBowl;
+      case PAN -> inPan;
+      case PLATE -> onPlate;
+    };
+  }
+
+  /** What stayed in a preparation, as a matrix; empty where it is none. */
+  public Contents finishedContents() {
+    return inFinished;
+  }
+
+  /** The plain foods of all stations, as in {@link Contents#addSensitivities}. */
+  public List<Food> plainFoods() {
+    return plainFoods.all();
   }
 
   /** Something wrong in a field that is not a line. */
@@ -70,7 +187,7 @@ public record RecipeReading(
 
   /** Sum of the masses in the bowl, g. */
   public Estimate batterMass() {
-    return mass(batter);
+    return batterMass;
   }
 
   static Estimate mass(List<MeasuredFood> foods) {

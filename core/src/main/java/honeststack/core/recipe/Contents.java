@@ -1,0 +1,194 @@
+package honeststack.core.recipe;
+
+import honeststack.core.estimate.Estimate;
+import honeststack.core.food.Component;
+import honeststack.core.food.Composition;
+import honeststack.core.food.Food;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The plain foods of one place, as a dense matrix of foods × components: a preparation stands as
+ * its parts, and as the water that its parts lost or gained in weight. Laid out once when a recipe
+ * is read; everything that is computed from it is a sum over a column. Immutable.
+ */
+public final class Contents {
+  private static final Component[] COMPONENTS = Component.values();
+
+  private final List<MeasuredFood> lines;
+  private final int[] end;
+  private final double[] mass;
+  private final int[] food;
+  private final double[][] perGram;
+  private final double[][] doubt;
+  private final int[] from;
+  private final int[] source;
+  private final double[] sensitivity;
+  private final int sources;
+
+  /** The plain foods of a reading, each once, in the order in which they are met. */
+  static final class PlainFoods {
+    private final List<Food> foods = new ArrayList<>();
+
+    int place(Food food) {
+      for (int i = 0; i < foods.size(); i++) {
+        if (foods.get(i).id().equals(food.id())) {
+          return i;
+        }
+      }
+      foods.add(food);
+      return foods.size() - 1;
+    }
+
+    List<Food> all() {
+      return foods;
+    }
+  }
+
+  /** A plain food of a line, or the water that a preparation lost or gained. */
+  private record Leaf(Estimate mass, Food food) {}
+
+  /**
+   * @param sources how many sources the book of the reading has
+   * @param foods those seen so far; those seen here are added
+   */
+  Contents(List<MeasuredFood> lines, int sources, PlainFoods foods) {
+    this.lines = List.copyOf(lines);
+    this.sources = sources;
+    this.end = new int[lines.size()];
+    List<Leaf> leaves = new ArrayList<>(lines.size() + 2);
+    for (int i = 0; i < end.length; i++) {
+      add(lines.get(i), leaves);
+      end[i] = leaves.size();
+    }
+    int n = leaves.size();
+    mass = new double[n];
+    food = new int[n];
+    from = new int[n + 1];
+    perGram = new double[COMPONENTS.length][n];
+    doubt = new double[COMPONENTS.length][n];
+    for (int i = 0; i < n; i++) {
+      Leaf leaf = leaves.get(i);
+      mass[i] = leaf.mass.value();
+      food[i] = leaf.food == null ? -1 : foods.place(leaf.food);
+      from[i + 1] = from[i] + leaf.mass.sources();
+      fill(i, leaf.food == null ? null : leaf.food.composition());
+    }
+    source = new int[from[n]];
+    sensitivity = new double[from[n]];
+    for (int i = 0; i < n; i++) {
+      leaves.get(i).mass.copyTo(source, sensitivity, from[i]);
+    }
+  }
+
+  private static void add(MeasuredFood line, List<Leaf> leaves) {
+    if (line.parts().isEmpty()) {
+      leaves.add(new Leaf(line.mass(), line.food()));
+      return;
+    }
+    Estimate.Sum change = new Estimate.Sum().add(line.mass(), 1);
+    for (MeasuredFood part : line.parts()) {
+      add(part, leaves);
+      change.add(part.mass(), -1);
+    }
+    leaves.add(new Leaf(change.total(), null));
+  }
+
+  private void fill(int i, Composition composition) {
+    for (int c = 0; c < COMPONENTS.length; c++) {
+      Component component = COMPONENTS[c];
+      if (composition == null) {
+        perGram[c][i] = component == Component.WATER ? 1 : 0;
+      } else if (composition.knows(component)) {
+        perGram[c][i] = composition.value(component).getAsDouble() / 100;
+        doubt[c][i] = mass[i] * composition.u(component) / 100;
+      } else {
+        perGram[c][i] = Double.NaN;
+      }
+    }
+  }
+
+  /** What was measured here, in the order of the recipe. */
+  public List<MeasuredFood> lines() {
+    return lines;
+  }
+
+  /** Mass of all lines, g. */
+  public double mass() {
+    double sum = 0;
+    for (MeasuredFood line : lines) {
+      sum += line.mass().value();
+    }
+    return sum;
+  }
+
+  /** Σ m c of the foods that know a component, in its unit. */
+  public double sum(Component component) {
+    return sum(perGram[component.ordinal()], 0, mass.length);
+  }
+
+  /** Whether every food here knows a component. */
+  public boolean knows(Component component) {
+    return knows(perGram[component.ordinal()], 0, mass.length);
+  }
+
+  /**
+   * Adds a multiple of the sensitivities of {@link #sum} to a row: c ∂m for each source of the
+   * reading's book, then m u(c) for each of its plain foods.
+   */
+  public void addSensitivities(Component component, double factor, double[] row) {
+    double[] values = perGram[component.ordinal()];
+    double[] doubts = doubt[component.ordinal()];
+    for (int i = 0; i < mass.length; i++) {
+      if (Double.isNaN(values[i])) {
+        continue;
+      }
+      double each = factor * values[i];
+      for (int k = from[i]; k < from[i + 1]; k++) {
+        row[source[k]] += each * sensitivity[k];
+      }
+      if (doubts[i] != 0) {
+        row[sources + food[i]] += factor * doubts[i];
+      }
+    }
+  }
+
+  /** What a line brings of a component, in its unit; nothing of foods that do not know it. */
+  public double sumOfLine(Component component, int line) {
+    return sum(perGram[component.ordinal()], start(line), end[line]);
+  }
+
+  /** Whether every food of a line knows a component. */
+  public boolean knows(Component component, int line) {
+    return knows(perGram[component.ordinal()], start(line), end[line]);
+  }
+
+  private double sum(double[] values, int from, int to) {
+    double sum = 0;
+    for (int i = from; i < to; i++) {
+      if (!Double.isNaN(values[i])) {
+        sum += mass[i] * values[i];
+      }
+    }
+    return sum;
+  }
+
+  private static boolean knows(double[] values, int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (Double.isNaN(values[i])) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private int start(int line) {
+    return line == 0 ? 0 : end[line - 1];
+  }
+
+  @Override
+  public String toString() {
+    return lines + " = " + Arrays.deepToString(perGram);
+  }
+}
