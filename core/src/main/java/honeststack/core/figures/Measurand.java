@@ -1,6 +1,7 @@
 package honeststack.core.figures;
 
 import honeststack.core.food.Component;
+import honeststack.core.food.Label;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -38,6 +39,36 @@ public final class Measurand {
         }
       };
 
+  /** {@link Label#KILOJOULES} for each kcal. */
+  private static final Rule KILOJOULES =
+      new Rule() {
+        @Override
+        public double value(double[] amounts) {
+          return Label.KILOJOULES * amounts[0];
+        }
+
+        @Override
+        public double[] slopes(double[] amounts) {
+          return new double[] {Label.KILOJOULES};
+        }
+      };
+
+  /** So much of the first in 100 of the second, the energy; nothing in what has none. */
+  private static final Rule PER_100_KCAL =
+      new Rule() {
+        @Override
+        public double value(double[] amounts) {
+          return amounts[1] == 0 ? 0 : 100 * amounts[0] / amounts[1];
+        }
+
+        @Override
+        public double[] slopes(double[] amounts) {
+          return amounts[1] == 0
+              ? new double[2]
+              : new double[] {100 / amounts[1], -100 * amounts[0] / amounts[1] / amounts[1]};
+        }
+      };
+
   private static final Map<String, Measurand> ALL = all();
 
   private final String tag;
@@ -67,6 +98,22 @@ public final class Measurand {
     for (Component c : Component.values()) {
       list.add(new Measurand(c.name(), c.words(), c.unit(), true, List.of(c), ITSELF));
     }
+    list.add(
+        new Measurand(
+            "ENERGY_KJ",
+            "energy in kilojoules",
+            "kJ",
+            false,
+            List.of(Component.ENERC),
+            KILOJOULES));
+    list.add(
+        new Measurand(
+            "FIBTG_PER_100_KCAL",
+            "fibre in 100 kcal",
+            "g",
+            false,
+            List.of(Component.FIBTG, Component.ENERC),
+            PER_100_KCAL));
     Map<String, Measurand> all = new LinkedHashMap<>();
     list.forEach(one -> all.put(one.tag, one));
     return Collections.unmodifiableMap(all);

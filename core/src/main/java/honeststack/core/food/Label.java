@@ -15,7 +15,7 @@ public record Label(
     LabelStyle style, double servingGrams, double servingDoubt, Map<LabelLine, Value> lines) {
 
   /** kJ in one kcal, thermochemical (Regulation (EU) 1169/2011 counts with its rounded factors). */
-  static final double KILOJOULES = 4.184;
+  public static final double KILOJOULES = 4.184;
 
   /** Salt is sodium × 2.5 (Regulation (EU) 1169/2011, Annex I). */
   static final double SALT_PER_SODIUM = 2.5;

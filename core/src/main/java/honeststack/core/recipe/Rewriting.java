@@ -216,10 +216,11 @@ public final class Rewriting {
       factor = weight("batter", wanted.batter()) / batter;
     }
     if (!(factor >= LEAST_FACTOR && factor <= MOST_FACTOR)) {
+      String times = Numbers.plain(Double.isFinite(factor) ? factor : 0);
       throw refused(
           "factor",
-          Numbers.plain(Double.isFinite(factor) ? factor : 0),
-          Say.of("That would be %.3g times the recipe.", factor),
+          times,
+          "That would be " + times + " times the recipe.",
           "1/100 to 1000 times, of a recipe with something in the bowl");
     }
     return factor;

@@ -13,8 +13,11 @@ import static org.assertj.core.api.Assertions.within;
 import honeststack.core.food.Label.Value;
 import honeststack.core.food.LabelConversion.Converted;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class LabelTest {
   private static Converted label(LabelStyle style, double serving, double doubt, Object... lines) {
@@ -167,5 +170,89 @@ class LabelTest {
   void refusesAServingOfNothing() {
     assertThatThrownBy(() -> label(LabelStyle.US, 0, 0)).hasMessageContaining("0");
     assertThatThrownBy(() -> new Value(Double.NaN, false)).hasMessageContaining("NaN");
+  }
+
+  /** "FAT 10, SALT 1.2" as printed on a serving of so many grams. */
+  private static Converted printed(LabelStyle style, double serving, String lines) {
+    Map<LabelLine, Value> values = new EnumMap<>(LabelLine.class);
+    for (String line : lines.split(", ")) {
+      String[] words = line.split(" ");
+      boolean below = words[1].startsWith("<");
+      double amount = Double.parseDouble(words[1].replace("<", ""));
+      values.put(LabelLine.valueOf(words[0]), new Value(amount, below));
+    }
+    return LabelConversion.per100g(new Label(style, serving, 0, values), 0);
+  }
+
+  /**
+   * What each pair allows, worked on paper with the roundings of 21 CFR 101.9(c) and of the EU's
+   * guidance on tolerances. Of a European label with fat 10, carbohydrate 50, fibre 5, protein 10:
+   * at least 9 · 9.5 + 4 · 9.5 + 4 · 49.5 = 321.5 kcal, at most 9 · 10.5 + 4 · 10.5 + 4 · (50.5 +
+   * 5.05) = 358.7 kcal; of the American one, where fibre is inside, at least 299.5 and at most
+   * 338.5 kcal; ten of every hundred kilocalories printed are let pass.
+   */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      textBlock =
+          """
+          EU | 100 | ENERGY 291, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | 322 to 359 kcal
+          EU | 100 | ENERGY 292, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | -
+          EU | 100 | ENERGY 399, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | -
+          EU | 100 | ENERGY 400, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | prints 400 kcal
+          US | 100 | ENERGY 260, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | 300 to 339 kcal
+          US | 100 | ENERGY 270, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | -
+          US | 100 | ENERGY 380, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | -
+          US | 100 | ENERGY 390, FAT 10, CARBOHYDRATE 50, FIBRE 5, PROTEIN 10 | prints 390 kcal
+          EU | 100 | ENERGY 120, FAT 0, CARBOHYDRATE 90, POLYOLS 90, PROTEIN 0 | -
+          EU | 100 | ENERGY 120, FAT 0, CARBOHYDRATE 90, PROTEIN 0 | prints 120 kcal
+          EU | 100 | ENERGY 900, FAT 50, CARBOHYDRATE 10 | -
+          EU | 100 | FAT 50, CARBOHYDRATE 10, PROTEIN 5 | -
+          EU | 30 | FAT 10, CARBOHYDRATE 10, PROTEIN 5, FIBRE 6, SALT 0.05 | -
+          EU | 30 | FAT 10, CARBOHYDRATE 10, PROTEIN 5, FIBRE 6, SALT 0.2 | at least 30.1 g
+          US | 30 | FAT 10, CARBOHYDRATE 10, PROTEIN 10, SODIUM 500 | -
+          US | 30 | FAT 10, CARBOHYDRATE 10, PROTEIN 10, SODIUM 1000 | serving weighs 30.0 g
+          US | 30 | FAT 10, CARBOHYDRATE 10, PROTEIN 10, FIBRE 9 | -
+          EU | 100 | CARBOHYDRATE 10, SUGARS 12 | Sugars (12 g) are more than the carbohydrate (10 g)
+          EU | 100 | SUGARS 10, ADDED_SUGARS 12 | Added sugars (12 g) are more than the sugars
+          EU | 100 | CARBOHYDRATE 10, POLYOLS 12 | Polyols (12 g) are more than the carbohydrate
+          EU | 100 | POLYOLS 10, ERYTHRITOL 12 | Of them erythritol (12 g) are more than the polyols
+          EU | 100 | FAT 10, SATURATES 12 | Saturates (12 g) are more than the fat (10 g)
+          US | 100 | CARBOHYDRATE 10, FIBRE 12 | Fibre (12 g) are more than the carbohydrate
+          EU | 100 | CARBOHYDRATE 10, FIBRE 12 | -
+          US | 100 | CARBOHYDRATE <1, SUGARS 3 | under 1 g
+          EU | 100 | ENERGY 97, ENERGY_KJ 418.4 | kJ are not 97 kcal
+          EU | 100 | ENERGY 103, ENERGY_KJ 418.4 | -
+          EU | 100 | ENERGY 20, ENERGY_KJ 92 | -
+          EU | 100 | ENERGY 20, ENERGY_KJ 93 | 93 kJ are not 20 kcal
+          """)
+  void contradicts(LabelStyle style, double serving, String lines, String words) {
+    List<String> found = printed(style, serving, lines).contradictions();
+    if (words == null) {
+      assertThat(found).isEmpty();
+    } else {
+      assertThat(found).singleElement().asString().contains(words);
+    }
+  }
+
+  /** A hundred grams of a label of a 40 g serving are two and a half servings of each line. */
+  @Test
+  void everyLineOfALabelIsConverted() {
+    Converted bar =
+        printed(
+            LabelStyle.EU,
+            40,
+            "FAT 8, SATURATES 4, CARBOHYDRATE 20, SUGARS 10, ADDED_SUGARS 8, POLYOLS 4, ERYTHRITOL 2,"
+                + " FIBRE 3, PROTEIN 6");
+    assertThat(bar.values())
+        .containsEntry(FAT, 20.0)
+        .containsEntry(Component.FASAT, 10.0)
+        .containsEntry(Component.SUGAR, 25.0)
+        .containsEntry(Component.SUGAD, 20.0)
+        .containsEntry(Component.POLYL, 10.0)
+        .containsEntry(FIBTG, 7.5)
+        .containsEntry(PROCNT, 15.0);
+    assertThat(bar.values().get(CHOCDF)).isCloseTo(57.5, within(1e-9));
   }
 }

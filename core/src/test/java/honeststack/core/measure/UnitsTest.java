@@ -19,6 +19,8 @@ import javax.measure.MetricPrefix;
 import javax.measure.quantity.Mass;
 import javax.measure.quantity.Volume;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import systems.uom.common.Imperial;
 import systems.uom.common.USCustomary;
 import tech.units.indriya.quantity.Quantities;
@@ -83,5 +85,66 @@ class UnitsTest {
   void aUnitOfTheOtherKindIsRefused() {
     assertThatIllegalArgumentException().isThrownBy(CUP::grams);
     assertThatIllegalArgumentException().isThrownBy(() -> OUNCE.millilitres(US));
+  }
+
+  /**
+   * Pints and quarts: NIST Handbook 44, Appendix C; the imperial pint is 20 imperial fluid ounces.
+   * What nobody measures is common practice, in teaspoons, tablespoons and cups of the system.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "MILLILITRE, US, 1",
+    "CENTILITRE, METRIC, 10",
+    "DECILITRE, US, 100",
+    "LITRE, IMPERIAL, 1000",
+    "PINT, US, 473.176473",
+    "QUART, US, 946.352946",
+    "PINT, IMPERIAL, 568.26125",
+    "QUART, IMPERIAL, 1136.5225",
+    "DESSERTSPOON, METRIC, 10",
+    "LADLE, METRIC, 62.5",
+    "SCOOP, US_LABELLING, 60",
+    "PINCH, METRIC, 0.3125",
+    "DASH, METRIC, 0.625",
+    "SMIDGEN, METRIC, 0.15625",
+    "SPLASH, AUSTRALIAN, 20",
+    "DROP, US, 0.05",
+    "DRIZZLE, METRIC, 10",
+    "SQUEEZE, METRIC, 5"
+  })
+  void volumes(Unit unit, MeasuringSystem system, double millilitres) {
+    assertThat(unit.millilitres(system)).isCloseTo(millilitres, within(1e-4 * millilitres));
+  }
+
+  /** What a kitchen can measure; nothing is rounded to a spoon that is not in the drawer. */
+  @ParameterizedTest
+  @CsvSource({
+    "GRAM, 9.96, 10", "GRAM, 9.94, 9.9", "GRAM, 10.4, 10", "KILOGRAM, 1.23449, 1.234",
+    "OUNCE, 2.3, 2.25", "CUP, 0.28, 0.25", "CUP, 0.3, 0.3333333333333333",
+        "CUP, 0.63, 0.6666666666666666",
+    "CUP, 1.9, 2", "TABLESPOON, 1.3, 1.5", "TABLESPOON, 1.2, 1", "TEASPOON, 0.11, 0.125",
+    "TEASPOON, 0.6, 0.5", "COUNT, 2.3, 2.25", "CUP, 0.05, 0", "PINCH, 1.37, 1.37"
+  })
+  void rounding(Unit unit, double amount, double rounded) {
+    assertThat(unit.rounded(amount)).isEqualTo(rounded);
+  }
+
+  @Test
+  void onlyWhatIsFilledAlikeCanBeWeighedOnce() {
+    assertThat(Unit.values())
+        .filteredOn(Unit::isConstant)
+        .containsExactlyInAnyOrder(
+            FLUID_OUNCE,
+            CUP,
+            Unit.PINT,
+            Unit.QUART,
+            TABLESPOON,
+            Unit.DESSERTSPOON,
+            TEASPOON,
+            Unit.LADLE,
+            Unit.SCOOP,
+            Unit.SECOND);
+    assertThat(CUP.noun()).isEqualTo("cup");
+    assertThat(Unit.SECOND.noun()).isEqualTo("second's spray");
   }
 }
