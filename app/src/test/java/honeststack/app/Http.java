@@ -27,8 +27,8 @@ public final class Http {
                 body == null
                     ? HttpRequest.BodyPublishers.noBody()
                     : HttpRequest.BodyPublishers.ofString(body));
-    if (headers.length > 0) {
-      request.headers(headers);
+    for (int i = 0; i < headers.length; i += 2) {
+      request.setHeader(headers[i], headers[i + 1]);
     }
     try {
       HttpResponse<String> response =

@@ -2,12 +2,10 @@ package honeststack.app.exchange;
 
 import honeststack.app.exchange.ExchangeService.ImportReport;
 import honeststack.app.problem.Problem;
-import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
+import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -38,15 +36,16 @@ class ExchangeController {
 
   /** Takes in foods as CSV, all or none; 422 with a report if a line cannot be taken. */
   @PostMapping(path = "/import", consumes = "text/csv")
-  ResponseEntity<ImportReport> bring(@RequestBody InputStreamResource csv) throws IOException {
-    var utf8 = StandardCharsets.UTF_8.newDecoder();
-    try (var reader = new InputStreamReader(csv.getInputStream(), utf8)) {
-      ImportReport report = service.bring(reader);
-      return ResponseEntity.status(
-              report.problems().isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT)
-          .body(report);
+  ResponseEntity<ImportReport> bring(@RequestBody byte[] csv) {
+    String text;
+    try {
+      text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(csv)).toString();
     } catch (CharacterCodingException notText) {
       throw Problem.badInput("file", "", "The file is not UTF-8 text.", "CSV in UTF-8");
     }
+    ImportReport report = service.bring(text);
+    return ResponseEntity.status(
+            report.problems().isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT)
+        .body(report);
   }
 }

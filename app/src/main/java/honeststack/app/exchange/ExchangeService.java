@@ -1,5 +1,6 @@
 package honeststack.app.exchange;
 
+import honeststack.app.larder.DecimalSign;
 import honeststack.app.larder.LarderCsv;
 import honeststack.app.larder.LarderCsv.RowException;
 import honeststack.app.larder.LarderEntry;
@@ -7,7 +8,7 @@ import honeststack.app.larder.LarderService;
 import honeststack.app.larder.LarderService.Merged;
 import honeststack.app.larder.NameTakenException;
 import java.io.IOException;
-import java.io.Reader;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.util.ArrayList;
@@ -22,6 +23,9 @@ import org.springframework.stereotype.Service;
 @Service
 class ExchangeService {
   private static final int MOST_PROBLEMS = 200;
+  private static final int LONGEST_QUOTE = 200;
+  private static final int MOST_FOODS = 20_000;
+  private static final String BYTE_ORDER_MARK = "\uFEFF";
   private static final CSVFormat CSV =
       CSVFormat.RFC4180
           .builder()
@@ -50,8 +54,12 @@ class ExchangeService {
     LarderCsv.write(larder.entries(), out);
   }
 
-  /** Takes in foods, all or none. A food that is there already is updated. */
-  ImportReport bring(Reader text) {
+  /**
+   * Takes in foods, all or none. A food that is there already is updated.
+   *
+   * @param text the whole file
+   */
+  ImportReport bring(String text) {
     List<LineProblem> problems = new ArrayList<>();
     Map<String, LarderEntry> read = read(text, problems);
     if (problems.isEmpty() && !read.isEmpty()) {
@@ -67,13 +75,20 @@ class ExchangeService {
     return new ImportReport(0, 0, 0, problems);
   }
 
-  private static Map<String, LarderEntry> read(Reader text, List<LineProblem> problems) {
+  private static Map<String, LarderEntry> read(String file, List<LineProblem> problems) {
     Map<String, LarderEntry> read = new LinkedHashMap<>();
-    try (var records = CSV.parse(text)) {
+    String text = file.startsWith(BYTE_ORDER_MARK) ? file.substring(1) : file;
+    // Where commas stand before decimals, spreadsheets separate with semicolons.
+    String first = text.lines().findFirst().orElse("");
+    boolean semicolons = first.contains(";") && !first.contains(",");
+    CSVFormat format = semicolons ? CSV.builder().setDelimiter(';').get() : CSV;
+    try (var records = format.parse(new StringReader(text));
+        var again = format.parse(new StringReader(text))) {
       header(records.getHeaderNames(), problems);
       if (problems.isEmpty()) {
+        DecimalSign sign = LarderCsv.decimalSign(again);
         for (CSVRecord row : records) {
-          read(row, records.getCurrentLineNumber(), read, problems);
+          read(row, sign, records.getCurrentLineNumber(), read, problems);
         }
       }
     } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
@@ -81,13 +96,27 @@ class ExchangeService {
           problems,
           new LineProblem(1, "", "", "The file is not CSV: " + broken.getMessage(), "RFC 4180"));
     }
+    if (read.size() > MOST_FOODS) {
+      report(
+          problems,
+          new LineProblem(
+              MOST_FOODS + 1L,
+              "",
+              String.valueOf(read.size()),
+              "The file holds " + read.size() + " foods.",
+              "up to " + MOST_FOODS + " foods in one file"));
+    }
     return read;
   }
 
   private static void read(
-      CSVRecord row, long line, Map<String, LarderEntry> read, List<LineProblem> problems) {
+      CSVRecord row,
+      DecimalSign sign,
+      long line,
+      Map<String, LarderEntry> read,
+      List<LineProblem> problems) {
     try {
-      LarderEntry entry = LarderCsv.read(row);
+      LarderEntry entry = LarderCsv.read(row, sign);
       String id = entry.food().id();
       if (read.put(id, entry) != null) {
         throw new RowException("id", id, "each food once in a file");
@@ -107,11 +136,15 @@ class ExchangeService {
             new LineProblem(
                 1,
                 needed,
-                String.join(",", names),
+                shortened(String.join(",", names)),
                 "The header has no column “" + needed + "”.",
                 "the headers of an exported file"));
       }
     }
+  }
+
+  private static String shortened(String text) {
+    return text.length() <= LONGEST_QUOTE ? text : text.substring(0, LONGEST_QUOTE - 1) + "…";
   }
 
   private static void report(List<LineProblem> problems, LineProblem problem) {

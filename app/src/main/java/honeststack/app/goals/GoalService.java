@@ -19,6 +19,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Goal sets. They are held in memory too, so that judging goes on while the database is away. */
 @Service
 public class GoalService {
+  private static final int MOST_LIMIT = 1_000_000;
+
   private final GoalStore store;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -108,6 +110,13 @@ public class GoalService {
             "“" + measurand.words() + "” is named twice.",
             "one goal for each figure");
       }
+      if (Math.max(orNothing(limits.lower()), orNothing(limits.upper())) > MOST_LIMIT) {
+        throw Problem.badInput(
+            field,
+            limits.lower() + " to " + limits.upper(),
+            "A limit for " + measurand.words() + " lies beyond what a serving can hold.",
+            "limits up to " + MOST_LIMIT);
+      }
       try {
         goal(measurand, limits);
       } catch (IllegalArgumentException senseless) {
@@ -118,6 +127,10 @@ public class GoalService {
             "a lower limit, an upper limit, or both, 0 or more, the lower not above the upper");
       }
     }
+  }
+
+  private static double orNothing(Double limit) {
+    return limit == null ? 0 : limit;
   }
 
   private static Goal goal(Measurand measurand, Limits limits) {

@@ -119,7 +119,8 @@ class PreparationShelf {
 
     @Override
     public Optional<Named> byName(String name) {
-      return Optional.ofNullable(byName.get(FoodNames.normal(name)))
+      String normal = FoodNames.normal(name);
+      return Optional.ofNullable(normal.isEmpty() ? null : byName.get(normal))
           .map(food -> new Named(food, false));
     }
 

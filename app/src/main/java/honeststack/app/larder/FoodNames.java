@@ -6,20 +6,34 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import org.apache.lucene.analysis.miscellaneous.ASCIIFoldingFilter;
 
-/** Brings the names of foods to one form: case, accents, plurals and word order do not matter. */
+/**
+ * Brings the names of foods, in whatever script, to one form: case, accents, plurals and word order
+ * do not matter.
+ */
 public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
-  private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+  private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ]");
 
   private FoodNames() {}
 
-  /** Small letters without accents. */
+  /** Small letters without accents: Unicode's compatibility form, folded. */
   static String plain(String name) {
-    String lower = name.toLowerCase(Locale.ROOT).replace("'", "");
-    return ASCII.matcher(lower).matches()
-        ? lower
-        : MARKS.matcher(Normalizer.normalize(lower, Normalizer.Form.NFD)).replaceAll("");
+    if (ASCII.matcher(name).matches()) {
+      return name.toLowerCase(Locale.ROOT).replace("'", "");
+    }
+    String composed = Normalizer.normalize(name, Normalizer.Form.NFKC);
+    // Both ways, so that letters with several small forms become one.
+    String folded = composed.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT).replace('ς', 'σ');
+    char[] in = APOSTROPHES.matcher(folded).replaceAll("").toCharArray();
+    char[] out = new char[4 * in.length];
+    return new String(out, 0, ASCIIFoldingFilter.foldToASCII(in, 0, out, 0, in.length));
+  }
+
+  /** Whether a food can be found by a name: it has a letter, of any script. */
+  static boolean isName(String name) {
+    return name.codePoints().anyMatch(Character::isLetter) && !normal(name).isEmpty();
   }
 
   /** The one form. */
@@ -27,8 +41,11 @@ public final class FoodNames {
     String plain = plain(name);
     List<String> words = new ArrayList<>();
     int from = -1;
-    for (int i = 0; i <= plain.length(); i++) {
-      boolean in = i < plain.length() && isWord(plain.charAt(i));
+    int step = 1;
+    for (int i = 0; i <= plain.length(); i += step) {
+      int c = i < plain.length() ? plain.codePointAt(i) : ' ';
+      step = Character.charCount(c);
+      boolean in = isWord(c);
       if (in && from < 0) {
         from = i;
       } else if (!in && from >= 0) {
@@ -42,8 +59,15 @@ public final class FoodNames {
     return String.join(" ", words);
   }
 
-  private static boolean isWord(char c) {
-    return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '%';
+  /** Letters and digits of every script, with the marks that belong to them. */
+  private static boolean isWord(int c) {
+    if (c < 128) {
+      return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '%';
+    }
+    int type = Character.getType(c);
+    return Character.isLetterOrDigit(c)
+        || type == Character.NON_SPACING_MARK
+        || type == Character.COMBINING_SPACING_MARK;
   }
 
   /** "2 %" is one word. */

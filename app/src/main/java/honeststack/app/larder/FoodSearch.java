@@ -37,6 +37,14 @@ public final class FoodSearch {
   private static final String FOOD = "food";
   private static final int LEAST_HITS = 40;
 
+  /** Words beyond these are not looked for: no food is called so, and each costs time. */
+  private static final int MOST_WORDS = 5;
+
+  private static final int LONGEST_WORD = 60;
+
+  /** Longer ones must be spelt right. */
+  private static final int LONGEST_MISSPELT = 16;
+
   /** How much a name that is exactly what was asked for counts over one that holds it. */
   private static final double EXACT = 4;
 
@@ -122,12 +130,15 @@ public final class FoodSearch {
   private Query query(String text) {
     BooleanQuery.Builder query = new BooleanQuery.Builder();
     for (String term : terms(text)) {
+      if (term.length() > LONGEST_WORD) {
+        continue;
+      }
       Term word = new Term(NAME, term);
       query.add(new BoostQuery(new TermQuery(word), 4), Occur.SHOULD);
       if (term.length() > 1) {
         query.add(new BoostQuery(new PrefixQuery(word), 2), Occur.SHOULD);
       }
-      if (term.length() > 2) {
+      if (term.length() > 2 && term.length() <= LONGEST_MISSPELT) {
         Query fuzzy = new FuzzyQuery(word, term.length() > 4 ? 2 : 1, 1);
         query.add(new BoostQuery(fuzzy, 3), Occur.SHOULD);
       }
@@ -140,7 +151,7 @@ public final class FoodSearch {
     try (var stream = analyzer.tokenStream(NAME, text)) {
       CharTermAttribute term = stream.addAttribute(CharTermAttribute.class);
       stream.reset();
-      while (stream.incrementToken()) {
+      while (terms.size() < MOST_WORDS && stream.incrementToken()) {
         terms.add(term.toString());
       }
       stream.end();

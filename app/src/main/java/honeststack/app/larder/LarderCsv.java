@@ -19,6 +19,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -36,6 +37,7 @@ public final class LarderCsv {
   /** The columns that a file cannot do without. */
   public static final List<String> NEEDED = List.of("id", "name", "role");
 
+  private static final int LONGEST_QUOTE = 200;
   private static final String FORMULA_STARTS = "=+-@\t\r";
   private static final List<String> HEADERS =
       Stream.of(
@@ -56,10 +58,18 @@ public final class LarderCsv {
     private final String accepted;
 
     public RowException(String column, String offending, String accepted) {
-      super("“" + offending + "” in the column “" + column + "” is not accepted");
+      this(column, offending, "is not accepted", accepted);
+    }
+
+    RowException(String column, String offending, String wrong, String accepted) {
+      super("“" + shortened(offending) + "” in the column “" + column + "” " + wrong);
       this.column = column;
-      this.offending = offending;
+      this.offending = shortened(offending);
       this.accepted = accepted;
+    }
+
+    private static String shortened(String text) {
+      return text.length() <= LONGEST_QUOTE ? text : text.substring(0, LONGEST_QUOTE - 1) + "…";
     }
 
     public String column() {
@@ -76,19 +86,39 @@ public final class LarderCsv {
   }
 
   /**
-   * The food of a row, at composition revision 1.
+   * The food of a row of a file that writes decimals with a point, at composition revision 1.
    *
    * @throws RowException if a cell cannot be taken
    */
   public static LarderEntry read(CSVRecord row) {
-    Cells cells = new Cells(row);
+    return read(row, DecimalSign.POINT);
+  }
+
+  /** The decimal sign that the numbers of a file agree on. */
+  public static DecimalSign decimalSign(Iterable<CSVRecord> rows) {
+    DecimalSign.Found found = new DecimalSign.Found();
+    for (CSVRecord row : rows) {
+      for (Component component : Component.values()) {
+        found.see(new Cells(row, DecimalSign.POINT).text(component.name()));
+      }
+    }
+    return found.sign();
+  }
+
+  /**
+   * The food of a row, at composition revision 1.
+   *
+   * @throws RowException if a cell cannot be taken
+   */
+  public static LarderEntry read(CSVRecord row, DecimalSign sign) {
+    Cells cells = new Cells(row, sign);
     String id = cells.needed("id");
     if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
       throw new RowException("id", id, "up to 60 small letters, digits and hyphens");
     }
     String name = cells.needed("name");
-    if (name.length() > 120) {
-      throw new RowException("name", name, "up to 120 characters");
+    if (name.length() > 120 || !FoodNames.isName(name)) {
+      throw new RowException("name", name, "up to 120 characters, one of them a letter");
     }
     Composition composition =
         Composition.of(id, name, 1, cells.number("doubt", 1, 100), cells.values(), cells.doubts());
@@ -114,7 +144,7 @@ public final class LarderCsv {
         food, cells.names(), cells.text("atwater"), true, Proof.of(composition), null);
   }
 
-  private record Cells(CSVRecord row) {
+  private record Cells(CSVRecord row, DecimalSign sign) {
     String text(String column) {
       String cell = row.isMapped(column) && row.isSet(column) ? row.get(column).strip() : "";
       boolean quoted = cell.startsWith("'") && cell.length() > 1;
@@ -134,15 +164,19 @@ public final class LarderCsv {
       if (cell.isEmpty()) {
         return otherwise;
       }
-      try {
-        double number = Double.parseDouble(cell.replace(',', '.'));
-        if (number >= 0 && number <= most) {
-          return number;
-        }
-      } catch (NumberFormatException notANumber) {
-        throw new RowException(column, cell, "a number from 0 to " + most);
+      return number(column, cell, most);
+    }
+
+    private double number(String column, String cell, double most) {
+      String accepted = "a number from 0 to " + most;
+      if (sign.isAmbiguous(cell)) {
+        throw new RowException(column, cell, "can be read in two ways", accepted + ", plain");
       }
-      throw new RowException(column, cell, "a number from 0 to " + most);
+      OptionalDouble number = sign.read(cell);
+      if (number.isEmpty() || number.getAsDouble() > most) {
+        throw new RowException(column, cell, accepted);
+      }
+      return number.getAsDouble();
     }
 
     Map<Component, Double> values() {
@@ -161,7 +195,8 @@ public final class LarderCsv {
       for (String pair : parts("doubts")) {
         String[] sides = pair.split("=", 2);
         try {
-          doubts.put(Component.valueOf(sides[0].strip()), Double.parseDouble(sides[1].strip()));
+          Component component = Component.valueOf(sides[0].strip());
+          doubts.put(component, number("doubts", sides[1].strip(), component.most()));
         } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException wrong) {
           throw new RowException("doubts", pair, "such as FAT=0.4;NA=12");
         }
@@ -215,8 +250,16 @@ public final class LarderCsv {
       return measures;
     }
 
+    private static void checkName(String name) {
+      if (name.length() > 120 || !FoodNames.isName(name)) {
+        throw new RowException("names", name, "up to 120 characters each, one of them a letter");
+      }
+    }
+
     List<LarderEntry.Name> names() {
-      return parts("names").stream()
+      List<String> names = parts("names");
+      names.forEach(Cells::checkName);
+      return names.stream()
           .map(
               name ->
                   name.endsWith("*")

@@ -16,6 +16,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Foods entered, edited and brought in; the larder in memory follows the database. */
 @Service
 public class LarderService {
+  private static final String A_NAME = "a name with at least one letter, of any script";
+
   private final Larder larder;
   private final LarderStore store;
   private final TransactionTemplate transaction;
@@ -131,6 +133,11 @@ public class LarderService {
   }
 
   private void accept(LarderEntry entry, boolean insist) {
+    for (String name : entry.allNames()) {
+      if (!FoodNames.isName(name)) {
+        throw Problem.badInput("name", name, "“" + name + "” has no letter.", A_NAME);
+      }
+    }
     try {
       larder.check(List.of(entry));
     } catch (NameTakenException taken) {

@@ -12,13 +12,21 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** All foods of one moment, each at its newest composition revision. Immutable. */
 final class LarderState implements Foods {
+  private static final int FEW = 30;
+  private static final int MOST_REMEMBERED = 500;
+
   private final Map<String, LarderEntry> byId;
   private final Map<String, Named> byName;
   private final Nearest nearest;
+  private final Map<Asked, List<Food>> looked = new ConcurrentHashMap<>();
+
+  /** While a cook types, the same unknown words are asked for again and again. */
+  private record Asked(String name, int most) {}
 
   /** Identities of the foods whose names come closest; may name foods that are not here. */
   interface Nearest {
@@ -120,11 +128,19 @@ final class LarderState implements Foods {
 
   @Override
   public Optional<Named> byName(String name) {
-    return Optional.ofNullable(byName.get(FoodNames.normal(name)));
+    String normal = FoodNames.normal(name);
+    return normal.isEmpty() ? Optional.empty() : Optional.ofNullable(byName.get(normal));
   }
 
   @Override
   public List<Food> nearest(String name, int most) {
+    if (most > FEW || looked.size() > MOST_REMEMBERED) {
+      return look(name, most);
+    }
+    return looked.computeIfAbsent(new Asked(name, most), asked -> look(name, most));
+  }
+
+  private List<Food> look(String name, int most) {
     return nearest.to(name, most).stream()
         .map(byId::get)
         .filter(Objects::nonNull)

@@ -30,6 +30,10 @@ record MeasureRow(
     boolean usual) {
   static final String ACCEPTED = "cup, tbsp, tsp, 100 mL or piece";
   private static final double HUNDRED_ML = 100;
+
+  /** Nothing that a kitchen counts or fills weighs more. */
+  private static final double MOST_GRAMS = 10_000;
+
   private static final Map<String, Unit> VESSELS =
       Map.of("cup", Unit.CUP, "tbsp", Unit.TABLESPOON, "tsp", Unit.TEASPOON);
 
@@ -37,6 +41,9 @@ record MeasureRow(
    * @throws IllegalArgumentException if the measure, the packing or the weight is not accepted
    */
   HouseholdMeasure measured() {
+    if (!(grams > 0 && grams <= MOST_GRAMS)) {
+      throw new IllegalArgumentException("“" + grams + "” g cannot be what it weighs");
+    }
     String said = qualifier == null ? "" : qualifier.strip();
     if (measure.equals("piece")) {
       return new Piece(said, graded, usual, grams);

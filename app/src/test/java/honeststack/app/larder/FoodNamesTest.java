@@ -23,6 +23,13 @@ class FoodNamesTest {
           milk, 2 % fat          | 2% fat milk
           all-purpose flour      | all purpose flour
           chocolate, dark, 70 %  | dark 70% chocolate
+          confectioner’s sugar   | confectioners sugar
+          МУКА РЖАНАЯ            | ржаная мука
+          Ｆｌｏｕｒ             | flour
+          Straße                 | STRASSE
+          œufs                   | oeuf
+          ΡΥΖΙΣ                  | ρυζις
+          Mjölk                  | mjolk
           """)
   void areOne(String name, String other) {
     assertThat(FoodNames.normal(name)).isEqualTo(FoodNames.normal(other));
@@ -38,6 +45,11 @@ class FoodNamesTest {
           almond milk            | almond
           lemon                  | lemon juice
           cream                  | ice cream
+          мука                   | молоко
+          小麦粉                 | 牛乳
+          आटा                    | दूध
+          دقيق                   | حليب
+          μέλι                   | γάλα
           """)
   void areTwo(String name, String other) {
     assertThat(FoodNames.normal(name)).isNotEqualTo(FoodNames.normal(other));
@@ -49,5 +61,7 @@ class FoodNamesTest {
     assertThat(FoodNames.normal("lemongrass")).isEqualTo("lemongrass");
     assertThat(FoodNames.normal("hummus")).isEqualTo("hummus");
     assertThat(FoodNames.normal(" … ")).isEmpty();
+    assertThat(FoodNames.isName("70 %")).isFalse();
+    assertThat(FoodNames.isName("粉")).isTrue();
   }
 }

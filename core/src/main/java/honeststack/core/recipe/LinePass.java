@@ -31,13 +31,16 @@ import honeststack.core.wording.Refusal;
 import honeststack.core.wording.RefusedException;
 import honeststack.core.wording.Say;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** Reads the lines of one recipe into grams, and keeps what is to be said of each. */
 final class LinePass {
   private static final int MOST_NEAREST = 4;
+  private static final int MOST_SEARCHES = 15;
 
   private final Kitchen kitchen;
   private final Recipe recipe;
@@ -47,6 +50,7 @@ final class LinePass {
   private final Weights aside;
 
   private final SourceBook book;
+  private final Map<String, List<Offer>> searched = new HashMap<>();
   private final List<LineReading> readings = new ArrayList<>();
   private final List<Gap> gaps = new ArrayList<>();
   private final List<String> findings = new ArrayList<>();
@@ -222,8 +226,19 @@ final class LinePass {
     return new NotUnderstood(line.id(), station, line.text().strip(), line.off(), refusal, nearest);
   }
 
-  /** For what is said to be free of gluten, foods of its kind that hold none. */
+  /** Each name is searched once, and no more names than a person would look at. */
   private List<Offer> nearest(String name) {
+    List<Offer> before = searched.get(name);
+    if (before != null || searched.size() >= MOST_SEARCHES) {
+      return before == null ? List.of() : before;
+    }
+    List<Offer> found = search(name);
+    searched.put(name, found);
+    return found;
+  }
+
+  /** For what is said to be free of gluten, foods of its kind that hold none. */
+  private List<Offer> search(String name) {
     boolean free = name.toLowerCase(Locale.ROOT).contains("gluten-free");
     List<Food> found =
         free

@@ -39,6 +39,7 @@ import java.util.stream.Stream;
  * One reading of one recipe into grams. What cannot be read is said, and stays out of the numbers.
  */
 final class RecipeReader {
+  private static final double LEAST_PIECES = 0.01;
   private static final int MOST_PIECES = 1000;
 
   private final Kitchen kitchen;
@@ -274,12 +275,12 @@ final class RecipeReader {
       return Optional.empty();
     }
     double pieces = stated.pieces().get();
-    if (!(pieces > 0 && pieces <= MOST_PIECES)) {
+    if (!(pieces >= LEAST_PIECES && pieces <= MOST_PIECES)) {
       refuse(
           "plate.pieces",
           String.valueOf(pieces),
           "“" + pieces + "” pieces cannot be a serving.",
-          "a number over 0, up to " + MOST_PIECES + "; half a piece is 0.5");
+          LEAST_PIECES + " to " + MOST_PIECES + "; half a piece is 0.5");
       return Optional.empty();
     }
     griddle
