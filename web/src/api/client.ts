@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema';
+import { sendSurely } from './sendSurely';
 import type { Food, Recipe } from './types';
 
 /** A refusal by the server, as its problem document tells it. */
@@ -36,7 +37,7 @@ const refusals: Middleware = {
 };
 
 /** The application, as its contract describes it. */
-export const api = createClient<paths>({ baseUrl: '' });
+export const api = createClient<paths>({ baseUrl: '', fetch: sendSurely });
 api.use(refusals);
 
 /** What was answered; refusals were thrown before. */

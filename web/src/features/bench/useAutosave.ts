@@ -26,6 +26,7 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
   const revision = useRef(recipe.revision);
   const saved = useRef(textOf(recipe));
   const busy = useRef(false);
+  const unanswered = useRef<NamedDraft>(undefined);
   const conflict = useRef(save.state === 'conflict');
   const latest = useRef(named);
   useEffect(() => {
@@ -34,9 +35,11 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
 
   const flush = useCallback(async (): Promise<boolean> => {
     if (busy.current || conflict.current) return false;
-    const sent = latest.current;
+    // What was sent and not answered may have been saved; it is sent again first, as it was.
+    const sent = unanswered.current ?? latest.current;
     const text = textOf(sent);
     if (text === saved.current) {
+      unanswered.current = undefined;
       setSave({ state: 'saved' });
       return true;
     }
@@ -45,6 +48,7 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
       return false;
     }
     busy.current = true;
+    unanswered.current = sent;
     setSave({ state: 'saving' });
     try {
       const stored = await answer(
@@ -53,6 +57,7 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
           body: sent,
         }),
       );
+      unanswered.current = undefined;
       revision.current = stored.revision;
       saved.current = text;
       const settled = textOf(latest.current) === text;
@@ -60,6 +65,9 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
       setSave({ state: settled ? 'saved' : 'saving' });
       return settled;
     } catch (failure) {
+      if (failure instanceof Problem && failure.status > 0 && failure.status < 500) {
+        unanswered.current = undefined;
+      }
       if (failure instanceof Problem && failure.status === 412 && failure.current) {
         conflict.current = true;
         setSave({ state: 'conflict', theirs: failure.current as Recipe });

@@ -11,7 +11,7 @@ export function Exchange({ onBrought }: { onBrought: () => void }) {
     mutationFn: async (csv: File) => {
       const { data, error } = await api.POST('/api/foods/import', {
         headers: { 'Content-Type': 'text/csv' },
-        body: csv,
+        body: '',
         bodySerializer: () => csv,
       });
       return (data ?? error) as ImportReport; // a file that is refused has a report too

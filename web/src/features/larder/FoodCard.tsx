@@ -22,7 +22,7 @@ export function FoodCard(props: {
     mutationFn: () =>
       answer(
         api.DELETE('/api/foods/{id}', {
-          params: { path: { id: food.id }, header: ifMatch(food.revision) },
+          params: { path: { id: food.id }, header: ifMatch(food.change) },
         }),
       ),
     onSuccess: onRemoved,

@@ -33,7 +33,7 @@ export function FoodEditor(props: {
               params: {
                 path: { id: food.id },
                 query: { insist },
-                header: ifMatch(food.revision),
+                header: ifMatch(food.change),
               },
               body: form,
             })

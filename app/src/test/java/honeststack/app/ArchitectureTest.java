@@ -23,6 +23,7 @@ class ArchitectureTest {
           "db",
           "problem",
           "kitchen",
+          "ledger",
           "label",
           "larder",
           "exchange",

@@ -20,7 +20,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Puts the demo scenario on an empty shelf. */
+/** Puts the demo scenario on an empty shelf; one that was interrupted is gone on with. */
 @Component
 @ConditionalOnProperty("honest-stack.demo")
 class DemoLoader implements ApplicationRunner {
@@ -30,8 +30,15 @@ class DemoLoader implements ApplicationRunner {
   private final KeptService kept;
   private final GoalService goals;
   private final JsonMapper json;
+  private final DemoProgress progress;
 
-  DemoLoader(ShelfService shelf, KeptService kept, GoalService goals, JsonMapper json) {
+  DemoLoader(
+      ShelfService shelf,
+      KeptService kept,
+      GoalService goals,
+      JsonMapper json,
+      DemoProgress progress) {
+    this.progress = progress;
     this.shelf = shelf;
     this.kept = kept;
     this.goals = goals;
@@ -45,25 +52,30 @@ class DemoLoader implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
-    if (!shelf.isEmpty()) {
+    if (!progress.isBegun() && !shelf.isEmpty()) {
       return;
     }
-    for (DemoGoals set : read("demo/goals.json", DemoGoals[].class)) {
-      goals.create(
-          new NewGoalSet(
-              set.name(),
-              set.note(),
-              set.goals().stream()
-                  .map(one -> new Limits(one.of(), one.atLeast(), one.atMost()))
-                  .toList()));
-    }
+    DemoGoals[] sets = read("demo/goals.json", DemoGoals[].class);
+    progress.step(0, () -> Arrays.stream(sets).map(DemoLoader::set).forEach(goals::create));
     Resource[] files =
         new PathMatchingResourcePatternResolver().getResources("classpath:/demo/recipes/*.json");
     Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-    for (Resource file : files) {
-      load(json.readValue(file.getContentAsByteArray(), DemoRecipe.class));
+    for (int i = 0; i < files.length; i++) {
+      DemoRecipe recipe = json.readValue(files[i].getContentAsByteArray(), DemoRecipe.class);
+      progress.step(1 + i, () -> load(recipe));
     }
-    LOG.info("Put {} demo recipes on the shelf", files.length);
+    if (progress.end()) {
+      LOG.info("Put {} demo recipes on the shelf", files.length);
+    }
+  }
+
+  private static NewGoalSet set(DemoGoals set) {
+    return new NewGoalSet(
+        set.name(),
+        set.note(),
+        set.goals().stream()
+            .map(one -> new Limits(one.of(), one.atLeast(), one.atMost()))
+            .toList());
   }
 
   private <T> T read(String path, Class<T> type) throws IOException {

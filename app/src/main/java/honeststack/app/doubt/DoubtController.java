@@ -30,46 +30,39 @@ class DoubtController {
 
   @PutMapping("/uncertainties/{way}")
   DoubtAnswer changeUncertainty(@PathVariable Way way, @RequestBody NewDoubt doubt) {
-    service.change(way, doubt.shared(), doubt.perUse());
-    return service.answer();
+    return service.change(way, doubt.shared(), doubt.perUse());
   }
 
   record NewValue(double value) {}
 
   @PutMapping("/usual/{usual}")
   DoubtAnswer changeUsual(@PathVariable Usual usual, @RequestBody NewValue grams) {
-    service.change(usual, grams.value());
-    return service.answer();
+    return service.change(usual, grams.value());
   }
 
   @PutMapping("/factors/{factor}")
   DoubtAnswer changeFactor(@PathVariable Factor factor, @RequestBody NewValue ratio) {
-    service.change(factor, ratio.value());
-    return service.answer();
+    return service.change(factor, ratio.value());
   }
 
   /** Back to what ships. */
   @DeleteMapping("/uncertainties/{way}")
   DoubtAnswer resetUncertainty(@PathVariable Way way) {
-    service.reset(way);
-    return service.answer();
+    return service.reset(way);
   }
 
   @DeleteMapping("/usual/{usual}")
   DoubtAnswer resetUsual(@PathVariable Usual usual) {
-    service.reset(usual);
-    return service.answer();
+    return service.reset(usual);
   }
 
   @DeleteMapping("/factors/{factor}")
   DoubtAnswer resetFactor(@PathVariable Factor factor) {
-    service.reset(factor);
-    return service.answer();
+    return service.reset(factor);
   }
 
   @DeleteMapping
   DoubtAnswer resetAll() {
-    service.resetAll();
-    return service.answer();
+    return service.resetAll();
   }
 }

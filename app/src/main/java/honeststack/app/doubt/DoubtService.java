@@ -4,6 +4,8 @@ import honeststack.app.doubt.DoubtAnswer.DoubtRow;
 import honeststack.app.doubt.DoubtAnswer.ValueRow;
 import honeststack.app.doubt.ShippedTables.Words;
 import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.app.problem.Problem;
 import honeststack.core.measure.Factors.Factor;
 import honeststack.core.measure.Tables;
@@ -12,7 +14,6 @@ import honeststack.core.measure.Uncertainties.Way;
 import honeststack.core.measure.UsualAmounts.Usual;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * The tables of measuring in force. Changing them never touches a kept version, which holds its
@@ -26,7 +27,7 @@ class DoubtService {
 
   private final DoubtStore store;
   private final KitchenNow kitchens;
-  private final TransactionTemplate transaction;
+  private final Ledger ledger;
   private final Tables shipped = ShippedTables.read();
   private final Map<Way, Words> ways = ShippedTables.words("uncertainties", "way", Way.class);
   private final Map<Usual, Words> usuals =
@@ -34,11 +35,11 @@ class DoubtService {
   private final Map<Factor, Words> factors = ShippedTables.words("factors", "factor", Factor.class);
   private volatile Tables tables;
 
-  DoubtService(DoubtStore store, KitchenNow kitchens, TransactionTemplate transaction) {
+  DoubtService(DoubtStore store, KitchenNow kitchens, Ledger ledger) {
     this.store = store;
     this.kitchens = kitchens;
-    this.transaction = transaction;
-    publish();
+    this.ledger = ledger;
+    ledger.follow(Part.DOUBT, known -> publish());
   }
 
   private void publish() {
@@ -47,7 +48,10 @@ class DoubtService {
   }
 
   DoubtAnswer answer() {
-    Tables now = tables;
+    return answer(tables);
+  }
+
+  private DoubtAnswer answer(Tables now) {
     return new DoubtAnswer(
         ways.entrySet().stream().map(row -> row(row.getKey(), row.getValue(), now)).toList(),
         usuals.entrySet().stream()
@@ -91,41 +95,45 @@ class DoubtService {
     return new ValueRow<>(key, words.words(), words.basis(), unit, value, before, value != before);
   }
 
-  void change(Way way, double shared, double perUse) {
+  DoubtAnswer change(Way way, double shared, double perUse) {
     checkDoubt("shared", shared);
     checkDoubt("perUse", perUse);
-    changed(() -> store.put(way, new Doubt(shared, perUse)));
+    return changed(() -> store.put(way, new Doubt(shared, perUse)));
   }
 
-  void change(Usual usual, double grams) {
+  DoubtAnswer change(Usual usual, double grams) {
     checkPositive("value", grams, MOST_GRAMS, "g");
-    changed(() -> store.put(usual, grams));
+    return changed(() -> store.put(usual, grams));
   }
 
-  void change(Factor factor, double ratio) {
+  DoubtAnswer change(Factor factor, double ratio) {
     checkPositive("value", ratio, MOST_FACTOR, "times");
-    changed(() -> store.put(factor, ratio));
+    return changed(() -> store.put(factor, ratio));
   }
 
-  void reset(Way way) {
-    changed(() -> store.reset(way));
+  DoubtAnswer reset(Way way) {
+    return changed(() -> store.reset(way));
   }
 
-  void reset(Usual usual) {
-    changed(() -> store.reset(usual));
+  DoubtAnswer reset(Usual usual) {
+    return changed(() -> store.reset(usual));
   }
 
-  void reset(Factor factor) {
-    changed(() -> store.reset(factor));
+  DoubtAnswer reset(Factor factor) {
+    return changed(() -> store.reset(factor));
   }
 
-  void resetAll() {
-    changed(store::resetAll);
+  DoubtAnswer resetAll() {
+    return changed(store::resetAll);
   }
 
-  private void changed(Runnable change) {
-    transaction.executeWithoutResult(status -> change.run());
-    publish();
+  private DoubtAnswer changed(Runnable change) {
+    return ledger.write(
+        () -> {
+          ledger.change(Part.DOUBT);
+          change.run();
+          return answer(store.over(shipped));
+        });
   }
 
   private static void checkDoubt(String field, double value) {

@@ -2,6 +2,8 @@ package honeststack.app.goals;
 
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.core.figures.Measurand;
@@ -13,8 +15,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Goal sets. They are held in memory too, so that judging goes on while the database is away. */
 @Service
@@ -22,15 +22,15 @@ public class GoalService {
   private static final int MOST_LIMIT = 1_000_000;
 
   private final GoalStore store;
-  private final TransactionTemplate transaction;
+  private final Ledger ledger;
   private final Clock clock;
-  private volatile List<GoalSet> sets;
+  private volatile List<GoalSet> sets = List.of();
 
-  GoalService(GoalStore store, PlatformTransactionManager transactions, Clock clock) {
+  GoalService(GoalStore store, Ledger ledger, Clock clock) {
     this.store = store;
-    this.transaction = new TransactionTemplate(transactions);
+    this.ledger = ledger;
     this.clock = clock;
-    this.sets = store.all();
+    ledger.follow(Part.GOALS, known -> sets = store.all());
   }
 
   public List<GoalSet> all() {
@@ -53,8 +53,12 @@ public class GoalService {
   public GoalSet create(NewGoalSet set) {
     check(set);
     String id = UUID.randomUUID().toString();
-    transaction.executeWithoutResult(status -> store.insert(id, set, clock.instant()));
-    return reloaded(id);
+    return ledger.write(
+        () -> {
+          ledger.change(Part.GOALS);
+          store.insert(id, set, clock.instant());
+          return stored(id);
+        });
   }
 
   /**
@@ -62,28 +66,30 @@ public class GoalService {
    */
   GoalSet save(String id, int expected, NewGoalSet set) {
     check(set);
-    find(id);
-    if (!Boolean.TRUE.equals(transaction.execute(status -> store.update(id, expected, set)))) {
-      throw Problem.stale(
-          "These goals were saved elsewhere in the meantime; nothing was overwritten.",
-          reloaded(id));
-    }
-    return reloaded(id);
+    return ledger.write(
+        () -> {
+          ledger.change(Part.GOALS);
+          GoalSet before = stored(id);
+          if (!store.update(id, expected, set)) {
+            throw Problem.stale(
+                "These goals were saved elsewhere in the meantime; nothing was overwritten.",
+                before);
+          }
+          return stored(id);
+        });
   }
 
   void delete(String id) {
-    find(id);
-    transaction.executeWithoutResult(status -> store.delete(id));
-    sets = store.all();
+    ledger.write(
+        () -> {
+          ledger.change(Part.GOALS);
+          stored(id);
+          store.delete(id);
+        });
   }
 
-  private GoalSet reloaded(String id) {
-    sets = store.all();
-    return find(id);
-  }
-
-  private GoalSet find(String id) {
-    return sets.stream()
+  private GoalSet stored(String id) {
+    return store.all().stream()
         .filter(set -> set.id().equals(id))
         .findFirst()
         .orElseThrow(() -> Problem.notFound("goal set", id));

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -15,6 +16,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * the loopback (against DNS rebinding), and a write must not come from another origin.
  */
 @Component
+@Order(10)
 class GuardFilter extends OncePerRequestFilter {
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
   private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
@@ -62,13 +64,6 @@ class GuardFilter extends OncePerRequestFilter {
   }
 
   private static void refuse(HttpServletResponse response, String detail) throws IOException {
-    response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-    response.setContentType("application/problem+json");
-    response
-        .getWriter()
-        .write(
-            "{\"type\":\"about:blank\",\"title\":\"Forbidden\",\"status\":403,\"detail\":\""
-                + detail
-                + "\"}");
+    Refusals.write(response, HttpServletResponse.SC_FORBIDDEN, detail);
   }
 }

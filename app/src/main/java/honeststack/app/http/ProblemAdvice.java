@@ -7,12 +7,17 @@ import honeststack.app.problem.Problem.FieldProblem;
 import honeststack.app.problem.Problem.NotFound;
 import honeststack.app.problem.Problem.Stale;
 import honeststack.app.problem.ProblemException;
+import jakarta.servlet.http.HttpServletRequest;
+import java.sql.SQLException;
 import java.util.List;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -68,11 +73,32 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     RecoverableDataAccessException.class,
     TransactionException.class
   })
-  ProblemDetail databaseAway(RuntimeException away) {
+  ProblemDetail databaseAway(RuntimeException away, HttpServletRequest request) {
+    if (away instanceof PessimisticLockingFailureException) {
+      request.setAttribute(WriteFilter.LOCK_LOST, away);
+    }
     LOG.warn("The database did not answer: {}", away.toString());
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.SERVICE_UNAVAILABLE,
         "The database does not answer, so nothing was saved. Figures go on; saving is tried again.");
+  }
+
+  /** Codes of MariaDB for a disk, or a table, that takes no more. */
+  private static final Set<Integer> FULL = Set.of(28, 1021, 1030, 1114);
+
+  @ExceptionHandler
+  ProblemDetail databaseFailed(DataAccessException failed) {
+    for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException sql && FULL.contains(sql.getErrorCode())) {
+        LOG.error("The disk is full: {}", sql.getMessage());
+        return ProblemDetail.forStatusAndDetail(
+            HttpStatus.INSUFFICIENT_STORAGE,
+            "The disk is full, so nothing was saved. Figures go on; make room, and saving goes on.");
+      }
+    }
+    LOG.error("The database refused", failed);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INTERNAL_SERVER_ERROR, "The database refused this, so nothing was saved.");
   }
 
   @Override

@@ -4,6 +4,8 @@ import honeststack.app.kept.VersionStore.StoredVersion;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.larder.FoodNames;
 import honeststack.app.larder.FoodSearch;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.app.shelf.ShelfService;
 import honeststack.core.food.Food;
 import honeststack.core.recipe.Preparation;
@@ -16,11 +18,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Publishes the newest kept version of each preparation to the kitchen. */
 @Component
@@ -29,41 +26,25 @@ class PreparationShelf {
   private final KeptReadings readings;
   private final ShelfService shelf;
   private final KitchenNow kitchens;
-  private final TransactionTemplate anew;
+  private final Ledger ledger;
 
   PreparationShelf(
       VersionStore store,
       KeptReadings readings,
       ShelfService shelf,
       KitchenNow kitchens,
-      PlatformTransactionManager transactions) {
+      Ledger ledger) {
     this.store = store;
     this.readings = readings;
     this.shelf = shelf;
     this.kitchens = kitchens;
-    this.anew = new TransactionTemplate(transactions);
-    this.anew.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-    this.anew.setReadOnly(true);
-    publish();
+    this.ledger = ledger;
+    ledger.follow(Part.PREPARATIONS, known -> kitchens.publishPreparations(read()));
   }
 
-  /** Publishes what is stored, once the transaction that changes it has been committed. */
+  /** A preparation is being changed; what is stored is published once that is committed. */
   void changed() {
-    if (!TransactionSynchronizationManager.isSynchronizationActive()) {
-      publish();
-      return;
-    }
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            publish();
-          }
-        });
-  }
-
-  private synchronized void publish() {
-    kitchens.publishPreparations(anew.execute(status -> read()));
+    ledger.change(Part.PREPARATIONS);
   }
 
   private Shelved read() {

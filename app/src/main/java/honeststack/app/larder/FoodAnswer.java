@@ -20,6 +20,7 @@ import java.util.Set;
 /**
  * A food as the page shows it.
  *
+ * @param change what saving it names in If-Match
  * @param warnings in which its data disagree with themselves
  * @param doubtful a reader should look twice
  * @param own entered or edited here
@@ -39,6 +40,7 @@ record FoodAnswer(
     Set<Origin> origins,
     Set<Added> added,
     int revision,
+    long change,
     double doubt,
     List<ValueAnswer> per100g,
     List<MeasureAnswer> measures,
@@ -81,6 +83,7 @@ record FoodAnswer(
         food.facts().origins(),
         food.facts().added(),
         composition.revision(),
+        entry.change(),
         composition.doubtFactor(),
         Arrays.stream(Component.values()).map(c -> value(composition, c)).toList(),
         food.measures().stream().map(m -> measure(m, composition)).toList(),

@@ -40,7 +40,7 @@ record FoodBody(
         role, liquid, facts, measures, names, provenance, energyClass, List.of(), null);
   }
 
-  LarderEntry entry(String id, String name, boolean own, Composition composition) {
+  LarderEntry entry(String id, String name, boolean own, Composition composition, long change) {
     return new LarderEntry(
         new Food(
             id,
@@ -55,6 +55,7 @@ record FoodBody(
         energyClass,
         own,
         warnings,
-        label);
+        label,
+        change);
   }
 }

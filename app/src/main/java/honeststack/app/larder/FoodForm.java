@@ -77,7 +77,7 @@ record FoodForm(
             new Facts(allergens, mayContain, origins, added),
             new Provenance(origin, number.strip(), mark(before), remark.strip()));
     return new LarderEntry(
-        food, named(before), before == null ? "" : before.energyClass(), true, warnings, label);
+        food, named(before), before == null ? "" : before.energyClass(), true, warnings, label, 0);
   }
 
   private Provenance.Mark mark(LarderEntry before) {

@@ -46,20 +46,18 @@ public final class Larder {
   }
 
   /**
-   * Puts foods in, in place of those with the same identity; all of them or none.
-   *
-   * @throws NameTakenException if a name belongs to another food
+   * Follows what was stored: foods taken out, and foods put in, in place of those with the same
+   * identity.
    */
-  synchronized void put(Collection<LarderEntry> entries) {
-    LarderState next = state.with(entries);
+  synchronized void follow(Collection<LarderEntry> entries, Collection<String> gone) {
+    LarderState next = state;
+    for (String id : gone) {
+      search.put(Map.of(id, List.of()));
+      next = next.without(id);
+    }
+    next = next.with(entries);
     index(entries);
     publish(next);
-  }
-
-  /** Takes a food out; one that is not there stays so. */
-  synchronized void remove(String id) {
-    search.put(Map.of(id, List.of()));
-    publish(state.without(id));
   }
 
   private void index(Collection<LarderEntry> entries) {

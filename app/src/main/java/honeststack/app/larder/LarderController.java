@@ -113,7 +113,7 @@ class LarderController {
       @Valid @RequestBody FoodForm form, @RequestParam(defaultValue = "false") boolean insist) {
     LarderEntry entry = service.create(form, insist);
     return ResponseEntity.created(URI.create("/api/foods/" + entry.food().id()))
-        .header(HttpHeaders.ETAG, Revision.tag(entry.food().composition().revision()))
+        .header(HttpHeaders.ETAG, Revision.tag(entry.change()))
         .body(FoodAnswer.of(entry));
   }
 
@@ -139,7 +139,7 @@ class LarderController {
 
   private static ResponseEntity<FoodAnswer> tagged(LarderEntry entry) {
     return ResponseEntity.ok()
-        .header(HttpHeaders.ETAG, Revision.tag(entry.food().composition().revision()))
+        .header(HttpHeaders.ETAG, Revision.tag(entry.change()))
         .body(FoodAnswer.of(entry));
   }
 }

@@ -141,7 +141,7 @@ public final class LarderCsv {
                 cells.one("mark", Provenance.Mark.class, Provenance.Mark.OWN),
                 cells.text("remark")));
     return new LarderEntry(
-        food, cells.names(), cells.text("atwater"), true, Proof.of(composition), null);
+        food, cells.names(), cells.text("atwater"), true, Proof.of(composition), null, 0);
   }
 
   private record Cells(CSVRecord row, DecimalSign sign) {

@@ -16,6 +16,7 @@ import java.util.Objects;
  * @param own entered or edited here: what ships no longer changes it
  * @param warnings in which its data disagree with themselves, in sentences
  * @param label the label that it was typed from; null for none
+ * @param change the change of the larder that made it so; 0 until it is stored
  */
 public record LarderEntry(
     Food food,
@@ -23,7 +24,8 @@ public record LarderEntry(
     String energyClass,
     boolean own,
     List<String> warnings,
-    LabelForm label) {
+    LabelForm label,
+    long change) {
 
   /** A table row's doubt, times this, makes a row doubtful. */
   private static final double DOUBTFUL = 1.5;
@@ -42,7 +44,12 @@ public record LarderEntry(
   public record Name(String name, boolean general) {}
 
   LarderEntry with(Composition composition) {
-    return new LarderEntry(food.with(composition), names, energyClass, own, warnings, label);
+    return new LarderEntry(
+        food.with(composition), names, energyClass, own, warnings, label, change);
+  }
+
+  LarderEntry madeBy(long number) {
+    return new LarderEntry(food, names, energyClass, own, warnings, label, number);
   }
 
   /** Whether a reader should look twice: contradictions, a wide doubt, invented values. */

@@ -71,7 +71,8 @@ public final class LarderFiles {
               entry.energyClass(),
               false,
               entry.warnings(),
-              null));
+              null,
+              0));
     }
     return whole;
   }

@@ -1,6 +1,8 @@
 package honeststack.app.larder;
 
 import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.core.food.Composition;
@@ -11,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Foods entered, edited and brought in; the larder in memory follows the database. */
 @Service
@@ -20,15 +21,14 @@ public class LarderService {
 
   private final Larder larder;
   private final LarderStore store;
-  private final TransactionTemplate transaction;
+  private final Ledger ledger;
   private final KitchenNow kitchens;
 
-  LarderService(
-      Larder larder, LarderStore store, TransactionTemplate transaction, KitchenNow kitchens) {
+  LarderService(Larder larder, LarderStore store, Ledger ledger, KitchenNow kitchens) {
     this.kitchens = kitchens;
     this.larder = larder;
     this.store = store;
-    this.transaction = transaction;
+    this.ledger = ledger;
   }
 
   /** How far any value of a label is off now, relative. */
@@ -57,36 +57,50 @@ public class LarderService {
    * @throws ProblemException if a name is taken, or the data disagree and nobody insists
    */
   LarderEntry create(FoodForm form, boolean insist) {
-    String id = freeId(form.name());
-    int revision = store.goneAt().getOrDefault(id, 0) + 1;
-    LarderEntry entry = form.entry(id, revision, labelDoubt(), null);
-    accept(entry, insist);
-    keep(List.of(entry));
-    return entry;
+    return ledger.write(
+        () -> {
+          long change = ledger.change(Part.LARDER);
+          String id = freeId(form.name());
+          int revision = store.goneAt().getOrDefault(id, 0) + 1;
+          LarderEntry entry = form.entry(id, revision, labelDoubt(), null);
+          accept(entry, insist);
+          store.keep(List.of(entry), change);
+          return entry.madeBy(change);
+        });
   }
 
   /**
    * Keeps a changed food; changed values make a new composition revision.
    *
-   * @throws ProblemException if it is not at composition revision {@code expected}
+   * @param expected the change that made what was read
+   * @throws ProblemException if it was changed since
    */
-  LarderEntry save(String id, int expected, FoodForm form, boolean insist) {
-    LarderEntry before = current(id, expected);
-    LarderEntry next = revised(before, form.entry(id, expected, labelDoubt(), before));
-    accept(next, insist);
-    keep(List.of(next));
-    return next;
+  LarderEntry save(String id, long expected, FoodForm form, boolean insist) {
+    return ledger.write(
+        () -> {
+          long change = ledger.change(Part.LARDER);
+          LarderEntry before = current(id, expected);
+          LarderEntry next = revised(before, form.entry(id, 1, labelDoubt(), before));
+          accept(next, insist);
+          store.keep(List.of(next), change);
+          return next.madeBy(change);
+        });
   }
 
   /**
    * Takes an own food out; one that ships and was changed here goes back to what ships. Versions
    * kept with it keep it.
    *
+   * @param expected the change that made what was read
    * @return what it is now; empty if it is out
-   * @throws ProblemException if it is not at composition revision {@code expected}
+   * @throws ProblemException if it was changed since
    * @throws ProblemException if it ships and was not changed
    */
-  Optional<LarderEntry> remove(String id, int expected) {
+  Optional<LarderEntry> remove(String id, long expected) {
+    return ledger.write(() -> remove(id, expected, ledger.change(Part.LARDER)));
+  }
+
+  private Optional<LarderEntry> remove(String id, long expected, long change) {
     LarderEntry before = current(id, expected);
     if (!before.own()) {
       throw Problem.conflict(
@@ -94,19 +108,18 @@ public class LarderService {
     }
     Optional<LarderEntry> shipped = LarderFiles.shipped(id);
     if (shipped.isEmpty()) {
-      store.remove(id);
-      larder.remove(id);
+      store.remove(id, change);
       return Optional.empty();
     }
     LarderEntry back = revised(before, shipped.get());
     accept(back, true);
-    keep(List.of(back));
-    return Optional.of(back);
+    store.keep(List.of(back), change);
+    return Optional.of(back.madeBy(change));
   }
 
-  private LarderEntry current(String id, int expected) {
+  private LarderEntry current(String id, long expected) {
     LarderEntry before = entry(id);
-    if (before.food().composition().revision() != expected) {
+    if (before.change() != expected) {
       throw Problem.stale(
           before.food().name() + " was changed elsewhere in the meantime; nothing was overwritten.",
           FoodAnswer.of(before));
@@ -150,12 +163,6 @@ public class LarderService {
     }
   }
 
-  /** First the database, then the memory; a failure leaves both as they were. */
-  private void keep(List<LarderEntry> entries) {
-    transaction.executeWithoutResult(status -> store.keep(entries));
-    larder.put(entries);
-  }
-
   private String freeId(String name) {
     String slug = FoodNames.plain(name).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     String base = slug.isEmpty() ? "food" : slug.substring(0, Math.min(50, slug.length()));
@@ -175,6 +182,10 @@ public class LarderService {
    * @throws NameTakenException if a name belongs to another food
    */
   public Merged merge(Collection<LarderEntry> entries) {
+    return ledger.write(() -> merge(entries, ledger.change(Part.LARDER)));
+  }
+
+  private Merged merge(Collection<LarderEntry> entries, long change) {
     Map<String, Integer> goneAt = store.goneAt();
     List<LarderEntry> changed = new ArrayList<>();
     int added = 0;
@@ -193,7 +204,7 @@ public class LarderService {
     }
     if (!changed.isEmpty()) {
       larder.check(changed);
-      keep(changed);
+      store.keep(changed, change);
     }
     return new Merged(added, changed.size() - added, unchanged);
   }

@@ -4,7 +4,9 @@ import static honeststack.app.db.Tables.COMPOSITION;
 import static honeststack.app.db.Tables.COMPOSITION_VALUE;
 import static honeststack.app.db.Tables.FOOD;
 import static org.jooq.impl.DSL.excluded;
+import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.select;
 
 import honeststack.core.food.Component;
@@ -18,11 +20,14 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,33 +48,56 @@ public class LarderStore {
     return new LarderStore(sql, json);
   }
 
-  /** All foods as they are stored, whatever ships now. */
+  /**
+   * All foods as they are stored, whatever ships now; read from a database of any age, which may
+   * not number its changes yet.
+   */
   public Foods stored() {
-    return LarderState.of(newest().values(), (name, most) -> List.of());
+    return LarderState.of(newest(noCondition(), inline(0L)).values(), (name, most) -> List.of());
   }
 
   /**
    * Brings the database up to the foods that ship, except those that were edited here: a new food
-   * gets revision 1, a changed composition the next revision. Returns all foods, each at its newest
-   * composition, those that ship first.
+   * gets revision 1, a changed composition the next revision.
+   *
+   * @param change the number of this change
    */
-  @Transactional
-  List<LarderEntry> sync() {
-    Map<String, LarderEntry> stored = newest();
+  void sync(long change) {
+    Map<String, LarderEntry> stored = newest(noCondition(), FOOD.CHANGED);
     List<LarderEntry> changed = new ArrayList<>();
-    Map<String, LarderEntry> all = new LinkedHashMap<>();
     for (LarderEntry shipped : LarderFiles.entries()) {
       String id = shipped.food().id();
       LarderEntry known = stored.remove(id);
       LarderEntry current = known != null && known.own() ? known : revised(shipped, known);
-      all.put(id, current);
       if (current != known && !(known != null && alike(known, current))) {
         changed.add(current);
       }
     }
-    keep(changed);
-    all.putAll(stored);
-    return List.copyOf(all.values());
+    keep(changed, change);
+  }
+
+  /**
+   * What became of the larder.
+   *
+   * @param entries foods as they now are
+   * @param gone foods that were taken out
+   */
+  record Changed(Collection<LarderEntry> entries, List<String> gone) {}
+
+  /** All that changed after a change. */
+  Changed since(long change) {
+    return new Changed(
+        newest(FOOD.CHANGED.gt(change), FOOD.CHANGED).values(),
+        sql.select(FOOD.ID)
+            .from(FOOD)
+            .where(FOOD.BODY.isNull())
+            .and(FOOD.CHANGED.gt(change))
+            .fetch(FOOD.ID));
+  }
+
+  /** All foods, each at its newest composition. */
+  Collection<LarderEntry> all() {
+    return newest(noCondition(), FOOD.CHANGED).values();
   }
 
   private LarderEntry revised(LarderEntry shipped, LarderEntry known) {
@@ -103,18 +131,20 @@ public class LarderStore {
     return last == null ? 0 : last;
   }
 
-  private Map<String, LarderEntry> newest() {
+  private Map<String, LarderEntry> newest(Condition which, Field<Long> change) {
     Condition newest =
         COMPOSITION.REVISION.eq(
             select(max(COMPOSITION.as("later").REVISION))
                 .from(COMPOSITION.as("later"))
                 .where(COMPOSITION.as("later").FOOD_ID.eq(COMPOSITION.FOOD_ID)));
     Map<String, Composition> compositions = new HashMap<>();
-    compositions(newest).forEach((key, composition) -> compositions.put(key.foodId(), composition));
+    compositions(newest.and(which))
+        .forEach((key, composition) -> compositions.put(key.foodId(), composition));
     Map<String, LarderEntry> entries = new LinkedHashMap<>();
-    sql.select(FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN)
+    sql.select(FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN, change)
         .from(FOOD)
         .where(FOOD.BODY.isNotNull())
+        .and(which)
         .orderBy(FOOD.NAME)
         .forEach(
             row ->
@@ -125,7 +155,8 @@ public class LarderStore {
                             row.value1(),
                             row.value2(),
                             row.value4(),
-                            compositions.get(row.value1()))));
+                            compositions.get(row.value1()),
+                            row.value5())));
     return entries;
   }
 
@@ -211,16 +242,15 @@ public class LarderStore {
             List.of(),
             Facts.NONE,
             new Provenance("no longer in the larder", "", Provenance.Mark.OWN, ""))
-        : json.readValue(body, FoodBody.class).entry(id, name, true, nothing).food();
+        : json.readValue(body, FoodBody.class).entry(id, name, true, nothing, 0).food();
   }
 
   /**
    * Takes a food out of the larder; its name and its compositions stay for the versions that were
    * kept with them.
    */
-  @Transactional
-  void remove(String id) {
-    sql.update(FOOD).setNull(FOOD.BODY).where(FOOD.ID.eq(id)).execute();
+  void remove(String id, long change) {
+    sql.update(FOOD).setNull(FOOD.BODY).set(FOOD.CHANGED, change).where(FOOD.ID.eq(id)).execute();
   }
 
   /** The last composition revisions of foods that were taken out. */
@@ -250,12 +280,11 @@ public class LarderStore {
   }
 
   /** Keeps foods as they now are; a composition revision that is there already stays untouched. */
-  @Transactional
-  void keep(Collection<LarderEntry> entries) {
+  void keep(Collection<LarderEntry> entries, long change) {
     if (entries.isEmpty()) {
       return;
     }
-    var foods = sql.insertInto(FOOD, FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN);
+    var foods = sql.insertInto(FOOD, FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN, FOOD.CHANGED);
     var compositions =
         sql.insertInto(COMPOSITION, COMPOSITION.FOOD_ID, COMPOSITION.REVISION, COMPOSITION.DOUBT);
     var values =
@@ -266,12 +295,18 @@ public class LarderStore {
             COMPOSITION_VALUE.COMPONENT,
             COMPOSITION_VALUE.AMOUNT,
             COMPOSITION_VALUE.U);
+    Set<Key> there = revisions(entries);
+    boolean anyNew = false;
     boolean anyValue = false;
     for (LarderEntry entry : entries) {
       Food food = entry.food();
       Composition composition = food.composition();
       foods.values(
-          food.id(), food.name(), json.writeValueAsString(FoodBody.of(entry)), entry.own());
+          food.id(), food.name(), json.writeValueAsString(FoodBody.of(entry)), entry.own(), change);
+      if (there.contains(new Key(food.id(), composition.revision()))) {
+        continue;
+      }
+      anyNew = true;
       compositions.values(food.id(), composition.revision(), composition.doubtFactor());
       Map<Component, Double> doubts = composition.doubts();
       for (Map.Entry<Component, Double> value : composition.values().entrySet()) {
@@ -289,10 +324,22 @@ public class LarderStore {
         .set(FOOD.NAME, excluded(FOOD.NAME))
         .set(FOOD.BODY, excluded(FOOD.BODY))
         .set(FOOD.OWN, excluded(FOOD.OWN))
+        .set(FOOD.CHANGED, excluded(FOOD.CHANGED))
         .execute();
-    compositions.onDuplicateKeyIgnore().execute();
-    if (anyValue) {
-      values.onDuplicateKeyIgnore().execute();
+    if (anyNew) {
+      compositions.execute();
     }
+    if (anyValue) {
+      values.execute();
+    }
+  }
+
+  private Set<Key> revisions(Collection<LarderEntry> entries) {
+    Set<Key> there = new HashSet<>();
+    sql.select(COMPOSITION.FOOD_ID, COMPOSITION.REVISION)
+        .from(COMPOSITION)
+        .where(COMPOSITION.FOOD_ID.in(entries.stream().map(e -> e.food().id()).toList()))
+        .forEach(row -> there.add(new Key(row.value1(), row.value2())));
+    return there;
   }
 }

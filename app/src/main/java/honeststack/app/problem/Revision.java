@@ -4,7 +4,7 @@ package honeststack.app.problem;
 public final class Revision {
   private Revision() {}
 
-  public static String tag(int revision) {
+  public static String tag(long revision) {
     return "\"" + revision + "\"";
   }
 

@@ -1,6 +1,8 @@
 package honeststack.app.weighings;
 
 import honeststack.app.kitchen.KitchenNow;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.app.weighings.WeighingStore.Weighing;
@@ -28,23 +30,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** The cook's own weighings of cups, spoons, ladles and sprays. */
 @Service
 class WeighingService {
   private final WeighingStore store;
   private final KitchenNow kitchens;
-  private final TransactionTemplate transaction;
+  private final Ledger ledger;
   private final Clock clock;
 
-  WeighingService(
-      WeighingStore store, KitchenNow kitchens, TransactionTemplate transaction, Clock clock) {
+  WeighingService(WeighingStore store, KitchenNow kitchens, Ledger ledger, Clock clock) {
     this.store = store;
     this.kitchens = kitchens;
-    this.transaction = transaction;
+    this.ledger = ledger;
     this.clock = clock;
-    publish();
+    ledger.follow(Part.WEIGHINGS, known -> publish());
   }
 
   private record Key(String foodId, Unit unit, Packing packing) {}
@@ -150,9 +150,12 @@ class WeighingService {
               filled.packing(),
               grams,
               clock.instant());
-      transaction.executeWithoutResult(status -> store.add(weighing));
-      publish();
-      return constants();
+      return ledger.write(
+          () -> {
+            ledger.change(Part.WEIGHINGS);
+            store.add(weighing);
+            return constants();
+          });
     } catch (RefusedException refused) {
       throw Problem.badInput("weight", refused.refusal().offending(), refused);
     }
@@ -182,10 +185,12 @@ class WeighingService {
   }
 
   void forget(String id) {
-    Boolean there = transaction.execute(status -> store.remove(id));
-    if (!Boolean.TRUE.equals(there)) {
-      throw Problem.notFound("weighing", id);
-    }
-    publish();
+    ledger.write(
+        () -> {
+          ledger.change(Part.WEIGHINGS);
+          if (!store.remove(id)) {
+            throw Problem.notFound("weighing", id);
+          }
+        });
   }
 }

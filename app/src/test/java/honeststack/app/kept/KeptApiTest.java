@@ -105,7 +105,7 @@ class KeptApiTest {
             .replace("\"300\"", "\"380\"")
             .replace("MILK", "SOY")
             .replace("90", "130");
-    Http.Answer saved = Http.send("PUT", path + "?insist=true", changed, "If-Match", "\"1\"");
+    Http.Answer saved = Http.send("PUT", path + "?insist=true", changed, "If-Match", food.tag());
     assertThat(saved.status()).as(saved.body().toString()).isEqualTo(200);
     JsonNode after = Shelf.version(kept);
     assertThat(after.get("figures")).isEqualTo(before.get("figures"));

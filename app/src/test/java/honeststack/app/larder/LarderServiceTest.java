@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
@@ -15,6 +16,7 @@ import honeststack.app.doubt.ShippedTables;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.label.LabelForm;
 import honeststack.app.label.LabelForm.ServingUnit;
+import honeststack.app.ledger.Ledger;
 import honeststack.app.problem.ProblemException;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
@@ -28,20 +30,19 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.transaction.TransactionStatus;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** The rules of the larder's service; store and transactions are stand-ins. */
 class LarderServiceTest {
   private final KitchenNow kitchens = kitchens();
   private final Larder larder = new Larder(LarderFiles.entries(), kitchens);
   private final LarderStore store = mock(LarderStore.class);
-  private final TransactionTemplate transaction = mock(TransactionTemplate.class);
-  private final LarderService service = new LarderService(larder, store, transaction, kitchens);
+  private final Ledger ledger = mock(Ledger.class);
+  private final LarderService service = new LarderService(larder, store, ledger, kitchens);
+  private long changes;
 
   private static KitchenNow kitchens() {
     KitchenNow kitchens = new KitchenNow();
@@ -49,15 +50,27 @@ class LarderServiceTest {
     return kitchens;
   }
 
+  /** Memory follows what is stored. */
   @BeforeEach
-  void transactionsRun() {
+  void writesAreDone() {
+    when(ledger.write(any(Supplier.class)))
+        .thenAnswer(call -> call.<Supplier<?>>getArgument(0).get());
+    when(ledger.change(any())).thenAnswer(call -> ++changes);
     doAnswer(
             call -> {
-              call.<Consumer<TransactionStatus>>getArgument(0).accept(null);
+              Collection<LarderEntry> kept = call.getArgument(0);
+              larder.follow(kept.stream().map(e -> e.madeBy(changes)).toList(), List.of());
               return null;
             })
-        .when(transaction)
-        .executeWithoutResult(any());
+        .when(store)
+        .keep(any(), anyLong());
+    doAnswer(
+            call -> {
+              larder.follow(List.of(), List.of(call.<String>getArgument(0)));
+              return null;
+            })
+        .when(store)
+        .remove(any(), anyLong());
   }
 
   private static FoodForm form(String name, Map<Component, String> values, LabelForm label) {
@@ -86,7 +99,7 @@ class LarderServiceTest {
 
   @Test
   void aFailingDatabaseLeavesTheMemoryAsItWas() {
-    doThrow(new DataAccessResourceFailureException("away")).when(store).keep(any());
+    doThrow(new DataAccessResourceFailureException("away")).when(store).keep(any(), anyLong());
     assertThatThrownBy(() -> service.create(form("Ember flour", Map.of(), null), false))
         .isInstanceOf(DataAccessResourceFailureException.class);
     assertThat(larder.now().byName("Ember flour")).isEmpty();
@@ -105,19 +118,20 @@ class LarderServiceTest {
   @Test
   void anOwnFoodIsTakenOutAndAChangedOneGoesBackToWhatShips() {
     LarderEntry own = service.create(form("Ember flour", Map.of(), null), false);
-    assertThat(service.remove("ember-flour", 1)).isEmpty();
-    verify(store).remove("ember-flour");
+    assertThat(service.remove("ember-flour", own.change())).isEmpty();
+    verify(store).remove("ember-flour", changes);
     assertThat(larder.now().byName("Ember flour")).isEmpty();
     assertThat(larder.now().nearest("ember flour", 1).get(0).id()).isNotEqualTo(own.food().id());
 
     Composition shipped = larder.now().byId("rye-flour-medium").orElseThrow().composition();
-    service.save(
-        "rye-flour-medium", 1, form("rye flour", Map.of(Component.ENERC, "300"), null), true);
-    LarderEntry back = service.remove("rye-flour-medium", 2).orElseThrow();
+    LarderEntry saved =
+        service.save(
+            "rye-flour-medium", 0, form("rye flour", Map.of(Component.ENERC, "300"), null), true);
+    LarderEntry back = service.remove("rye-flour-medium", saved.change()).orElseThrow();
     assertThat(back.own()).isFalse();
     assertThat(back.food().composition().revision()).isEqualTo(3);
     assertThat(back.food().composition().values()).isEqualTo(shipped.values());
-    assertThatThrownBy(() -> service.remove("rye-flour-medium", 3))
+    assertThatThrownBy(() -> service.remove("rye-flour-medium", back.change()))
         .isInstanceOf(ProblemException.class);
   }
 
@@ -194,9 +208,9 @@ class LarderServiceTest {
     Larder both = new Larder(all, new KitchenNow());
     assertThat(both.now().byName("masa harina").orElseThrow().food()).isEqualTo(own.food());
     // renamed, it leaves the name to the other, which can be changed like any
-    both.put(List.of(service.check(form("Ember masa", Map.of(), null))));
+    both.follow(List.of(service.check(form("Ember masa", Map.of(), null))), List.of());
     assertThat(both.now().byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
-    both.put(List.of(both.now().entry("masa").orElseThrow()));
+    both.follow(List.of(both.now().entry("masa").orElseThrow()), List.of());
     assertThat(both.now().byName("masa harina").orElseThrow().food().id()).isEqualTo("masa");
   }
 
@@ -242,7 +256,7 @@ class LarderServiceTest {
   @Test
   void anUnknownFoodIsNotFound() {
     assertThatThrownBy(() -> service.entry("moss")).isInstanceOf(ProblemException.class);
-    verify(store, never()).keep(any());
+    verify(store, never()).keep(any(), anyLong());
   }
 
   /** What the parts of a row cannot be: more than 100 g, a part over its whole. */

@@ -7,6 +7,8 @@ import static org.jooq.impl.DSL.table;
 
 import honeststack.app.RunningApplication;
 import honeststack.app.larder.LarderStore.Key;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.ledger.Part;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Food;
@@ -18,10 +20,12 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningApplication.class)
 class LarderStoreTest {
   private final LarderStore store = RunningApplication.bean(LarderStore.class);
+  private final Ledger ledger = RunningApplication.bean(Ledger.class);
   private final DSLContext sql = RunningApplication.bean(DSLContext.class);
 
   private Composition synced(String id) {
-    return store.sync().stream()
+    ledger.write(() -> store.sync(ledger.change(Part.LARDER)));
+    return store.all().stream()
         .map(LarderEntry::food)
         .filter(food -> food.id().equals(id))
         .findFirst()
