@@ -21,6 +21,7 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
       setReading((before) => ({
         state: 'LOST',
         lastStable: before?.lastStable,
+        age: 0,
         words: 'The application does not answer.',
       }));
     answer(api.GET('/api/kitchen-scale')).then(

@@ -1,26 +1,25 @@
 package honeststack.app.scale;
 
 import honeststack.app.scale.ScaleReading.State;
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.PrintWriter;
 import java.net.InetSocketAddress;
 import java.net.Socket;
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 /**
- * Reads a scale over TCP. A scale that does not answer is lost at once; the last stable reading
- * stays.
+ * Reads a scale over TCP. Its lines are drained as they come, so that what is shown is the newest;
+ * a scale that has said nothing for a while is lost, whatever it said before, and its last stable
+ * reading stays. Asking never waits long for it.
  */
 final class ScaleLink implements AutoCloseable {
-  private static final int TIMEOUT_MS = 700;
+  /** A reading that is older is none: documented in docs/scale.md. */
+  static final int LOST_AFTER_MS = 700;
+
+  /** How long whoever asks waits for a fresh answer. */
+  private static final int WAIT_MS = 250;
 
   private final InetSocketAddress address;
-  private Socket socket;
-  private BufferedReader in;
-  private PrintWriter out;
+  private ScaleLine line;
   private Double lastStable;
 
   ScaleLink(InetSocketAddress address) {
@@ -28,92 +27,79 @@ final class ScaleLink implements AutoCloseable {
   }
 
   /** What it shows now. */
-  synchronized ScaleReading read() {
-    try {
-      String line = ask(ScaleProtocol.READ);
-      if (line.equals(ScaleProtocol.OVERLOAD)) {
-        return new ScaleReading(
-            State.OVERLOAD, null, lastStable, "Too much on the scale: take something off.");
+  ScaleReading read() {
+    ScaleLine asked = connected();
+    asked.ask(ScaleProtocol.READ);
+    return reading(asked.newest(WAIT_MS), asked);
+  }
+
+  private synchronized ScaleReading reading(Optional<ScaleLine.Said> newest, ScaleLine from) {
+    if (newest.isEmpty() || newest.get().age() > LOST_AFTER_MS) {
+      if (from.isOver()) {
+        drop(from);
       }
-      Optional<ScaleProtocol.Weight> weight = ScaleProtocol.weight(line);
-      if (weight.isEmpty()) {
-        close();
-        return ScaleReading.lost(lastStable, "The scale says “" + line + "”, which is no weight.");
-      }
-      if (weight.get().stable()) {
-        lastStable = weight.get().grams();
-      }
-      return new ScaleReading(
-          weight.get().stable() ? State.STABLE : State.MOVING,
-          weight.get().grams(),
-          lastStable,
-          "");
-    } catch (IOException gone) {
-      close();
       return ScaleReading.lost(
           lastStable, "The scale does not answer: is it plugged in? The last reading is kept.");
     }
+    String said = newest.get().text();
+    int age = newest.get().age();
+    if (said.equals(ScaleProtocol.OVERLOAD)) {
+      String words = "Too much on the scale: take something off.";
+      return new ScaleReading(State.OVERLOAD, null, lastStable, age, words);
+    }
+    Optional<ScaleProtocol.Weight> weight = ScaleProtocol.weight(said);
+    if (weight.isEmpty()) {
+      drop(from);
+      return ScaleReading.lost(lastStable, "The scale says “" + said + "”, which is no weight.");
+    }
+    if (weight.get().stable()) {
+      lastStable = weight.get().grams();
+    }
+    State state = weight.get().stable() ? State.STABLE : State.MOVING;
+    return new ScaleReading(state, weight.get().grams(), lastStable, age, "");
   }
 
   /** Sets it to nothing; false if it did not take it. */
-  synchronized boolean tare() {
-    try {
-      boolean taken = ask(ScaleProtocol.TARE).equals(ScaleProtocol.TARED);
-      if (taken) {
+  boolean tare() {
+    ScaleLine asked = connected();
+    boolean taken = asked.isReady(WAIT_MS) && asked.tare(LOST_AFTER_MS);
+    if (taken) {
+      synchronized (this) {
         lastStable = null;
       }
-      return taken;
-    } catch (IOException gone) {
-      close();
-      return false;
     }
+    return taken;
   }
 
-  private String ask(String command) throws IOException {
-    if (socket == null) {
-      connect();
+  private synchronized ScaleLine connected() {
+    if (line == null || line.isOver()) {
+      line = new ScaleLine(this::connect);
     }
-    out.println(command);
-    return line();
+    return line;
   }
 
-  private String line() throws IOException {
-    String line = in.readLine();
-    if (line == null) {
-      throw new IOException("The scale hung up");
-    }
-    return line.strip();
-  }
-
-  private void connect() throws IOException {
-    Socket fresh = new Socket();
+  private Socket connect() throws IOException {
+    Socket socket = new Socket();
     try {
-      fresh.connect(address, TIMEOUT_MS);
-      fresh.setSoTimeout(TIMEOUT_MS);
-      in =
-          new BufferedReader(
-              new InputStreamReader(fresh.getInputStream(), StandardCharsets.US_ASCII));
-      out = new PrintWriter(fresh.getOutputStream(), true, StandardCharsets.US_ASCII);
-      socket = fresh;
-      if (!line().startsWith(ScaleProtocol.GREETING)) {
-        throw new IOException("What answers is no scale");
-      }
+      socket.connect(address, LOST_AFTER_MS);
+      return socket;
     } catch (IOException failed) {
-      socket = null;
-      fresh.close();
+      socket.close();
       throw failed;
+    }
+  }
+
+  private synchronized void drop(ScaleLine which) {
+    which.close();
+    if (line == which) {
+      line = null;
     }
   }
 
   @Override
   public synchronized void close() {
-    if (socket != null) {
-      try {
-        socket.close();
-      } catch (IOException already) {
-        // It was closed.
-      }
-      socket = null;
+    if (line != null) {
+      drop(line);
     }
   }
 }

@@ -10,6 +10,8 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -17,7 +19,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Sends what the scale shows to everybody who looks; reads it only while somebody does. */
 @Service
 class ScaleService {
+  private static final Logger LOG = LoggerFactory.getLogger(ScaleService.class);
   private static final int EVERY_MS = 150;
+  private static final int MOST_LOOKERS = 100;
 
   private final SimulatedScale simulated;
   private final ScaleLink link;
@@ -57,6 +61,9 @@ class ScaleService {
   }
 
   SseEmitter stream() {
+    if (lookers.size() >= MOST_LOOKERS) {
+      throw Problem.conflict("Too many look at the scale already; close other pages.");
+    }
     SseEmitter emitter = new SseEmitter(0L);
     emitter.onCompletion(() -> lookers.remove(emitter));
     emitter.onTimeout(() -> lookers.remove(emitter));
@@ -67,11 +74,19 @@ class ScaleService {
   }
 
   private void look() {
+    try {
+      tell();
+    } catch (RuntimeException broken) {
+      LOG.error("The scale could not be read", broken);
+    }
+  }
+
+  private void tell() {
     if (lookers.isEmpty()) {
       return;
     }
     ScaleReading now = link.read();
-    if (now.equals(last)) {
+    if (now.isLike(last)) {
       return;
     }
     last = now;

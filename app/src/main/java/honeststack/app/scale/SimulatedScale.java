@@ -16,12 +16,15 @@ import java.util.function.LongSupplier;
 
 /**
  * A kitchen scale that is not there, for trying and for tests: it settles, trembles, drifts, can be
- * overloaded and unplugged. Listens on the loopback only.
+ * overloaded and unplugged, and has the bad manners of some real ones. Listens on the loopback
+ * only.
  */
 final class SimulatedScale implements AutoCloseable {
   /** The most that it bears, g. */
   static final double MOST = 5000;
 
+  private static final int STREAM_EVERY_MS = 50;
+  private static final int LATE_MS = 2000;
   private static final double SETTLING_MS = 350;
   private static final double TREMBLE_G = 0.25;
   private static final double DRIFT_G_PER_MINUTE = 0.5;
@@ -37,6 +40,29 @@ final class SimulatedScale implements AutoCloseable {
   private long changedAt;
   private long taredAt;
   private volatile boolean plugged = true;
+  private volatile Manner manner = Manner.ANSWERS;
+
+  /** How it talks. */
+  enum Manner {
+    ANSWERS,
+    /** Says what it shows twenty times a second, asked or not. */
+    STREAMS,
+    /** Answers two seconds late. */
+    SLOW,
+    /** Hangs: connected, and silent. */
+    SILENT,
+    /** Never ends its line. */
+    ENDLESS
+  }
+
+  void behave(Manner how) {
+    manner = how;
+  }
+
+  /** How many are connected. */
+  int connections() {
+    return sockets.size();
+  }
 
   /**
    * @param clock milliseconds that never go back
@@ -134,13 +160,46 @@ final class SimulatedScale implements AutoCloseable {
                 new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII));
         var out = new PrintWriter(socket.getOutputStream(), true, StandardCharsets.US_ASCII)) {
       out.println(ScaleProtocol.GREETING);
+      if (manner == Manner.STREAMS) {
+        daemon(() -> stream(out)).start();
+      } else if (manner == Manner.ENDLESS) {
+        while (!out.checkError()) {
+          out.print("S 1");
+        }
+      }
       for (String line = in.readLine(); line != null; line = in.readLine()) {
-        out.println(answer(line.strip()));
+        answer(line.strip(), out);
       }
     } catch (IOException gone) {
       // The reader hung up, or the plug was pulled.
     } finally {
       sockets.remove(socket);
+    }
+  }
+
+  private void stream(PrintWriter out) {
+    while (manner == Manner.STREAMS && !out.checkError()) {
+      out.println(answer(ScaleProtocol.READ));
+      pause(STREAM_EVERY_MS);
+    }
+  }
+
+  private void answer(String command, PrintWriter out) {
+    boolean asked = command.equals(ScaleProtocol.READ);
+    if (manner == Manner.SILENT || manner == Manner.STREAMS && asked) {
+      return;
+    }
+    if (manner == Manner.SLOW) {
+      pause(LATE_MS);
+    }
+    out.println(answer(command));
+  }
+
+  private static void pause(int milliseconds) {
+    try {
+      Thread.sleep(milliseconds);
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
     }
   }
 

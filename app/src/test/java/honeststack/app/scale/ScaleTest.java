@@ -3,6 +3,7 @@ package honeststack.app.scale;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.app.scale.ScaleReading.State;
+import honeststack.app.scale.SimulatedScale.Manner;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -10,6 +11,8 @@ import java.net.ServerSocket;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** The reader of a scale against the simulated one, over a real socket, on a clock of its own. */
 class ScaleTest {
@@ -101,5 +104,56 @@ class ScaleTest {
     }
     assertThat(ScaleProtocol.weight("S 12,5 g")).isEmpty();
     assertThat(ScaleProtocol.weight("U -3.5 g").orElseThrow().grams()).isEqualTo(-3.5);
+  }
+
+  /** Nobody looked for a while; what is shown is what lies there now, not what lay there then. */
+  @Test
+  void aScaleThatStreamsIsReadAtItsNewest() throws InterruptedException {
+    scale.behave(Manner.STREAMS);
+    scale.put(200);
+    now.addAndGet(5000);
+    Thread.sleep(200);
+    assertThat(link.read().grams()).isBetween(198.0, 202.0);
+    scale.put(400);
+    now.addAndGet(5000);
+    Thread.sleep(2000);
+    ScaleReading read = link.read();
+    assertThat(read.grams()).isBetween(398.0, 402.0);
+    assertThat(read.age()).isLessThan(300);
+    scale.behave(Manner.SILENT);
+    Thread.sleep(ScaleLink.LOST_AFTER_MS + 200);
+    assertThat(link.read().state()).isEqualTo(State.LOST);
+    assertThat(link.read().lastStable()).isBetween(398.0, 402.0);
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Manner.class,
+      names = {"SLOW", "SILENT", "ENDLESS"})
+  void badMannersHoldUpNobody(Manner manner) throws InterruptedException {
+    scale.behave(manner);
+    for (int i = 0; i < 3; i++) {
+      long start = System.nanoTime();
+      ScaleReading read = link.read();
+      assertThat((System.nanoTime() - start) / 1e6).isLessThan(ScaleLink.LOST_AFTER_MS);
+      assertThat(read.state()).isEqualTo(State.LOST);
+      assertThat(read.grams()).isNull();
+    }
+    scale.behave(Manner.ANSWERS);
+    link.close();
+    scale.put(50);
+    now.addAndGet(5000);
+    assertThat(link.read().grams()).isBetween(48.0, 52.0);
+  }
+
+  /** Its line would have filled the memory. */
+  @Test
+  void anEndlessLineIsHungUpOn() throws InterruptedException {
+    scale.behave(Manner.ENDLESS);
+    link.read();
+    for (int i = 0; i < 50 && scale.connections() > 0; i++) {
+      Thread.sleep(20);
+    }
+    assertThat(scale.connections()).isZero();
   }
 }
