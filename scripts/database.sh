@@ -5,6 +5,8 @@
 
 database_pid=""
 database_run=""
+database_dir=""
+database_port=""
 
 free_port() {
   local port
@@ -18,23 +20,62 @@ free_port() {
   fail "found no free port between 20000 and 32000"
 }
 
+# Nobody else uses a data directory while this process lives; what a killed one left running ends.
+take_data() { # take_data DIR
+  exec 9>>"$1/lock"
+  if ! flock --nonblock 9; then
+    exec 9>&-
+    fail "the data in $1 are in use (process $(cat "$1/launcher.pid" 2>/dev/null || echo unknown)). Stop that one first, or choose another --data."
+  fi
+  echo "$$" >"$1/launcher.pid"
+  end_left_over "$1/application.pid" "honest-stack.launcher="
+  end_left_over "$1/mariadb.pid" "--datadir=$1/db"
+}
+
+end_left_over() { # end_left_over PIDFILE WORDS: a process that still runs with these words in its command
+  local pid
+  pid=$(cat "$1" 2>/dev/null) || return 0
+  if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$2"; then
+    say "Ending what an interrupted start left running (process $pid) …"
+    kill "$pid" 2>/dev/null || true
+    for _ in $(seq 1 200); do
+      kill -0 "$pid" 2>/dev/null || break
+      sleep 0.1
+    done
+    kill -9 "$pid" 2>/dev/null || true
+  fi
+  rm -f "$1"
+}
+
+# Made aside and moved into place: it is there whole, or not at all.
+install_database() { # install_database DIR LOG
+  if [ -d "$1/db" ] && [ ! -d "$1/db/mysql" ]; then
+    say "An interrupted start left an unfinished database; it is made anew."
+    rm -rf "$1/db.unfinished"
+    mv "$1/db" "$1/db.unfinished"
+  fi
+  [ ! -d "$1/db" ] || return 0
+  rm -rf "$1/db.new"
+  mariadb-install-db --no-defaults --datadir="$1/db.new" --skip-test-db \
+    --auth-root-authentication-method=socket ${as[@]+"${as[@]}"} >"$2" 2>&1 9>&- ||
+    fail "mariadb-install-db failed; see $2"
+  mv "$1/db.new" "$1/db"
+}
+
 start_database() {
-  local dir=$1 as=() port log
+  local dir=$1 as=() log
   mkdir -p "$dir"
   dir=$(cd "$dir" && pwd)
   chmod 700 "$dir"
   log="$dir/mariadb.log"
+  database_dir=$dir
   [ "$(id -u)" -eq 0 ] && as=(--user=root)
-  if [ -f "$dir/mariadb.pid" ] && kill -0 "$(cat "$dir/mariadb.pid")" 2>/dev/null &&
-    grep -q mariadbd "/proc/$(cat "$dir/mariadb.pid")/cmdline" 2>/dev/null; then
-    fail "the data in $dir are in use (process $(cat "$dir/mariadb.pid")). Stop that one first, or choose another --data."
+  take_data "$dir"
+  install_database "$dir" "$log"
+  if [ ! -s "$dir/password" ]; then
+    (umask 077 && head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n' >"$dir/password.new")
+    mv "$dir/password.new" "$dir/password"
   fi
-  if [ ! -d "$dir/db/mysql" ]; then
-    mariadb-install-db --no-defaults --datadir="$dir/db" --skip-test-db \
-      --auth-root-authentication-method=socket ${as[@]+"${as[@]}"} >"$log" 2>&1 ||
-      fail "mariadb-install-db failed; see $log"
-  fi
-  [ -s "$dir/password" ] || (umask 077 && head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n' >"$dir/password")
   DATABASE_USER=stack
   DATABASE_PASSWORD=$(cat "$dir/password")
   (
@@ -50,24 +91,34 @@ SQL
   # Sockets have short names only; a deep data directory would be too long.
   database_run=$(mktemp -d)
   for _ in 1 2 3; do
-    port=$(free_port)
-    setsid mariadbd --no-defaults ${as[@]+"${as[@]}"} --datadir="$dir/db" --socket="$database_run/db.sock" \
-      --pid-file="$dir/mariadb.pid" --bind-address=127.0.0.1 --port="$port" --skip-name-resolve \
-      --init-file="$dir/init.sql" --performance-schema=0 --innodb-log-file-size=32M \
-      ${DATABASE_OPTIONS:-} >>"$log" 2>&1 </dev/null &
-    database_pid=$!
-    for _ in $(seq 1 300); do
-      kill -0 "$database_pid" 2>/dev/null || break
-      if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
-        DATABASE_URL="jdbc:mariadb://127.0.0.1:$port/honest_stack"
-        return
-      fi
-      sleep 0.1
-    done
-    kill "$database_pid" 2>/dev/null && wait "$database_pid" 2>/dev/null
-    database_pid=""
+    database_port=$(free_port)
+    if run_database; then
+      DATABASE_URL="jdbc:mariadb://127.0.0.1:$database_port/honest_stack"
+      return
+    fi
   done
   fail "MariaDB did not start; see $log"
+}
+
+# Starts the server on its port and waits until it answers.
+run_database() {
+  local as=()
+  [ "$(id -u)" -eq 0 ] && as=(--user=root)
+  setsid mariadbd --no-defaults ${as[@]+"${as[@]}"} --datadir="$database_dir/db" --socket="$database_run/db.sock" \
+    --pid-file="$database_dir/mariadb.pid" --bind-address=127.0.0.1 --port="$database_port" --skip-name-resolve \
+    --init-file="$database_dir/init.sql" --performance-schema=0 --innodb-log-file-size=32M \
+    ${DATABASE_OPTIONS:-} >>"$database_dir/mariadb.log" 2>&1 </dev/null 9>&- &
+  database_pid=$!
+  for _ in $(seq 1 300); do
+    kill -0 "$database_pid" 2>/dev/null || break
+    if (exec 3<>"/dev/tcp/127.0.0.1/$database_port") 2>/dev/null; then
+      return 0
+    fi
+    sleep 0.1
+  done
+  kill "$database_pid" 2>/dev/null && wait "$database_pid" 2>/dev/null
+  database_pid=""
+  return 1
 }
 
 stop_database() {
@@ -76,6 +127,8 @@ stop_database() {
     wait "$database_pid" 2>/dev/null || true
     database_pid=""
   fi
+  [ -z "$database_dir" ] || rm -f "$database_dir/launcher.pid"
+  exec 9>&-
   [ -z "$database_run" ] || rm -rf "$database_run"
   database_run=""
 }

@@ -5,17 +5,31 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.EventListener;
 
 /** The application. */
 @SpringBootApplication
 public class HonestStack {
   private static final Logger LOG = LoggerFactory.getLogger(HonestStack.class);
+  private static final long NOBODY = -1;
 
   public static void main(String[] arguments) {
     SpringApplication application = new SpringApplication(HonestStack.class);
     application.setLogStartupInfo(false);
-    application.run(arguments);
+    ConfigurableApplicationContext context = application.run(arguments);
+    long launcher =
+        context.getEnvironment().getProperty("honest-stack.launcher", Long.class, NOBODY);
+    ProcessHandle.of(launcher)
+        .ifPresent(
+            process ->
+                process
+                    .onExit()
+                    .thenRun(
+                        () -> {
+                          LOG.warn("Whoever started this was killed; stopping");
+                          System.exit(SpringApplication.exit(context));
+                        }));
   }
 
   /** Says where to look once the application can be used. */

@@ -1,5 +1,6 @@
 package honeststack.app.http;
 
+import honeststack.app.ledger.Outage;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.Problem.BadInput;
 import honeststack.app.problem.Problem.Conflict;
@@ -42,7 +43,15 @@ import tools.jackson.databind.exc.InvalidFormatException;
 class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
+  private static final int MOST_FRAMES = 12;
+
   private static final Resource PAGES = new ClassPathResource("static/index.html");
+
+  private final Outage outage;
+
+  ProblemAdvice(Outage outage) {
+    this.outage = outage;
+  }
 
   @ExceptionHandler
   ProblemDetail refused(ProblemException refused) {
@@ -76,8 +85,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   ProblemDetail databaseAway(RuntimeException away, HttpServletRequest request) {
     if (away instanceof PessimisticLockingFailureException) {
       request.setAttribute(WriteFilter.LOCK_LOST, away);
+      return ProblemDetail.forStatusAndDetail(
+          HttpStatus.SERVICE_UNAVAILABLE, "Too many save at once; nothing was saved. Try again.");
     }
-    LOG.warn("The database did not answer: {}", away.toString());
+    outage.met(away);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.SERVICE_UNAVAILABLE,
         "The database does not answer, so nothing was saved. Figures go on; saving is tried again.");
@@ -96,9 +107,26 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             "The disk is full, so nothing was saved. Figures go on; make room, and saving goes on.");
       }
     }
-    LOG.error("The database refused", failed);
-    return ProblemDetail.forStatusAndDetail(
-        HttpStatus.INTERNAL_SERVER_ERROR, "The database refused this, so nothing was saved.");
+    return unexpected(failed, "The database refused this, so nothing was saved.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail failed(RuntimeException failed) {
+    return unexpected(failed, "Something went wrong here; nothing was saved.");
+  }
+
+  /** The log gets what failed and where, and nothing that a cook wrote: messages quote it. */
+  private static ProblemDetail unexpected(RuntimeException failed, String detail) {
+    StringBuilder where = new StringBuilder();
+    for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+      where.append(cause == failed ? "" : " caused by ").append(cause.getClass().getName());
+      StackTraceElement[] stack = cause.getStackTrace();
+      for (int i = 0; i < Math.min(MOST_FRAMES, stack.length); i++) {
+        where.append(i == 0 ? " at " : " < ").append(stack[i]);
+      }
+    }
+    LOG.error("Failed: {}", where);
+    return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, detail);
   }
 
   @Override

@@ -49,6 +49,7 @@ public class Ledger {
   }
 
   private final LedgerStore store;
+  private final Outage outage;
   private final TransactionTemplate writing;
   private final TransactionTemplate reading;
   private final Map<Part, Follower> followers = new ConcurrentHashMap<>();
@@ -63,7 +64,8 @@ public class Ledger {
             return thread;
           });
 
-  Ledger(LedgerStore store, PlatformTransactionManager transactions) {
+  Ledger(LedgerStore store, Outage outage, PlatformTransactionManager transactions) {
+    this.outage = outage;
     this.store = store;
     this.writing = new TransactionTemplate(transactions);
     this.writing.setIsolationLevel(TransactionDefinition.ISOLATION_READ_COMMITTED);
@@ -171,7 +173,7 @@ public class Ledger {
     try {
       load(part, number);
     } catch (DataAccessException | TransactionException away) {
-      LOG.warn("What was changed is not in memory yet: {}", away.toString());
+      outage.met(away);
     }
   }
 
@@ -203,9 +205,10 @@ public class Ledger {
 
   private void look() {
     try {
-      store.numbers().forEach((part, number) -> load(part, number));
+      store.numbers().forEach(this::load);
+      outage.over();
     } catch (DataAccessException | TransactionException away) {
-      LOG.debug("The database does not answer", away);
+      outage.met(away);
     } catch (RuntimeException broken) {
       LOG.error("What was changed elsewhere could not be loaded", broken);
     }
