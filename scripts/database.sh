@@ -35,7 +35,7 @@ take_data() { # take_data DIR
 end_left_over() { # end_left_over PIDFILE WORDS: a process that still runs with these words in its command
   local pid
   pid=$(cat "$1" 2>/dev/null) || return 0
-  if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$2"; then
+  if [ -n "$pid" ] && { tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF -- "$2"; } 2>/dev/null; then
     say "Ending what an interrupted start left running (process $pid) …"
     kill "$pid" 2>/dev/null || true
     for _ in $(seq 1 200); do

@@ -1,5 +1,6 @@
 package honeststack.bench;
 
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -12,13 +13,23 @@ public final class Benchmarks {
   private static final List<String> ALL =
       List.of("compute", "search", "calls", "clicks", "saves", "scripts");
 
+  private static final int SOAK_SECONDS = 300;
+
   private Benchmarks() {}
 
   /**
-   * @param arguments which of them to run; none for all
+   * @param arguments which of them to run; none for all but the soak, which takes as many seconds
+   *     as stand behind it
    */
   public static void main(String[] arguments) throws Exception {
     Locale.setDefault(Locale.ROOT);
+    if (arguments.length > 0 && arguments[0].equals("soak")) {
+      int seconds = arguments.length > 1 ? Integer.parseInt(arguments[1]) : SOAK_SECONDS;
+      try (Served served = Served.start()) {
+        Soak.run(served, Duration.ofSeconds(seconds));
+      }
+      return;
+    }
     List<String> asked = arguments.length == 0 ? ALL : List.of(arguments);
     for (String one : asked) {
       if (!ALL.contains(one)) {

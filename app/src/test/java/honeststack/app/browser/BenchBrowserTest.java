@@ -13,6 +13,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import honeststack.app.RunningApplication;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -153,5 +154,36 @@ class BenchBrowserTest {
     saved(page);
     page.reload();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g rye flour");
+  }
+
+  /** The application did what was asked, but its answer never came: no conflict, nothing twice. */
+  @Test
+  void anAnswerThatWasLostIsNoConflict() {
+    Page page = start(browser, "Lost answers");
+    saved(page);
+    AtomicInteger losing = new AtomicInteger(4);
+    page.route(
+        Pattern.compile("/api/recipes/[^/]+/(draft|versions)"),
+        route -> {
+          boolean write = !route.request().method().equals("GET");
+          if (write && losing.getAndDecrement() > 0) {
+            route.fetch();
+            route.abort();
+          } else {
+            route.resume();
+          }
+        });
+    type(page, "Bowl", "200 g plain flour", "2 large eggs");
+    assertThat(page.locator(".save-state")).containsText("not saved");
+    type(page, "Bowl", "300 g whole milk");
+    saved(page);
+    losing.set(1);
+    keep(page, "kept once");
+    assertThat(page.getByLabel("Bowl, line 3")).hasValue("300 g whole milk");
+    Locator kept =
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Kept versions"));
+    assertThat(kept.getByRole(AriaRole.LINK)).hasCount(1);
+    page.reload();
+    assertThat(page.getByLabel("Bowl, line 3")).hasValue("300 g whole milk");
   }
 }
