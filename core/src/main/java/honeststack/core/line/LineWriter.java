@@ -101,7 +101,7 @@ public final class LineWriter {
     for (Unit unit : List.of(Unit.CUP, Unit.TABLESPOON, Unit.TEASPOON, Unit.COUNT)) {
       Optional<Double> one = one(unit, line.food());
       if (one.isPresent()) {
-        Measure near = rounded(filled(grams / one.get(), unit));
+        Measure near = filled(unit.rounded(grams / one.get()), unit);
         double off = Math.abs(near.amount() * one.get() / grams - 1);
         if (near.amount() > 0 && near.amount() <= most(unit) && off < least - 0.01) {
           best = near;

@@ -76,6 +76,59 @@ class LineWriterTest {
         .isInstanceOf(RefusedException.class);
   }
 
+  /**
+   * Cups of flour, not said how filled, weigh 130 g, of sugar 200 g, of milk 244 g; a pear 180 g; a
+   * third of a cup of sugar 66.7 g. What comes closest is taken, of likes the larger measure.
+   */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          200 g sugar  | 1 cup sugar    | 0
+          67 g sugar   | ⅓ cup sugar    | -0.00498
+          25 g sugar   | 2 tbsp sugar   | 0
+          4.2 g sugar  | 1 tsp sugar    | -0.00794
+          1 g sugar    | ¼ tsp sugar    | 0.04167
+          360 g pear   | 2 pear         | 0
+          135 g pear   | ¾ pear         | 0
+          8 kg milk    | 32¾ cups milk  | -0.00112
+          28 g oil     | 2 tbsp oil     | 0
+          1 cup milk   | 1 cup milk     | 0
+          sugar        | sugar          | 0
+          """)
+  void kitchenMeasuresComeClosest(String text, String written, double rounding) {
+    LineWriter.Rewritten anew = writer.inKitchenMeasures(text, Optional.empty());
+    assertThat(anew.text()).isEqualTo(written);
+    assertThat(anew.rounding()).isCloseTo(rounding, within(5e-5));
+  }
+
+  /** Weights stay as fine as they were said, kilograms and litres as they are read. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          5 g sugar            | 0.5  | 2½ g sugar       | 0
+          3 g sugar            | 0.25 | ¾ g sugar        | 0
+          25 g sugar           | 0.5  | 12½ g sugar      | 0
+          25 g sugar           | 0.3  | 7½ g sugar       | 0
+          101 g sugar          | 0.25 | 25 g sugar       | -0.0099
+          7.5 g sugar          | 3    | 22 g sugar       | -0.02222
+          1.5 kg flour         | 0.5  | 0.75 kg flour    | 0
+          1.5 kg flour         | 2    | 3 kg flour       | 0
+          1.5 kg flour         | 0.25 | 375 g flour      | 0
+          1 l milk             | 0.125 | 125 mL milk     | 0
+          2 eggs               | 0.25 | ½ eggs           | 0
+          1 tbsp sugar         | 0.1  | 0.1 tbsp sugar   | 0
+          """)
+  void scaledWeightsStayAsFineAsTheyWere(
+      String text, double factor, String written, double rounding) {
+    LineWriter.Rewritten anew = writer.scaled(text, Optional.empty(), factor);
+    assertThat(anew.text()).isEqualTo(written);
+    assertThat(anew.rounding()).isCloseTo(rounding, within(5e-5));
+  }
+
   private List<Proposed> pasted(String text) {
     return new Paste(reader, writer).lines(text);
   }
