@@ -86,9 +86,12 @@ class ExchangeService {
         var again = format.parse(new StringReader(text))) {
       header(records.getHeaderNames(), problems);
       if (problems.isEmpty()) {
-        DecimalSign sign = LarderCsv.decimalSign(again);
+        DecimalSign sign = LarderCsv.decimalSign(again.stream().limit(MOST_FOODS));
         for (CSVRecord row : records) {
           read(row, sign, records.getCurrentLineNumber(), read, problems);
+          if (read.size() > MOST_FOODS || problems.size() >= MOST_PROBLEMS) {
+            break;
+          }
         }
       }
     } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
@@ -102,8 +105,8 @@ class ExchangeService {
           new LineProblem(
               MOST_FOODS + 1L,
               "",
-              String.valueOf(read.size()),
-              "The file holds " + read.size() + " foods.",
+              "",
+              "The file holds more foods than can be taken at once.",
               "up to " + MOST_FOODS + " foods in one file"));
     }
     return read;

@@ -95,13 +95,14 @@ public final class LarderCsv {
   }
 
   /** The decimal sign that the numbers of a file agree on. */
-  public static DecimalSign decimalSign(Iterable<CSVRecord> rows) {
+  public static DecimalSign decimalSign(Stream<CSVRecord> rows) {
     DecimalSign.Found found = new DecimalSign.Found();
-    for (CSVRecord row : rows) {
-      for (Component component : Component.values()) {
-        found.see(new Cells(row, DecimalSign.POINT).text(component.name()));
-      }
-    }
+    rows.forEach(
+        row -> {
+          for (Component component : Component.values()) {
+            found.see(new Cells(row, DecimalSign.POINT).text(component.name()));
+          }
+        });
     return found.sign();
   }
 
