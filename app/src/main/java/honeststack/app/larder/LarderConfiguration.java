@@ -3,6 +3,8 @@ package honeststack.app.larder;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.ledger.Ledger;
 import honeststack.app.ledger.Part;
+import java.util.Collection;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -11,17 +13,18 @@ class LarderConfiguration {
   /** Up to what ships, and from then on up to what is changed here or elsewhere. */
   @Bean
   Larder larder(LarderStore store, KitchenNow kitchens, Ledger ledger) {
-    long synced =
+    AtomicLong synced = new AtomicLong();
+    Collection<LarderEntry> all =
         ledger.write(
             () -> {
-              long change = ledger.change(Part.LARDER);
-              store.sync(change);
-              return change;
+              synced.set(ledger.change(Part.LARDER));
+              store.sync(synced.get());
+              return store.all();
             });
-    Larder larder = new Larder(store.all(), kitchens);
+    Larder larder = new Larder(all, kitchens);
     ledger.follow(
         Part.LARDER,
-        synced,
+        synced.get(),
         known -> {
           LarderStore.Changed changed = store.since(known);
           larder.follow(changed.entries(), changed.gone());

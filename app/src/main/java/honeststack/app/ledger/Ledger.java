@@ -77,7 +77,7 @@ public class Ledger {
   /** From now on a part is followed; it is loaded at once. */
   public void follow(Part part, Follower follower) {
     long number = store.numbers().getOrDefault(part, 0L);
-    follower.load(0);
+    reading.executeWithoutResult(status -> follower.load(0));
     follow(part, number, follower);
   }
 

@@ -23,6 +23,9 @@ class ScaleService {
   private static final int EVERY_MS = 150;
   private static final int MOST_LOOKERS = 100;
 
+  /** Looks without news after which a sign of life finds out who is gone. */
+  private static final int BEAT_AFTER = 20;
+
   private final SimulatedScale simulated;
   private final ScaleLink link;
   private final List<SseEmitter> lookers = new CopyOnWriteArrayList<>();
@@ -34,6 +37,7 @@ class ScaleService {
             return thread;
           });
   private ScaleReading last;
+  private int quiet;
 
   /**
    * @param address host:port of a scale; empty for the simulated one
@@ -61,8 +65,8 @@ class ScaleService {
   }
 
   SseEmitter stream() {
-    if (lookers.size() >= MOST_LOOKERS) {
-      throw Problem.conflict("Too many look at the scale already; close other pages.");
+    while (lookers.size() >= MOST_LOOKERS) {
+      lookers.remove(0).complete(); // a page that is still there asks anew
     }
     SseEmitter emitter = new SseEmitter(0L);
     emitter.onCompletion(() -> lookers.remove(emitter));
@@ -86,13 +90,16 @@ class ScaleService {
       return;
     }
     ScaleReading now = link.read();
-    if (now.isLike(last)) {
+    boolean news = !now.isLike(last);
+    if (!news && ++quiet < BEAT_AFTER) {
       return;
     }
     last = now;
+    quiet = 0;
     for (SseEmitter looker : lookers) {
       try {
-        looker.send(SseEmitter.event().name("reading").data(now));
+        looker.send(
+            news ? SseEmitter.event().name("reading").data(now) : SseEmitter.event().comment("."));
       } catch (IOException | IllegalStateException gone) {
         lookers.remove(looker);
       }
