@@ -29,6 +29,8 @@ import java.util.OptionalDouble;
 /** Writes the figures of a reading down as the bench shows them. */
 final class AnswerWriter {
   private static final double FOUR_DIGITS = 1e4;
+  private static final double LEAST_ROUNDED = 1e-9;
+  private static final double MOST_ROUNDED = 1e5;
 
   private AnswerWriter() {}
 
@@ -112,13 +114,20 @@ final class AnswerWriter {
     return parts;
   }
 
-  /** To four digits that count; for pictures and ranges beside which nothing is computed. */
+  /** To five digits that count; for pictures and ranges beside which nothing is computed. */
   static double rounded(double value) {
-    if (value == 0 || !Double.isFinite(value)) {
-      return value;
+    double size = Math.abs(value);
+    if (!(size >= LEAST_ROUNDED && size < MOST_ROUNDED)) {
+      return size >= MOST_ROUNDED ? Math.rint(value) : value;
     }
-    double step = Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - 4);
-    return step >= 1 ? Math.rint(value) : Math.rint(value / step) / Math.rint(1 / step);
+    double parts = FOUR_DIGITS;
+    for (double whole = 10; size >= whole; whole *= 10) {
+      parts /= 10;
+    }
+    for (double whole = 1; size < whole; whole /= 10) {
+      parts *= 10;
+    }
+    return Math.rint(value * parts) / parts;
   }
 
   private static List<JudgementAnswer> judgements(Figures figures, List<Goal> goals) {

@@ -1,0 +1,87 @@
+package honeststack.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeststack.core.TestFoods;
+import honeststack.core.TestRecipes;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figure;
+import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
+import honeststack.core.food.Component;
+import honeststack.core.recipe.LineReading.Understood;
+import honeststack.core.recipe.Recipe.Portioning;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What a reading hands out. */
+class RecipeReadingTest {
+  private static RecipeReading reading() {
+    return TestRecipes.bowl("200 g flour", "100 g milk")
+        .pan("20 g oil", "10 g")
+        .serving(2, "15 g sugar")
+        .read();
+  }
+
+  @Test
+  void allThatWasMeasured() {
+    assertThat(reading().foods())
+        .extracting(line -> line.food().name() + " " + line.mass().value())
+        .containsExactly("flour 200.0", "milk 100.0", "oil 20.0", "sugar 15.0");
+    assertThat(reading().batterMass().value()).isEqualTo(300);
+    assertThat(reading().contents(Station.PAN).lines().get(0).mass().value()).isEqualTo(10);
+    assertThat(reading().contents(Station.PLATE).sum(Component.CHOCDF)).isCloseTo(15, within(1e-9));
+    assertThat(reading().understood(Station.BOWL))
+        .extracting(Understood::id)
+        .containsExactly("bowl-0", "bowl-1");
+  }
+
+  /** Whatever became of a line: left out, it counts nowhere. */
+  @Test
+  void whatIsLeftOutDoesNotCount() {
+    Recipe plain = TestRecipes.bowl("1 g flour").recipe();
+    List<Recipe.Line> lines =
+        Stream.of("200 g flour", "sugar, to taste", "100 g moss")
+            .flatMap(
+                text ->
+                    Stream.of(false, true)
+                        .map(
+                            off ->
+                                new Recipe.Line(
+                                    text + off, text, Optional.empty(), "", off, false, List.of())))
+            .toList();
+    RecipeReading reading =
+        TestFoods.kitchen().read(new Recipe(plain.system(), lines, plain.griddle(), plain.plate()));
+    assertThat(reading.lines()).hasSize(6);
+    assertThat(reading.counting(Station.BOWL))
+        .extracting(LineReading::id)
+        .containsExactly("200 g flourfalse", "sugar, to tastefalse", "100 g mossfalse");
+    assertThat(reading.batterMass().value()).isEqualTo(200);
+  }
+
+  /** Two standard uncertainties to each side, and never below nothing. */
+  @Test
+  void theShownRange() {
+    Figure energy = energy(reading());
+    assertThat(energy.low()).isCloseTo(energy.value() - 2 * energy.u(), within(1e-12));
+    assertThat(energy.high()).isCloseTo(energy.value() + 2 * energy.u(), within(1e-12));
+    Figure uneven =
+        energy(
+            TestRecipes.bowl("a knob of butter", "a splash of oil")
+                .pieces(1000, Portioning.SPOON)
+                .pan("1 tbsp oil", "")
+                .serving(0.01, "")
+                .read());
+    assertThat(uneven.low()).isGreaterThanOrEqualTo(0);
+    assertThat(uneven.high()).isCloseTo(uneven.value() + 2 * uneven.u(), within(1e-12));
+    assertThat(energy).hasToString("ENERC AS_SERVED: " + energy.value() + " ± " + 2 * energy.u());
+  }
+
+  private static Figure energy(RecipeReading reading) {
+    return Figures.of(reading, List.of(Measurand.of(Component.ENERC)))
+        .figure(Basis.AS_SERVED, Component.ENERC);
+  }
+}
