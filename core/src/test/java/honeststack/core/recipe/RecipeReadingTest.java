@@ -55,7 +55,7 @@ class RecipeReadingTest {
             .toList();
     RecipeReading reading =
         TestFoods.kitchen().read(new Recipe(plain.system(), lines, plain.griddle(), plain.plate()));
-    assertThat(reading.lines()).hasSize(6);
+    assertThat(reading.lines()).hasSize(lines.size() + 1); // the fat in the pan
     assertThat(reading.counting(Station.BOWL))
         .extracting(LineReading::id)
         .containsExactly("200 g flourfalse", "sugar, to tastefalse", "100 g mossfalse");
