@@ -154,8 +154,7 @@ public final class Figures {
       double share = one.share;
       double sum = one.of.sums()[c];
       value += share * sum;
-      one.of.addSensitivities(c, share, row);
-      Totals.addTimes(sum, one.doubt, row);
+      one.of.addSensitivities(c, share, one.doubt, row);
       if (!one.of.known()[c]) {
         missing = missing.plus(Missing.ADDS);
       }

@@ -39,18 +39,29 @@ record Totals(
     return new Totals(station, contents, components, sums, known, rows);
   }
 
-  /** Adds a multiple of the sensitivities of a component's sum to a row. */
-  void addSensitivities(int c, double factor, double[] row) {
+  /**
+   * Adds the sensitivities of a share of a component's sum to a row.
+   *
+   * @param doubt the share's own sensitivities; empty if it is exact
+   */
+  void addSensitivities(int c, double share, double[] doubt, double[] row) {
     if (rows.length == 0) {
-      contents.addSensitivities(components.get(c), factor, row);
-    } else {
-      addTimes(factor, rows[c], row);
+      contents.addSensitivities(components.get(c), share, row);
+      for (int i = 0; i < doubt.length; i++) {
+        row[i] += sums[c] * doubt[i];
+      }
+      return;
     }
-  }
-
-  static void addTimes(double factor, double[] from, double[] to) {
-    for (int i = 0; i < from.length; i++) {
-      to[i] += factor * from[i];
+    double sum = sums[c];
+    double[] from = rows[c];
+    if (doubt.length == 0) {
+      for (int i = 0; i < from.length; i++) {
+        row[i] += share * from[i];
+      }
+    } else {
+      for (int i = 0; i < from.length; i++) {
+        row[i] += share * from[i] + sum * doubt[i];
+      }
     }
   }
 }

@@ -18,6 +18,7 @@ public final class Contents {
 
   private final List<MeasuredFood> lines;
   private final int[] end;
+  private final double whole;
   private final double[] mass;
   private final int[] food;
   private final double[][] perGram;
@@ -62,6 +63,7 @@ public final class Contents {
       add(lines.get(i), leaves);
       end[i] = leaves.size();
     }
+    this.whole = lines.stream().mapToDouble(line -> line.mass().value()).sum();
     int n = leaves.size();
     mass = new double[n];
     food = new int[n];
@@ -116,11 +118,7 @@ public final class Contents {
 
   /** Mass of all lines, g. */
   public double mass() {
-    double sum = 0;
-    for (MeasuredFood line : lines) {
-      sum += line.mass().value();
-    }
-    return sum;
+    return whole;
   }
 
   /** Σ m c of the foods that know a component, in its unit. */
