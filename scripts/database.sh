@@ -124,6 +124,11 @@ run_database() {
 stop_database() {
   if [ -n "$database_pid" ]; then
     kill "$database_pid" 2>/dev/null || true
+    for _ in $(seq 1 300); do
+      kill -0 "$database_pid" 2>/dev/null || break
+      sleep 0.1
+    done
+    kill -9 "$database_pid" 2>/dev/null || true
     wait "$database_pid" 2>/dev/null || true
     database_pid=""
   fi

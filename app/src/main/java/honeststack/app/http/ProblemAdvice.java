@@ -9,11 +9,13 @@ import honeststack.app.problem.Problem.NotFound;
 import honeststack.app.problem.Problem.Stale;
 import honeststack.app.problem.ProblemException;
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.File;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.dao.DataAccessException;
@@ -44,13 +46,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
   private static final int MOST_FRAMES = 12;
+  private static final long LEAST_ROOM = 16L << 20;
 
   private static final Resource PAGES = new ClassPathResource("static/index.html");
 
   private final Outage outage;
+  private final String log;
 
-  ProblemAdvice(Outage outage) {
+  ProblemAdvice(Outage outage, @Value("${logging.file.name:}") String log) {
     this.outage = outage;
+    this.log = log;
   }
 
   @ExceptionHandler
@@ -89,6 +94,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
           HttpStatus.SERVICE_UNAVAILABLE, "Too many save at once; nothing was saved. Try again.");
     }
     outage.met(away);
+    if (!hasRoom()) {
+      return full();
+    }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.SERVICE_UNAVAILABLE,
         "The database does not answer, so nothing was saved. Figures go on; saving is tried again.");
@@ -101,13 +109,22 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   ProblemDetail databaseFailed(DataAccessException failed) {
     for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
       if (cause instanceof SQLException sql && FULL.contains(sql.getErrorCode())) {
-        LOG.error("The disk is full: {}", sql.getMessage());
-        return ProblemDetail.forStatusAndDetail(
-            HttpStatus.INSUFFICIENT_STORAGE,
-            "The disk is full, so nothing was saved. Figures go on; make room, and saving goes on.");
+        return full();
       }
     }
     return unexpected(failed, "The database refused this, so nothing was saved.");
+  }
+
+  private static ProblemDetail full() {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INSUFFICIENT_STORAGE,
+        "The disk is full, so nothing was saved. Figures go on; make room, and saving goes on.");
+  }
+
+  /** A database that is away may have had no room; it stands where the log is. */
+  private boolean hasRoom() {
+    File directory = log.isEmpty() ? null : new File(log).getParentFile();
+    return directory == null || directory.getUsableSpace() > LEAST_ROOM;
   }
 
   @ExceptionHandler
