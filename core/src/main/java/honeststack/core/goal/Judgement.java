@@ -18,18 +18,35 @@ import org.apache.commons.numbers.gamma.Erfc;
  */
 public record Judgement(
     Goal goal, Verdict verdict, double probability, String reason, Optional<Better> better) {
+  /** A smaller share of u² is not worth measuring. */
+  private static final double COUNTS = 0.1;
 
   /**
    * What to measure better.
    *
+   * @param share of u² that comes from it, 0 to 1
    * @param settles whether knowing it exactly would make the verdict clear, were the value to stay
    */
-  public record Better(Source source, boolean settles) {
+  public record Better(Source source, double share, boolean settles) {
+    private static final double MOST = 0.5;
+
     /** One sentence. */
     public String words() {
-      return settles
-          ? "Most of the doubt is " + source.words() + "; knowing it would settle this."
-          : "Most of the doubt is " + source.words() + "; knowing it alone would not settle this.";
+      if (source.identity() instanceof Composition) {
+        return "The doubt lies in the food tables, most of it in "
+            + source.words()
+            + "; measuring better would not settle this.";
+      }
+      String what =
+          share >= MOST
+              ? "Most of the doubt is " + source.words()
+              : Say.of(
+                  "The largest doubt that you can lessen is %s, %.0f %% of it",
+                  source.words(), 100 * share);
+      return what
+          + (settles
+              ? "; knowing it would settle this."
+              : "; knowing it alone would not settle this.");
     }
   }
 
@@ -80,19 +97,20 @@ public record Judgement(
     return verdict == Verdict.MISSED && helps ? Verdict.LIKELY_MISSED : verdict;
   }
 
-  /** The largest source that a cook can measure; a food table's value only if there is none. */
+  /** The largest source that a cook can measure; a food table's value if none of them counts. */
   private static Optional<Better> better(Goal goal, Figure figure) {
     List<Figure.Share> budget = figure.budget(0);
     return budget.stream()
         .filter(share -> !(share.source().identity() instanceof Composition))
         .findFirst()
+        .filter(share -> share.share() >= COUNTS)
         .or(() -> budget.stream().findFirst())
         .map(
             share -> {
               double rest = figure.u() * Math.sqrt(Math.max(0, 1 - share.share()));
               Verdict then = Verdict.of(probability(goal, figure.value(), rest));
               Verdict limited = limitedBy(figure.bound(), goal, figure.value(), then);
-              return new Better(share.source(), limited.isClear());
+              return new Better(share.source(), share.share(), limited.isClear());
             });
   }
 

@@ -6,11 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeststack.core.TestRecipes;
 import honeststack.core.estimate.Identity.Composition;
+import honeststack.core.estimate.Identity.HouseholdWeight;
+import honeststack.core.estimate.Source;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
+import honeststack.core.recipe.Recipe.Portioning;
+import honeststack.core.recipe.RecipeReading;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -176,5 +180,41 @@ class JudgementTest {
     assertThatIllegalArgumentException().isThrownBy(() -> from(Double.NaN));
     assertThatIllegalArgumentException()
         .isThrownBy(() -> new Goal(ENERGY, OptionalDouble.empty(), OptionalDouble.empty()));
+  }
+
+  /** All weighed: only the tables are in doubt, and no measuring helps. */
+  @Test
+  void whereTheDoubtLiesInTheTablesItIsSaid() {
+    RecipeReading reading =
+        TestRecipes.bowl("200 g flour", "300 g milk")
+            .pieces(1, Portioning.WEIGHED)
+            .pan("", "")
+            .serving(1, "")
+            .read();
+    Figure energy =
+        Figures.of(reading, List.of(Measurand.of(Component.ENERC)))
+            .figure(Basis.AS_SERVED, Component.ENERC);
+    Goal near =
+        new Goal(
+            Measurand.of(Component.ENERC),
+            OptionalDouble.empty(),
+            OptionalDouble.of(energy.value() + energy.u()));
+    assertThat(Judgement.of(near, energy).better().orElseThrow().words())
+        .isEqualTo(
+            "The doubt lies in the food tables, most of it in the energy of flour in the food table;"
+                + " measuring better would not settle this.");
+  }
+
+  /** A third of u² is not most of it. */
+  @Test
+  void theSentenceSaysHowMuchOfTheDoubtItIs() {
+    Source cup = Source.of(new HouseholdWeight("flour", "CUP"), "what a cup of flour weighs");
+    assertThat(new Judgement.Better(cup, 0.33, false).words())
+        .isEqualTo(
+            "The largest doubt that you can lessen is what a cup of flour weighs, 33 % of it; knowing"
+                + " it alone would not settle this.");
+    assertThat(new Judgement.Better(cup, 0.5, true).words())
+        .isEqualTo(
+            "Most of the doubt is what a cup of flour weighs; knowing it would settle this.");
   }
 }
