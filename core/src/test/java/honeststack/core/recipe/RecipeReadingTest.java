@@ -80,6 +80,48 @@ class RecipeReadingTest {
     assertThat(energy).hasToString("ENERC AS_SERVED: " + energy.value() + " ± " + 2 * energy.u());
   }
 
+  /**
+   * A whole cake of 100 g of flour with five toppings, all weighed, nothing left: 350 + 40 + 12 +
+   * 45 + 57.6 + 18 kcal. The scale's 0.3 % moves all of them together, its step each, and so does
+   * the table's 5 %.
+   */
+  @Test
+  void manyToppingsAddUpWithTheirDoubts() {
+    double[] grams = {100, 10, 20, 5, 8, 30};
+    double[] perGram = {3.5, 4, 0.6, 9, 7.2, 0.6};
+    RecipeReading reading =
+        TestRecipes.bowl("100 g flour")
+            .pieces(1, Portioning.WEIGHED)
+            .pan("", "")
+            .serving(1, "10 g sugar", "20 g milk", "5 g oil", "8 g butter", "30 g pear")
+            .read();
+    double sum = 0;
+    double each = 0;
+    for (int i = 0; i < grams.length; i++) {
+      sum += grams[i] * perGram[i];
+      each += perGram[i] * perGram[i] / 12 + Math.pow(0.05 * grams[i] * perGram[i], 2);
+    }
+    Figure energy = energy(reading);
+    assertThat(energy.value()).isCloseTo(522.6, within(1e-9));
+    assertThat(sum).isCloseTo(522.6, within(1e-9));
+    assertThat(energy.u()).isCloseTo(Math.hypot(0.003 * sum, Math.sqrt(each)), within(1e-9));
+    Figures figures = Figures.of(reading, List.of(Measurand.of(Component.ENERC)));
+    assertThat(figures.parts(List.of(Component.ENERC)))
+        .extracting(Figures.Part::grams)
+        .containsExactly(100.0, 10.0, 20.0, 5.0, 8.0, 30.0);
+    assertThat(figures.on(Basis.PER_100G_FINISHED)).isEmpty();
+    assertThat(figures.on(Basis.PER_PIECE)).hasSize(1);
+  }
+
+  /** The same unknown word twice is offered the same foods twice. */
+  @Test
+  void anUnknownWordIsAnsweredEachTime() {
+    RecipeReading reading = TestRecipes.bowl("1 g moss", "2 g moss", "3 g bark").read();
+    assertThat(reading.counting(Station.BOWL))
+        .extracting(line -> ((LineReading.NotUnderstood) line).nearest().size())
+        .containsExactly(4, 4, 4);
+  }
+
   private static Figure energy(RecipeReading reading) {
     return Figures.of(reading, List.of(Measurand.of(Component.ENERC)))
         .figure(Basis.AS_SERVED, Component.ENERC);
