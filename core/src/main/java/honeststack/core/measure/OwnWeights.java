@@ -3,9 +3,7 @@ package honeststack.core.measure;
 import honeststack.core.food.Packing;
 import honeststack.core.wording.Say;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /** What the cook's own cups and spoons of a food weigh, from weighings that were kept. */
@@ -19,22 +17,48 @@ public interface OwnWeights {
   /** What one of the unit weighs; empty while there are fewer than {@link #FEWEST} weighings. */
   Optional<Own> of(String foodId, Unit unit, Packing packing);
 
-  /**
-   * Weighings of one unit of one food: mean and standard deviation (JCGM 100:2008, 4.2).
-   *
-   * @param weighings kept
-   * @param grams their mean, g
-   * @param deviation their standard deviation, g; 0 for fewer than two
-   */
-  record Own(int weighings, double grams, double deviation) {
+  /** Weighings of one unit of one food: mean and standard deviation (JCGM 100:2008, 4.2). */
+  final class Own {
     private static final double COVERED = 0.95;
-    private static final Map<Integer, Double> WIDENED = new ConcurrentHashMap<>();
 
-    public Own {
+    private final int weighings;
+    private final double grams;
+    private final double deviation;
+    private final double widened;
+
+    /**
+     * @param weighings kept
+     * @param grams their mean, g
+     * @param deviation their standard deviation, g; 0 for fewer than two
+     * @throws IllegalArgumentException if there are none, or they weigh nothing
+     */
+    public Own(int weighings, double grams, double deviation) {
       if (weighings < 1 || !(grams > 0) || !(deviation >= 0)) {
         throw new IllegalArgumentException(
             Say.of("%d weighings of %s ± %s g are none", weighings, grams, deviation));
       }
+      this.weighings = weighings;
+      this.grams = grams;
+      this.deviation = deviation;
+      this.widened = weighings < 2 ? 1 : student(weighings - 1.0) / 2;
+    }
+
+    private static double student(double degrees) {
+      return TDistribution.of(degrees).inverseCumulativeProbability((1 + COVERED) / 2);
+    }
+
+    public int weighings() {
+      return weighings;
+    }
+
+    /** Their mean, g. */
+    public double grams() {
+      return grams;
+    }
+
+    /** Their standard deviation, g. */
+    public double deviation() {
+      return deviation;
     }
 
     /** From weighings, g each. */
@@ -58,7 +82,7 @@ public interface OwnWeights {
      * @param step of the scale, g
      */
     double perUse(double step) {
-      return Math.hypot(widened() * deviation, reading(step)) / grams;
+      return Math.hypot(widened * deviation, reading(step)) / grams;
     }
 
     /**
@@ -68,26 +92,17 @@ public interface OwnWeights {
      * @param calibration of the scale, relative
      */
     double shared(double step, double calibration) {
-      double mean = Math.hypot(widened() * deviation, reading(step)) / Math.sqrt(weighings);
+      double mean = Math.hypot(widened * deviation, reading(step)) / Math.sqrt(weighings);
       return Math.hypot(mean / grams, calibration);
     }
 
     /** Half of the range that one more filling lies in, 95 in 100, g. */
     public double scatter() {
-      return 2 * widened() * deviation;
+      return 2 * widened * deviation;
     }
 
     private static double reading(double step) {
       return step / Math.sqrt(12);
-    }
-
-    private double widened() {
-      return WIDENED.computeIfAbsent(
-          weighings,
-          n ->
-              n < 2
-                  ? 1
-                  : TDistribution.of(n - 1.0).inverseCumulativeProbability((1 + COVERED) / 2) / 2);
     }
   }
 }

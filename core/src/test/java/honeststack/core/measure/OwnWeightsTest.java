@@ -50,6 +50,9 @@ class OwnWeightsTest {
     assertThat(own.scatter()).isCloseTo(4.30 * 4, within(0.02));
     assertThat(own.isEnough()).isTrue();
     assertThat(Own.of(List.of(96.0, 104.0)).isEnough()).isFalse();
+    assertThat(Own.of(List.of(96.0, 104.0)).deviation()).isCloseTo(Math.sqrt(32), within(1e-12));
+    assertThat(Own.of(List.of(96.0)).deviation()).isZero();
+    assertThat(Own.of(List.of(96.0)).perUse(1)).isCloseTo(1 / Math.sqrt(12) / 96, within(1e-12));
   }
 
   /**

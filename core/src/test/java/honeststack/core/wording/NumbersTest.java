@@ -2,6 +2,8 @@ package honeststack.core.wording;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -67,5 +69,11 @@ class NumbersTest {
   @CsvSource({"1, one piece", "2, 2 pieces", "2.5, 2.5 pieces", "0.5, 0.5 pieces"})
   void pieces(double count, String text) {
     assertThat(Numbers.pieces(count)).isEqualTo(text);
+  }
+
+  /** Names may hold commas, so semicolons stand between them. */
+  @Test
+  void listed() {
+    assertThat(Say.listed(List.of("rye flour, medium", "egg"))).isEqualTo("rye flour, medium; egg");
   }
 }
