@@ -21,10 +21,12 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.util.ContentCachingResponseWrapper;
@@ -142,7 +144,18 @@ class WriteFilter extends OncePerRequestFilter {
       }
     }
     if (done.incrementAndGet() % FORGET_EVERY == 0) {
+      forget();
+    }
+  }
+
+  /**
+   * What was asked is done already; whether old keys are forgotten now or later changes nothing.
+   */
+  private void forget() {
+    try {
       answers.forget();
+    } catch (DataAccessException | TransactionException away) {
+      logger.debug("Old keys are forgotten another time", away);
     }
   }
 

@@ -174,6 +174,8 @@ public class Ledger {
       load(part, number);
     } catch (DataAccessException | TransactionException away) {
       outage.met(away);
+    } catch (RuntimeException broken) {
+      LOG.error("What was changed could not be loaded", broken);
     }
   }
 

@@ -1,6 +1,7 @@
 package honeststack.app.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeststack.app.Drafts;
@@ -18,10 +19,12 @@ import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.dao.CannotAcquireLockException;
 import tools.jackson.databind.JsonNode;
 
 /** Several cooks at once, and answers that never came. */
@@ -283,5 +286,34 @@ class RacesApiTest {
     assertThat(
             Http.send("POST", "/api/goals", goals.formatted("9"), "Idempotency-Key", key).status())
         .isEqualTo(201);
+  }
+
+  /** What was written before the lock went is taken back, so that it is there once in the end. */
+  @Test
+  void aWriteThatLosesItsLockIsDoneAgainAFewTimes() {
+    Ledger ledger = RunningApplication.bean(Ledger.class);
+    AnswerStore answers = RunningApplication.bean(AnswerStore.class);
+    AtomicInteger losing = new AtomicInteger(3);
+    String key = key();
+    ledger.write(
+        () -> {
+          answers.take(key, "x");
+          if (losing.getAndDecrement() > 0) {
+            throw new CannotAcquireLockException("1213");
+          }
+        });
+    assertThat(losing).hasValue(-1);
+    assertThat(answers.to(key)).isPresent();
+    AtomicInteger tries = new AtomicInteger();
+    assertThatThrownBy(
+            () ->
+                ledger.write(
+                    (Runnable)
+                        () -> {
+                          tries.incrementAndGet();
+                          throw new CannotAcquireLockException("1205");
+                        }))
+        .isInstanceOf(CannotAcquireLockException.class);
+    assertThat(tries.get()).isBetween(2, 10);
   }
 }
