@@ -23,6 +23,7 @@ class ArchitectureTest {
           "food",
           "measure",
           "line",
+          "said",
           "yield",
           "recipe",
           "figures",

@@ -115,7 +115,8 @@ final class KeptReader {
             some(line.unused()),
             text(line.check()),
             text(line.assumed()),
-            text(line.rest()));
+            text(line.rest()),
+            List.of());
     Food food = foods.get(line.food());
     if (line.mass() == null) {
       return new NotMeasured(

@@ -282,7 +282,7 @@ final class PinLift {
         false,
         then.mass(),
         List.of(),
-        new Remarks(now.text(), false, now.off(), List.of(), "", "", now.text()));
+        new Remarks(now.text(), false, now.off(), List.of(), "", "", now.text(), List.of()));
   }
 
   private Step inThisBook(Step step, SourceBook from) {

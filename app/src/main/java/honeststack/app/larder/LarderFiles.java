@@ -13,6 +13,8 @@ import org.apache.commons.csv.CSVRecord;
 
 /** Reads the reference foods that ship with the application. */
 public final class LarderFiles {
+  private static final Map<String, List<String>> KINDS = readKinds();
+
   private LarderFiles() {}
 
   /**
@@ -112,5 +114,21 @@ public final class LarderFiles {
 
   private static boolean yes(String text) {
     return text.equals("yes");
+  }
+
+  /** Words for a kind of food, in their normal form, and the foods they may mean. */
+  static Map<String, List<String>> kinds() {
+    return KINDS;
+  }
+
+  private static Map<String, List<String>> readKinds() {
+    Map<String, List<String>> kinds = new HashMap<>();
+    ShippedCsv.rows("kinds", row -> List.of(row.get("kind"), row.get("food")))
+        .forEach(
+            row ->
+                kinds
+                    .computeIfAbsent(FoodNames.normal(row.get(0)), any -> new ArrayList<>())
+                    .add(row.get(1)));
+    return kinds;
   }
 }

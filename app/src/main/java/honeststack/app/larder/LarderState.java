@@ -25,6 +25,9 @@ final class LarderState implements Foods {
   private final Nearest nearest;
   private final Map<Asked, List<Food>> looked = new ConcurrentHashMap<>();
 
+  /** Made when the first misspelt word is met. */
+  private volatile Spelling spelling;
+
   /** While a cook types, the same unknown words are asked for again and again. */
   private record Asked(String name, int most) {}
 
@@ -130,6 +133,25 @@ final class LarderState implements Foods {
   public Optional<Named> byName(String name) {
     String normal = FoodNames.normal(name);
     return normal.isEmpty() ? Optional.empty() : Optional.ofNullable(byName.get(normal));
+  }
+
+  @Override
+  public List<Food> kind(String name) {
+    return LarderFiles.kinds().getOrDefault(FoodNames.normal(name), List.of()).stream()
+        .map(byId::get)
+        .filter(Objects::nonNull)
+        .map(LarderEntry::food)
+        .toList();
+  }
+
+  @Override
+  public Optional<String> spelt(String word) {
+    Spelling now = spelling;
+    if (now == null) {
+      now = Spelling.of(byName.keySet());
+      spelling = now;
+    }
+    return now.nearest(FoodNames.plain(word));
   }
 
   @Override

@@ -21,6 +21,7 @@ public enum Allergen {
   PISTACHIO("pistachio", TREE_NUT),
   MACADAMIA("macadamia", TREE_NUT),
   PEANUT("peanut"),
+  CRUSTACEAN("crustaceans"),
   SESAME("sesame"),
   LUPIN("lupin"),
   MUSTARD("mustard"),

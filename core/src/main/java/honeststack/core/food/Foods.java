@@ -11,6 +11,19 @@ public interface Foods {
   /** The food that goes by exactly this name, whatever its case, plural or word order. */
   Optional<Named> byName(String name);
 
+  /**
+   * The foods that a word for a kind may mean ("berries", "syrup"), the most usual first; empty if
+   * it is no such word.
+   */
+  default List<Food> kind(String name) {
+    return List.of();
+  }
+
+  /** The word of some food's name that a misspelt one is nearest to; empty if it is none's. */
+  default Optional<String> spelt(String word) {
+    return Optional.empty();
+  }
+
   /** Foods whose names come closest, best first. */
   List<Food> nearest(String name, int most);
 

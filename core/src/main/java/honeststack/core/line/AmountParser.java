@@ -9,20 +9,37 @@ import honeststack.core.measure.Measure.Heap;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Refusal;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Reads the amount at the front of a line: one measure or a sum of them, a container and its
  * content, the same amount in other units behind it.
  */
-final class AmountParser {
+public final class AmountParser {
   private static final int FURTHEST = 3;
+
+  /** Whose names are also what is done. */
+  private static final Set<Unit> VERBS =
+      EnumSet.of(
+          Unit.DRIZZLE,
+          Unit.SPRINKLE,
+          Unit.SQUEEZE,
+          Unit.DROP,
+          Unit.SPOON,
+          Unit.SMEAR,
+          Unit.DUSTING,
+          Unit.SPLASH);
 
   private final List<Token> tokens;
   private final Quantities quantities;
 
-  AmountParser(String text, List<Token> tokens) {
+  /**
+   * @param text that the tokens are of, to quote it
+   */
+  public AmountParser(String text, List<Token> tokens) {
     this.tokens = tokens;
     this.quantities = new Quantities(text, tokens);
   }
@@ -35,12 +52,15 @@ final class AmountParser {
    * @param name where the food's name before it ends; 0 for an amount at the front
    * @param next place of the first token after it
    */
-  record Front(List<Term> terms, boolean container, List<Measure> others, int name, int next) {}
+  public record Front(
+      List<Term> terms, boolean container, List<Measure> others, int name, int next) {}
 
   /**
+   * The amount that begins at a token.
+   *
    * @throws RefusedException if a number cannot be read
    */
-  Optional<Front> front(int from) {
+  public Optional<Front> front(int from) {
     Found first = measure(from, true).orElse(null);
     if (first == null) {
       return Optional.empty();
@@ -146,7 +166,7 @@ final class AmountParser {
   }
 
   /** Skips "about", "roughly" and the like. */
-  int about(int i) {
+  public int about(int i) {
     int at = i;
     while (at < tokens.size()
         && (LineWords.ABOUT.contains(tokens.get(at).low()) || mark(at, "~", "≈", "."))) {
@@ -164,8 +184,7 @@ final class AmountParser {
     Optional<Quantity> number = quantities.at(from);
     if (number.isEmpty()) {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
-      return unit(new Quantity(1, 0, 0, from))
-          .filter(f -> heaped || f.measure().unit().kind() == Unit.Kind.VAGUE);
+      return unit(new Quantity(1, 0, 0, from)).filter(f -> heaped || isAlone(f));
     }
     Quantity quantity = number.get();
     if (mark(quantity.next(), "%")) {
@@ -192,6 +211,18 @@ final class AmountParser {
           "a weight, or cups and spoons");
     }
     String part = Containers.counted(word);
+    Optional<Quantity> half = part.isEmpty() ? Optional.empty() : quantities.andPart(i + 1);
+    if (half.isPresent()) {
+      Quantity all = new Quantity(quantity.amount() + half.get().amount(), 0, 0, 0);
+      Measure measure = all.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part);
+      return Optional.of(new Found(measure, Containers.isContainer(part), half.get().next()));
+    }
+    if (word(i, "ea", "pc", "pcs", "nos", "no", "piece", "pieces") && !word.equals("no")) {
+      part = "";
+      i = mark(i + 1, ".") ? i + 2 : i + 1;
+      return Optional.of(
+          new Found(quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part), false, i));
+    }
     return Optional.of(
         new Found(
             quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
@@ -226,6 +257,16 @@ final class AmountParser {
   private Found inContainer(Found found) {
     boolean container = isContent(found.measure()) && isContainer(found.next());
     return container ? new Found(found.measure(), true, found.next() + 1) : found;
+  }
+
+  /** Without a number: "pinch of salt", "teaspoon of salt", "pinch salt", but not "drizzle oil". */
+  private boolean isAlone(Found found) {
+    boolean of = word(found.next(), "of");
+    return switch (found.measure().unit().kind()) {
+      case VAGUE -> of || !VERBS.contains(found.measure().unit());
+      case SPOON, VOLUME, LADLE -> of;
+      case MASS, MARKED, SPRAY, COUNT -> false;
+    };
   }
 
   private boolean isContainer(int i) {
@@ -283,6 +324,7 @@ final class AmountParser {
         || word.equals("lightly")
         || word.equals("tightly")
         || word.equals("full")
+        || word.equals("kinda")
         || word.equals("-");
   }
 

@@ -2,13 +2,17 @@ package honeststack.core.line;
 
 import static honeststack.core.wording.Refusal.Reason.NO_AMOUNT;
 import static honeststack.core.wording.Refusal.Reason.NO_FOOD;
+import static honeststack.core.wording.Refusal.Reason.OPEN_CHOICE;
 import static honeststack.core.wording.Refusal.Reason.UNKNOWN_FOOD;
 
-import honeststack.core.food.Allergen;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.food.FreeFrom;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
+import honeststack.core.food.Role;
+import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +34,19 @@ final class FoodNaming {
    * @param unused words that nothing was made of
    */
   record Named(Food food, boolean general, List<Token> name, List<String> unused) {
+
+    /** A spice that goes by a general name, by the spoon: "1 tsp ginger" is ground. */
+    Named spooned(Foods foods, List<Term> terms) {
+      boolean spoon = !terms.isEmpty() && terms.get(0).measure().unit().kind() == Unit.Kind.SPOON;
+      if (!general || !spoon || food.liquid() || food.role() == Role.FLOUR) {
+        return this;
+      }
+      return foods
+          .byName("ground " + Token.joined(name))
+          .filter(ground -> ground.food().role() == Role.FLAVOUR)
+          .map(ground -> new Named(ground.food(), true, name, unused))
+          .orElse(this);
+    }
 
     /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
     Packing packing(Packing said) {
@@ -58,9 +75,10 @@ final class FoodNaming {
           NO_FOOD, text.strip(), "names no food", "amount, unit and food: 120 g rye flour");
     }
     List<Token> head = notes.head();
+    FreeFrom free = FreeFrom.of(Token.joined(all));
     List<List<Token>> candidates = head.size() == all.size() ? List.of(all) : List.of(all, head);
     List<List<Token>> tried = new ArrayList<>(List.of(List.of(), List.of()));
-    for (Predicate<Token> drop : notes.drops()) {
+    for (Predicate<Token> drop : notes.drops(free)) {
       for (int i = 0; i < candidates.size(); i++) {
         List<Token> candidate = candidates.get(i);
         List<Token> name = candidate.stream().filter(drop.negate()).toList();
@@ -69,7 +87,7 @@ final class FoodNaming {
         }
         tried.set(i, name);
         Optional<Foods.Named> found =
-            found(Token.joined(name), suffix).filter(food -> isAsFree(food, name, candidate));
+            found(Token.joined(name), suffix).filter(food -> free.allows(food.food()));
         if (found.isPresent()) {
           return new Named(
               found.get().food(), found.get().general(), name, notes.unused(candidate, all));
@@ -77,12 +95,23 @@ final class FoodNaming {
       }
     }
     String left = notes.left();
+    if (!kind(left, free).isEmpty()) {
+      throw Refusals.of(
+          OPEN_CHOICE, left, "may be one of several foods", "one food; the usual ones are offered");
+    }
     if (left.isEmpty()) {
       throw Refusals.of(NO_FOOD, Token.joined(all), "names no food", "a food after the amount");
     }
     if (needsAmount) {
       throw Refusals.of(
           NO_AMOUNT, text.strip(), "does not begin with an amount", Quantities.AMOUNTS);
+    }
+    if (!free.isNothing()) {
+      throw new RefusedException(
+          UNKNOWN_FOOD,
+          left,
+          "The larder knows no “" + left + "” that holds nothing of what it excludes.",
+          "the food, typed from its label");
     }
     throw new RefusedException(
         UNKNOWN_FOOD,
@@ -91,11 +120,8 @@ final class FoodNaming {
         "one of the larder's foods; the nearest are offered");
   }
 
-  /** A flour that is said to be free of gluten is not taken for one that holds it. */
-  private static boolean isAsFree(Foods.Named found, List<Token> name, List<Token> candidate) {
-    boolean said = candidate.stream().anyMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
-    boolean left = name.stream().noneMatch(word -> word.isWord(LineWords.GLUTEN_FREE));
-    return !(said && left && found.food().allergens().contains(Allergen.GLUTEN));
+  private List<Food> kind(String name, FreeFrom free) {
+    return foods.kind(name).stream().filter(free::allows).toList();
   }
 
   private Optional<Foods.Named> found(String name, String suffix) {

@@ -160,26 +160,21 @@ public final class LineReader {
         notes.dropPurpose();
       }
       List<Term> said = List.copyOf(terms);
-      if (picked == null && (notes.choice || notes.either())) {
+      if (picked == null && notes.choice) {
         throw Refusals.of(
             OPEN_CHOICE,
             notes.left(),
             "leaves a choice open",
             "one food; those that come closest are offered");
       }
+      List<String> alternatives = chosen(notes, terms);
       Optional<Measure> other = SecondAmount.prefer(terms, others);
       FoodNaming.Named named =
           picked != null
               ? FoodNaming.picked(picked)
               : new FoodNaming(foods, text)
-                  .named(notes, suffix(notes, terms), terms.isEmpty() && measured);
-      if (picked == null && named.unused().contains("or")) {
-        throw Refusals.of(
-            OPEN_CHOICE,
-            notes.left(),
-            "leaves a choice open",
-            "one food; those that come closest are offered");
-      }
+                  .named(notes, suffix(notes, terms), terms.isEmpty() && measured)
+                  .spooned(foods, terms);
       if (isJuiceOf(notes, terms, named)) {
         written.append(" juice");
       }
@@ -198,6 +193,7 @@ public final class LineReader {
             notes.optional,
             notes.place,
             named.unused(),
+            alternatives,
             shape);
       }
       Amount amount = amount(terms, named.packing(notes.packing()), notes, container, more);
@@ -209,7 +205,43 @@ public final class LineReader {
           notes.optional,
           notes.place,
           named.unused(),
+          alternatives,
           shape);
+    }
+
+    /** Of a choice the first food is read on; the others are lines of their own. */
+    private List<String> chosen(Notes notes, List<Term> terms) {
+      Optional<Choice> choice = Choice.in(notes.rest, foods);
+      if (choice.isEmpty()) {
+        return List.of();
+      }
+      List<Token> other = choice.get().other();
+      boolean measured = new AmountParser(text, other).front(0).isPresent();
+      String amount = measured || terms.isEmpty() ? "" : terms.get(0).measure().text() + " ";
+      List<Token> first = List.copyOf(choice.get().first());
+      notes.rest.clear();
+      notes.rest.addAll(first);
+      String line = amount + Token.joined(other);
+      try {
+        new Pass(line, null).read();
+        return List.of(line);
+      } catch (RefusedException notRead) {
+        if (isFree(line)) {
+          return List.of();
+        }
+        throw Refusals.of(
+            OPEN_CHOICE,
+            Token.joined(other),
+            "is the other food of a choice, and not known",
+            "one food; those that come closest are offered");
+      }
+    }
+
+    /** Only words about the first food stand behind the "or": "fresh or frozen". */
+    private boolean isFree(String line) {
+      return Token.of(line).stream()
+          .filter(token -> token.kind() == Token.Kind.WORD)
+          .allMatch(token -> LineWords.isDescribing(token.low()) || token.low().length() < 3);
     }
 
     /** "a little oil", "some milk": a food, but no amount of it. */
@@ -217,6 +249,8 @@ public final class LineReader {
       int i = from;
       if (word(i, "a") && word(i + 1, "little", "bit", "touch", "tad", "spot", "lot")) {
         i += 2;
+      } else if (word(i, "a", "the") && isFilm(i + 1)) {
+        i += word(i + 1, "thin", "light") ? 3 : 2;
       } else if (word(i, "some", "enough", "plenty", "extra", "more", "little")
           && !word(i + 1, "large", "few")) {
         i++;
@@ -234,6 +268,13 @@ public final class LineReader {
               .byName(Token.joined(named.name()))
               .filter(fruit -> !fruit.food().equals(named.food()))
               .isPresent();
+    }
+
+    /** "a thin film of oil". */
+    private boolean isFilm(int i) {
+      int film = word(i, "thin", "light") ? i + 1 : i;
+      return word(film, "film", "coat", "coating", "layer", "lick", "smidge", "hint", "trickle")
+          && word(film + 1, "of");
     }
 
     /** Of a squeezed fruit its juice is meant. */
@@ -303,7 +344,13 @@ public final class LineReader {
         said.add(
             new Term(
                 new Measure(
-                    m.amount(), m.halfRange(), m.decimals(), m.unit(), packing, m.heap(), size),
+                    m.amount(),
+                    m.halfRange(),
+                    m.decimals(),
+                    m.unit(),
+                    packing,
+                    m.heap() == Measure.Heap.LEVEL ? notes.heap() : m.heap(),
+                    size),
                 term.taken()));
       }
       return new Amount(said, tin, notes.drained, more);

@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Words around a food that are not its name. */
-final class LineWords {
+public final class LineWords {
   static final Map<String, Packing> PACKINGS =
       Map.ofEntries(
           entry("spooned", Packing.SPOONED),
@@ -218,9 +218,6 @@ final class LineWords {
           "bite-size",
           "bite-sized");
 
-  /** Left out of a name only where the food that is found holds no gluten. */
-  static final String GLUTEN_FREE = "gluten-free";
-
   /** Said of a food that goes by the rest of its name; dropped last. */
   static final Set<String> ADJECTIVES =
       Set.of(
@@ -242,7 +239,6 @@ final class LineWords {
           "baby",
           "kernels",
           "frozen",
-          GLUTEN_FREE,
           "pure",
           "instant",
           "mini",
@@ -329,7 +325,32 @@ final class LineWords {
   static final Map<String, List<String[]>> SCOOPED =
       phrases("scooped from the bag", "straight from the bag", "scooped straight from the bag");
 
+  /** Of a tin, what is meant: "only the liquid". */
+  private static final Set<String> PARTS_LEFT = Set.of("only", "liquid", "brine");
+
   private LineWords() {}
+
+  /** Whether a word, in small letters, says of a food how it is, or was made, or how much. */
+  public static boolean isDescribing(String word) {
+    return DONE.contains(word)
+        || FORMS.containsKey(word)
+        || PACKINGS.containsKey(word)
+        || HEAPS.containsKey(word)
+        || SIZES.contains(word)
+        || ADJECTIVES.contains(word)
+        || IDLE.contains(word)
+        || word.length() > 4 && (word.endsWith("ed") || word.endsWith("ly"));
+  }
+
+  /** Whether it changes what a food weighs, or which part of it counts. */
+  public static boolean isTelling(String word) {
+    return DONE.contains(word)
+        || FORMS.containsKey(word)
+        || PACKINGS.containsKey(word)
+        || HEAPS.containsKey(word)
+        || SIZES.contains(word)
+        || PARTS_LEFT.contains(word);
+  }
 
   /** Phrases by their first word, longer ones first. */
   private static Map<String, List<String[]>> phrases(String... phrases) {

@@ -1,6 +1,8 @@
 package honeststack.core.line;
 
+import honeststack.core.food.FreeFrom;
 import honeststack.core.food.Packing;
+import honeststack.core.measure.Measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,6 +58,16 @@ final class Notes {
 
   /** "1 lemon, zest only": the part that is meant; empty for the food itself. */
   private String partOnly() {
+    for (int i = 1; i < rest.size(); i++) {
+      boolean only = rest.get(i - 1).isWord("only") || rest.get(rest.size() - 1).isWord("only");
+      int at = rest.get(i).isWord("the") ? i + 1 : i;
+      if (only && at < rest.size() && rest.get(at).isWord("liquid", "brine")) {
+        int from = rest.get(i - 1).isWord("only") ? i - 1 : i;
+        rest.subList(from > 0 && rest.get(from - 1).isMark(",") ? from - 1 : from, rest.size())
+            .clear();
+        return " liquid";
+      }
+    }
     for (int i = 1; i < rest.size(); i++) {
       boolean part = rest.get(i - 1).isMark(",") && rest.get(i).isWord("zest", "rind", "juice");
       boolean last = i == rest.size() - 1 || i == rest.size() - 2 && rest.get(i + 1).isWord("only");
@@ -124,11 +136,24 @@ final class Notes {
     return form;
   }
 
+  /** "2 tbsp heaped cocoa": how full the spoon was, said behind it. */
+  Measure.Heap heap() {
+    return rest.stream()
+        .filter(token -> token.isWord("heaped", "heaping", "rounded", "scant"))
+        .map(token -> LineWords.HEAPS.get(token.low()))
+        .findFirst()
+        .orElse(Measure.Heap.LEVEL);
+  }
+
   /** "large", "extra large", "eu medium"; empty if not said. */
   String size() {
     List<String> size = new ArrayList<>();
     for (int i = 0; i < rest.size(); i++) {
       String low = rest.get(i).low();
+      boolean cut = i > 0 && LineWords.isTelling(rest.get(i - 1).low());
+      if (cut && !LineWords.SIZES.contains(rest.get(i - 1).low())) {
+        continue; // "diced small"
+      }
       if (low.equals("xl") || low.equals("extra-large")) {
         size.add("extra large");
       } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
@@ -164,7 +189,7 @@ final class Notes {
   }
 
   /** What to leave out of a name when it is not found as it stands, more at each step. */
-  List<Predicate<Token>> drops() {
+  List<Predicate<Token>> drops(FreeFrom free) {
     Predicate<Token> sizes = token -> isSize(token.low()) || token.isWord("of");
     Predicate<Token> packed = sizes.or(token -> LineWords.PACKINGS.containsKey(token.low()));
     Predicate<Token> idle = packed.or(token -> LineWords.IDLE.contains(token.low()));
@@ -176,6 +201,10 @@ final class Notes {
         .filter(Notes::isAdjective)
         .forEach(one -> drops.add(formed.or(token -> token.equals(one))));
     drops.add(formed.or(Notes::isAdjective));
+    if (!free.isNothing()) {
+      drops.add(formed.or(token -> free.says(token.low())));
+      drops.add(formed.or(Notes::isAdjective).or(token -> free.says(token.low())));
+    }
     return drops;
   }
 
@@ -202,8 +231,13 @@ final class Notes {
   List<String> unused(List<Token> name, List<Token> all) {
     return all.stream()
         .filter(token -> !name.contains(token) && !isKnown(token))
+        .filter(token -> !isFree(token.low()))
         .map(Token::text)
         .toList();
+  }
+
+  private static boolean isFree(String low) {
+    return FreeFrom.isWord(low);
   }
 
   /** The name as far as it can be told from the words around it. */

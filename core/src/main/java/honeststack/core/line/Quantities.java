@@ -18,22 +18,6 @@ final class Quantities {
   static final String AMOUNTS = "a number first: 120, 1.5, 0,5, 1/2, 1½ or 1 1/2";
 
   private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
-  private static final Map<String, Double> WORDS =
-      Map.ofEntries(
-          entry("one", 1.0),
-          entry("two", 2.0),
-          entry("three", 3.0),
-          entry("four", 4.0),
-          entry("five", 5.0),
-          entry("six", 6.0),
-          entry("seven", 7.0),
-          entry("eight", 8.0),
-          entry("nine", 9.0),
-          entry("ten", 10.0),
-          entry("eleven", 11.0),
-          entry("twelve", 12.0),
-          entry("fifteen", 15.0),
-          entry("twenty", 20.0));
   private static final Map<String, Double> PARTS =
       Map.ofEntries(
           entry("half", 1.0 / 2),
@@ -85,6 +69,9 @@ final class Quantities {
     if (word(i, "a", "some") && word(i + 1, "few") || word(i, "few", "several")) {
       boolean few = word(i + 1, "few") || word(i, "few");
       return Optional.of(new Quantity(few ? 3 : 4, 1, 0, word(i + 1, "few") ? i + 2 : i + 1));
+    }
+    if (word(i, "couple")) {
+      return Optional.of(new Quantity(2, 0, 0, word(i + 1, "of") ? i + 2 : i + 1));
     }
     if (word(i, "between")) {
       return number(i + 1).flatMap(low -> range(low, "and"));
@@ -190,24 +177,21 @@ final class Quantities {
         return Optional.of(new Quantity(2, 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
       }
       if (after.equals("dozen")) {
-        return Optional.of(new Quantity(12, 0, 0, i + 2));
+        Quantity more = and(new Quantity(1, 0, 0, i + 2));
+        return Optional.of(more.times(12, more.next()));
       }
     }
-    if (article) {
-      return Optional.of(and(new Quantity(1, 0, 0, i + 1)));
+    Optional<NumberWords.Found> counted = NumberWords.at(tokens, i);
+    if (counted.isEmpty()) {
+      return article ? Optional.of(and(new Quantity(1, 0, 0, i + 1))) : Optional.empty();
     }
-    if (word.equals("dozen")) {
-      return Optional.of(new Quantity(12, 0, 0, i + 1));
+    double value = counted.get().value();
+    int next = counted.get().next();
+    if (next < tokens.size() && PARTS.containsKey(tokens.get(next).low())) {
+      double part = PARTS.get(tokens.get(next).low());
+      return Optional.of(skipOf(new Quantity(value * part, 0, 0, next + 1)));
     }
-    Double value = WORDS.get(word);
-    if (value == null) {
-      return Optional.empty();
-    }
-    if (i + 1 < tokens.size() && PARTS.containsKey(tokens.get(i + 1).low())) {
-      double part = PARTS.get(tokens.get(i + 1).low());
-      return Optional.of(skipOf(new Quantity(value * part, 0, 0, i + 2)));
-    }
-    return Optional.of(dozens(and(new Quantity(value, 0, 0, i + 1))));
+    return Optional.of(dozens(and(new Quantity(value, 0, counted.get().decimals(), next))));
   }
 
   /** "two and a half", "one and three quarters", "1 and ½". */
@@ -221,7 +205,7 @@ final class Quantities {
       return new Quantity(whole.amount() + PARTS.get(tokens.get(part).low()), 0, 0, part + 1);
     }
     if (part == i + 1 && part + 1 < tokens.size()) {
-      Double many = WORDS.get(tokens.get(part).low());
+      Double many = NumberWords.digit(tokens.get(part).low());
       Double of = PARTS.get(tokens.get(part + 1).low());
       if (many != null && of != null && many * of < 1) {
         return new Quantity(whole.amount() + many * of, 0, 0, part + 2);

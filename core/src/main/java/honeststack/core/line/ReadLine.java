@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param other the same amount in other units, as the line states it beside
  * @param optional the line says that it may be left out
  * @param unused words that were not used, as written
+ * @param alternatives lines with the other food of a choice, "2 tbsp oil"
  * @param shape how it is written
  */
 public record ReadLine(
@@ -24,6 +25,7 @@ public record ReadLine(
     boolean optional,
     Place place,
     List<String> unused,
+    List<String> alternatives,
     Shape shape) {
 
   /** The first of its measures. */

@@ -11,9 +11,10 @@ import java.util.regex.Pattern;
  *
  * @param low its text in small letters, curly apostrophes straightened
  */
-record Token(Kind kind, String text, String low, int start, int end) {
+public record Token(Kind kind, String text, String low, int start, int end) {
 
-  enum Kind {
+  /** What it is made of. */
+  public enum Kind {
     NUMBER,
     FRACTION,
     WORD,
@@ -23,9 +24,12 @@ record Token(Kind kind, String text, String low, int start, int end) {
   /** "three-quarters": two words. */
   private static final Pattern COUNTED =
       Pattern.compile(
-          "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)", Pattern.CASE_INSENSITIVE);
+          "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)"
+              + "|(?:half|quarter)-(?:cup|pint|lit(?:re|er)|pound|kilo|dozen|teaspoon|tablespoon)",
+          Pattern.CASE_INSENSITIVE);
 
-  static List<Token> of(String text) {
+  /** The pieces of a text, in their order; white space is between them. */
+  public static List<Token> of(String text) {
     List<Token> tokens = new ArrayList<>();
     int at = 0;
     while (at < text.length()) {
@@ -108,16 +112,18 @@ record Token(Kind kind, String text, String low, int start, int end) {
     return new Token(Kind.WORD, word, word.toLowerCase(Locale.ROOT), start, end);
   }
 
-  boolean isWord(String... words) {
+  /** Whether it is one of some words, given in small letters. */
+  public boolean isWord(String... words) {
     return kind == Kind.WORD && isIn(words);
   }
 
   /** A number without a decimal mark. */
-  boolean isWhole() {
+  public boolean isWhole() {
     return kind == Kind.NUMBER && low.indexOf('.') < 0 && low.indexOf(',') < 0;
   }
 
-  boolean isMark(String... marks) {
+  /** Whether it is one of some marks. */
+  public boolean isMark(String... marks) {
     return kind == Kind.MARK && isIn(marks);
   }
 
@@ -136,7 +142,7 @@ record Token(Kind kind, String text, String low, int start, int end) {
   }
 
   /** Tokens as they were written, without what stood between them. */
-  static String joined(List<Token> tokens) {
+  public static String joined(List<Token> tokens) {
     StringBuilder joined = new StringBuilder();
     int end = 0;
     for (Token token : tokens) {

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** What cooks call their units, on either side of the ocean. */
-final class UnitWords {
+public final class UnitWords {
   private static final Map<String, Unit> UNITS = units();
 
   /** Before a vague unit, "a big handful": times so much (common practice). */
@@ -25,25 +25,7 @@ final class UnitWords {
           entry("tiny", 0.5));
 
   /** What cooks fill that comes in any size. */
-  static final Set<String> VESSELS =
-      Set.of(
-          "mug",
-          "mugful",
-          "mugs",
-          "glass",
-          "glasses",
-          "bowl",
-          "bowls",
-          "teacup",
-          "teacups",
-          "wineglass",
-          "spoon",
-          "spoons",
-          "spoonful",
-          "spoonfuls",
-          "shot",
-          "shots",
-          "capful");
+  static final Set<String> VESSELS = Set.of("bowl", "bowls", "plate", "plates");
 
   private UnitWords() {}
 
@@ -54,18 +36,45 @@ final class UnitWords {
 
   /** The unit that begins at a token. */
   static Optional<Found> at(List<Token> tokens, int i) {
+    if (i > 0 && i < tokens.size() && tokens.get(i).isMark("#")) {
+      return Optional.of(new Found(Unit.POUND, i + 1));
+    }
     if (i >= tokens.size() || tokens.get(i).kind() != Token.Kind.WORD) {
       return Optional.empty();
     }
     Token word = tokens.get(i);
+    boolean of = i + 1 < tokens.size() && tokens.get(i + 1).isWord("of");
+    if (word.isWord("walnut", "nut", "walnut-size", "walnut-sized") && of) {
+      return Optional.of(new Found(Unit.WALNUT, i + 1));
+    }
     int next = dot(tokens, i + 1);
     if (word.isWord("fl", "fluid")
         && next < tokens.size()
         && tokens.get(next).isWord("oz", "ounce", "ounces")) {
       return Optional.of(new Found(Unit.FLUID_OUNCE, dot(tokens, next + 1)));
     }
+    if (word.isWord("soup", "coffee", "table", "tea", "wine", "dessert")
+        && i + 1 < tokens.size()
+        && tokens.get(i + 1).isWord("spoon", "spoons", "cup", "cups", "glass", "glasses")) {
+      Unit two = UNITS.get(word.low() + tokens.get(i + 1).low());
+      return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
+    }
+    boolean french =
+        word.isWord("c")
+            && next + 2 < tokens.size()
+            && tokens.get(next).isWord("à", "a")
+            && tokens.get(next + 1).isWord("s", "c");
+    if (french) {
+      Unit spoon = tokens.get(next + 1).isWord("s") ? Unit.TABLESPOON : Unit.TEASPOON;
+      return Optional.of(new Found(spoon, dot(tokens, next + 2)));
+    }
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
+  }
+
+  /** Whether a unit's name, or its last word, is a token. */
+  public static boolean isUnit(List<Token> tokens, int i) {
+    return at(tokens, i).isPresent() || tokens.get(i).isWord("oz", "approx", "c");
   }
 
   private static int dot(List<Token> tokens, int i) {

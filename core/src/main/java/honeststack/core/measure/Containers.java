@@ -48,6 +48,8 @@ public final class Containers {
     Map<String, String> counted = new HashMap<>();
     PARTS.forEach(part -> both(counted, part));
     CONTAINERS.forEach(container -> both(counted, container));
+    List.of("pk", "pkt", "pkg", "sachets", "punnet", "punnets")
+        .forEach(pack -> counted.put(pack, pack.startsWith("punnet") ? "punnet" : "packet"));
     counted.put("box", "packet");
     counted.put("boxes", "packet");
     counted.put("envelope", "packet");

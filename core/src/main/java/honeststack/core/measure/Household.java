@@ -80,10 +80,18 @@ final class Household {
   double ofSpoon(Measure measure, Food food) {
     return of(measure, food, measure.packing())
         .or(() -> of(measure, food, Packing.NOT_SAID))
+        .or(() -> between(measure, food))
         .or(() -> of(measure, food, Packing.SPOONED))
         .or(() -> of(measure, food, Packing.PACKED))
         .or(() -> all(food, Volume.class).stream().map(Volume::density).findFirst())
         .orElseThrow(() -> noVolume(measure, food));
+  }
+
+  /** The middle of a loose and a pressed spoon, where nobody said which. */
+  private Optional<Double> between(Measure measure, Food food) {
+    Optional<Double> loose = of(measure, food, Packing.SPOONED);
+    Optional<Double> packed = of(measure, food, Packing.PACKED);
+    return loose.flatMap(a -> packed.map(b -> (a + b) / 2));
   }
 
   /** Of the food's volumes with this packing, the density of the one nearest in size. */

@@ -19,14 +19,16 @@ import java.util.function.ToDoubleFunction;
  * 44, Appendix C). Sizes of what nobody measures are common practice: a dessertspoon is two
  * teaspoons, a ladle a quarter cup, a pinch 1/16 and a dash 1/8 of a teaspoon, a smidgen 1/32, a
  * splash one tablespoon, a drizzle two teaspoons, a squeeze one, a drop a twentieth of a
- * millilitre, a knob 15 g, a handful 30 g.
+ * millilitre, a dollop two tablespoons, an unnamed spoon one, a mug 300, a glass 200, a teacup or a
+ * small kitchen bowl 180, a wineglass 125, a shot 30 and a capful 7 mL, a knob 15 g, a piece like a
+ * walnut 18, a pat 5, a smear 8, a dusting 4, a handful 30 g.
  */
 public enum Unit {
   GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "gm", "gram", "gramme"),
   KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kilo", "kilogram", "kilogramme"),
   OUNCE(Kind.MASS, "oz", "oz", 28.349523125, EIGHTHS, "oz", "ounce"),
   POUND(Kind.MASS, "lb", "lb", 453.59237, EIGHTHS, "lb", "pound"),
-  MILLILITRE(Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "millilitre", "milliliter", "cc"),
+  MILLILITRE(Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "mil", "millilitre", "milliliter", "cc"),
   CENTILITRE(Kind.MARKED, "cL", "cL", s -> 10, NONE, "cl", "centilitre", "centiliter"),
   DECILITRE(Kind.MARKED, "dL", "dL", s -> 100, NONE, "dl", "decilitre", "deciliter"),
   LITRE(Kind.MARKED, "L", "L", s -> 1000, THOUSANDTHS, "l", "litre", "liter", "ltr"),
@@ -48,7 +50,10 @@ public enum Unit {
       "tbspn",
       "tablespoon",
       "tablespoonful",
-      "table-spoon"),
+      "table-spoon",
+      "soupspoon",
+      "el",
+      "msk"),
   DESSERTSPOON(
       Kind.SPOON,
       "dessertspoon",
@@ -69,23 +74,29 @@ public enum Unit {
       "tspn",
       "teaspoon",
       "teaspoonful",
-      "tea-spoon"),
+      "tea-spoon",
+      "coffeespoon",
+      "tl",
+      "tsk"),
+  /** A small spoon of one millilitre, as sets of the north hold one. */
+  MILLISPOON(Kind.SPOON, "mL spoon", "mL spoons", s -> 1, TEASPOON_PARTS, "krm"),
   /** A ladle of nobody's measuring. */
   LADLE(Kind.LADLE, "ladle", "ladles", s -> s.cup() / 4, CUP_PARTS, "ladle", "ladleful"),
   /** A scoop: the one of a food's own tub, otherwise about a quarter cup. */
   SCOOP(Kind.LADLE, "scoop", "scoops", s -> s.cup() / 4, CUP_PARTS, "scoop", "scoopful"),
   PINCH(Kind.VAGUE, "pinch", "pinches", s -> s.teaspoon() / 16, NONE, "pinch", "pinche", "grating"),
-  DASH(
+  DASH(Kind.VAGUE, "dash", "dashes", s -> s.teaspoon() / 8, NONE, "dash", "dashe", "shake"),
+  /** By what is sprinkled: see the usual amounts; of a spice, a dash. */
+  SPRINKLE(
       Kind.VAGUE,
-      "dash",
-      "dashes",
+      "sprinkle",
+      "sprinkles",
       s -> s.teaspoon() / 8,
       NONE,
-      "dash",
-      "dashe",
       "sprinkle",
       "sprinkling",
-      "shake"),
+      "scattering"),
+  DUSTING(Kind.VAGUE, "dusting", "dustings", 4, NONE, "dusting"),
   SMIDGEN(
       Kind.VAGUE,
       "smidgen",
@@ -103,9 +114,26 @@ public enum Unit {
       NONE,
       "splash",
       "splashe",
-      "glug"),
+      "glug",
+      "slosh",
+      "sloshe",
+      "slug"),
   DROP(Kind.VAGUE, "drop", "drops", s -> 0.05, NONE, "drop"),
-  DRIZZLE(Kind.VAGUE, "drizzle", "drizzles", s -> 2 * s.teaspoon(), NONE, "drizzle"),
+  DRIZZLE(
+      Kind.VAGUE, "drizzle", "drizzles", s -> 2 * s.teaspoon(), NONE, "drizzle", "swirl", "squirt"),
+  DOLLOP(Kind.VAGUE, "dollop", "dollops", s -> 2 * s.tablespoon(), NONE, "dollop", "blob"),
+  /** A spoon of nobody's naming, about a tablespoon. */
+  SPOON(Kind.VAGUE, "spoon", "spoons", MeasuringSystem::tablespoon, NONE, "spoon", "spoonful"),
+  MUG(Kind.VAGUE, "mug", "mugs", s -> 300, NONE, "mug", "mugful"),
+  GLASS(Kind.VAGUE, "glass", "glasses", s -> 200, NONE, "glass", "glasse", "tumbler", "beaker"),
+  TEACUP(Kind.VAGUE, "teacup", "teacups", s -> 180, NONE, "teacup", "teacupful", "coffeecup"),
+  WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
+  BOWLFUL(Kind.VAGUE, "katori", "katoris", s -> 180, NONE, "katori", "vati"),
+  SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger"),
+  CAPFUL(Kind.VAGUE, "capful", "capfuls", s -> 7, NONE, "capful"),
+  SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping"),
+  PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat"),
+  WALNUT(Kind.VAGUE, "walnut-sized piece", "walnut-sized pieces", 18, NONE),
   SQUEEZE(Kind.VAGUE, "squeeze", "squeezes", MeasuringSystem::teaspoon, NONE, "squeeze"),
   KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub"),
   HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful"),

@@ -15,8 +15,11 @@ public record UsualAmounts(Map<Usual, Double> rows) {
     SCALE_STEP,
     /** Oil sprayed in a second. */
     SPRAY_SECOND,
-    /** Fat in the pan; anything from nothing to twice that. */
+    /** Fat in the pan for up to eight pieces; anything from nothing to twice that. */
     PAN_FAT,
+    /** A sprinkle of sugar or the like, and one of chips, nuts or fruit. */
+    SPRINKLE_SUGAR,
+    SPRINKLE_ADD_IN,
     /** The most that "to taste" or "as needed" may plausibly be, by what the food does. */
     OPEN_FLOUR,
     OPEN_LIQUID,

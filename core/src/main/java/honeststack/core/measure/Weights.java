@@ -118,13 +118,22 @@ public final class Weights {
   }
 
   /** A pinch, a splash, a knob: anything between half and one and a half of its usual size. */
+  /** g in one of a unit that nobody measures. */
+  private double vague(Measure measure, Food food) {
+    Unit unit = measure.unit();
+    if (unit == Unit.SPRINKLE && food.role() == Role.ADD_IN) {
+      return tables.usual().of(Usual.SPRINKLE_ADD_IN);
+    }
+    if (unit == Unit.SPRINKLE && food.role() == Role.SUGAR) {
+      return tables.usual().of(Usual.SPRINKLE_SUGAR);
+    }
+    return unit.isVagueWeight()
+        ? unit.grams()
+        : unit.millilitres(system) * household.ofSpoon(measure, food);
+  }
+
   private Estimate vague(Measure measure, Food food, Use use) {
-    double grams =
-        measure.unit().isVagueWeight()
-            ? measure.amount() * measure.unit().grams()
-            : measure.amount()
-                * measure.unit().millilitres(system)
-                * household.ofSpoon(measure, food);
+    double grams = measure.amount() * vague(measure, food);
     Source source =
         Source.rectangular(use, "how much “" + measure.words() + "” of " + food.name() + " was");
     double relative = Distribution.rectangular(tables.uncertainties().of(Way.VAGUE).perUse());

@@ -3,10 +3,12 @@ package honeststack.core.recipe;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Foods;
 import honeststack.core.line.LineReader;
+import honeststack.core.line.LineWriter;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Tables;
 import honeststack.core.measure.Weights;
+import honeststack.core.said.Telling;
 import java.util.Objects;
 
 /**
@@ -67,6 +69,11 @@ public final class Kitchen {
 
   public LineReader lines() {
     return lines;
+  }
+
+  /** Reads texts of any length; cups and spoons are those of a system where amounts are halved. */
+  public Telling telling(MeasuringSystem system) {
+    return new Telling(foods, lines, new LineWriter(lines, weights(system, new SourceBook())));
   }
 
   public Tables tables() {

@@ -8,15 +8,14 @@ import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
-import honeststack.core.food.Allergen;
 import honeststack.core.food.Food;
+import honeststack.core.food.FreeFrom;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
 import honeststack.core.line.ReadLine;
 import honeststack.core.measure.Amount;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
-import honeststack.core.measure.UsualAmounts.Usual;
 import honeststack.core.measure.Weights;
 import honeststack.core.recipe.LineReading.Adjusted;
 import honeststack.core.recipe.LineReading.NotMeasured;
@@ -31,11 +30,13 @@ import honeststack.core.wording.Refusal;
 import honeststack.core.wording.RefusedException;
 import honeststack.core.wording.Say;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Reads the lines of one recipe into grams, and keeps what is to be said of each. */
 final class LinePass {
@@ -101,7 +102,7 @@ final class LinePass {
     if (measured.isPresent() || !(last() instanceof NotMeasured open)) {
       return measured;
     }
-    double usual = kitchen.tables().usual().of(Usual.PAN_FAT);
+    double usual = Sentences.panFat(kitchen.tables().usual(), recipe.griddle().pieces().orElse(0));
     String name = open.food().name();
     Source source =
         Source.rectangular(Use.of(line.id()), "how much " + name + " went into the pan");
@@ -178,7 +179,8 @@ final class LinePass {
             read.unused(),
             check(read, written),
             "",
-            read.shape().rest());
+            read.shape().rest(),
+            read.alternatives());
     readings.add(
         new Understood(
             line.id(),
@@ -237,24 +239,39 @@ final class LinePass {
     return found;
   }
 
-  /** For what is said to be free of gluten, foods of its kind that hold none. */
+  /** Foods of the kind that is named, or named alike; none that holds what the name excludes. */
   private List<Offer> search(String name) {
-    boolean free = name.toLowerCase(Locale.ROOT).contains("gluten-free");
+    FreeFrom free = FreeFrom.of(name);
+    List<Food> kind = kitchen.foods().kind(name);
+    String bare = free.isNothing() ? name : bare(name, free);
     List<Food> found =
-        free
-            ? kitchen.foods().nearest(name.substring(name.lastIndexOf(' ') + 1), 5 * MOST_NEAREST)
-            : kitchen.foods().nearest(name, MOST_NEAREST);
+        !kind.isEmpty()
+            ? kind
+            : kitchen.foods().nearest(bare, free.isNothing() ? MOST_NEAREST : 5 * MOST_NEAREST);
     return found.stream()
-        .filter(food -> !free || !food.allergens().contains(Allergen.GLUTEN))
+        .filter(free::allows)
         .limit(MOST_NEAREST)
         .map(food -> new Offer(food.id(), food.name()))
         .toList();
   }
 
+  private static String bare(String name, FreeFrom free) {
+    return Arrays.stream(name.split("\\s+"))
+        .filter(word -> !free.says(word.toLowerCase(Locale.ROOT)))
+        .collect(Collectors.joining(" "));
+  }
+
   private NotMeasured notMeasured(Line line, Station station, ReadLine read) {
     Remarks remarks =
         new Remarks(
-            line.text(), read.optional(), line.off(), read.unused(), "", "", read.shape().rest());
+            line.text(),
+            read.optional(),
+            line.off(),
+            read.unused(),
+            "",
+            "",
+            read.shape().rest(),
+            read.alternatives());
     return new NotMeasured(
         line.id(), station, read.food(), read.general(), tablespoon(read.food()), "", remarks);
   }

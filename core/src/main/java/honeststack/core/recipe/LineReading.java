@@ -84,6 +84,7 @@ public sealed interface LineReading {
    * @param check where another amount that the line states disagrees, a sentence; empty for none
    * @param assumed what was taken that the line does not say, a sentence; empty for none
    * @param rest the line without its amount, as written
+   * @param alternatives lines with the other food of a choice
    */
   record Remarks(
       String text,
@@ -92,13 +93,15 @@ public sealed interface LineReading {
       List<String> unused,
       String check,
       String assumed,
-      String rest) {
+      String rest,
+      List<String> alternatives) {
     public Remarks {
       unused = List.copyOf(unused);
+      alternatives = List.copyOf(alternatives);
     }
 
     Remarks assuming(String sentence) {
-      return new Remarks(text, optional, off, unused, check, sentence, rest);
+      return new Remarks(text, optional, off, unused, check, sentence, rest, alternatives);
     }
   }
 

@@ -49,6 +49,16 @@ public interface Preparations extends Foods {
       }
 
       @Override
+      public List<Food> kind(String name) {
+        return larder.kind(name);
+      }
+
+      @Override
+      public Optional<String> spelt(String word) {
+        return larder.spelt(word);
+      }
+
+      @Override
       public List<Food> nearest(String name, int most) {
         return Stream.concat(
                 Preparations.this.nearest(name, most).stream(), larder.nearest(name, most).stream())

@@ -13,7 +13,15 @@ import java.util.OptionalDouble;
 
 /** What is told of a line beside its reading. */
 final class Sentences {
+  /** The usual amount of fat in the pan is for so many pieces, or fewer (common practice). */
+  private static final double PAN_FAT_FOR = 8;
+
   private Sentences() {}
+
+  /** What is taken for pan fat that nobody measured, g: more pieces take more rounds of it. */
+  static double panFat(UsualAmounts amounts, int pieces) {
+    return amounts.of(Usual.PAN_FAT) * Math.max(1, pieces / PAN_FAT_FOR);
+  }
 
   static String staysInThePan(PanFat fat) {
     return Say.of(
@@ -26,7 +34,7 @@ final class Sentences {
   static String would(
       NotMeasured line, UsualAmounts amounts, Optional<Griddle> griddle, Optional<Plate> plate) {
     if (line.station() == Station.PAN) {
-      double usual = amounts.of(Usual.PAN_FAT);
+      double usual = panFat(amounts, griddle.map(Griddle::pieces).orElse(0));
       return Say.of("%.0f g are taken, anything from nothing to %.0f g.", usual, 2 * usual);
     }
     OptionalDouble energy = line.food().composition().value(Component.ENERC);

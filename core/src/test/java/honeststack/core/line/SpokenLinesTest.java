@@ -44,7 +44,7 @@ class SpokenLinesTest {
           3/4 of a cup milk             | 0.75   | CUP
           ½ of a cup of milk            | 0.5    | CUP
           a cup and a half of milk      | 1.5    | CUP
-          a sprinkle of sugar           | 1      | DASH
+          a sprinkle of sugar           | 1      | SPRINKLE
           a half cup milk               | 0.5    | CUP
           a quarter of a cup of milk    | 0.25   | CUP
           three quarters of a cup milk  | 0.75   | CUP
@@ -171,11 +171,19 @@ class SpokenLinesTest {
   @Test
   void anOpenChoiceIsAsked() {
     assertThat(refusal("1 cup milk of choice").reason()).isEqualTo(Reason.OPEN_CHOICE);
-    assertThat(refusal("2 tbsp butter or oil").reason()).isEqualTo(Reason.OPEN_CHOICE);
-    assertThat(refusal("2 tbsp butter or oil").offending()).contains("butter");
-    assertThat(refusal("1 cup milk (whole or skim)").reason()).isEqualTo(Reason.OPEN_CHOICE);
     assertThat(reader.read("2 pears, fresh or frozen").food()).isEqualTo(TestFoods.PEAR);
     assertThat(reader.read("2 tbsp butter or oil", TestFoods.OIL).food()).isEqualTo(TestFoods.OIL);
+  }
+
+  /** The first of a choice counts; the other one stands beside it as a line of its own. */
+  @Test
+  void ofAChoiceTheFirstCounts() {
+    ReadLine line = reader.read("2 tbsp butter or oil");
+    assertThat(line.food()).isEqualTo(TestFoods.BUTTER);
+    assertThat(line.alternatives()).containsExactly("2 tbsp oil");
+    assertThat(reader.read("1 egg or 2 pears").alternatives()).containsExactly("2 pears");
+    assertThat(refusal("2 tbsp butter or wombat").reason()).isEqualTo(Reason.OPEN_CHOICE);
+    assertThat(refusal("2 tbsp butter or wombat").offending()).contains("wombat");
   }
 
   @Test
@@ -186,8 +194,8 @@ class SpokenLinesTest {
 
   @Test
   void aVesselOfAnySizeIsRefused() {
-    assertThat(refusal("2 mugs of flour").problem()).contains("mugs");
-    assertThat(refusal("2 mugs of flour").accepted()).contains("cups");
+    assertThat(refusal("2 bowls of flour").problem()).contains("bowls");
+    assertThat(refusal("2 bowls of flour").accepted()).contains("cups");
   }
 
   @Test

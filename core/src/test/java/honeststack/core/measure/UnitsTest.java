@@ -138,6 +138,7 @@ class UnitsTest {
             CUP,
             Unit.PINT,
             Unit.QUART,
+            Unit.MILLISPOON,
             TABLESPOON,
             Unit.DESSERTSPOON,
             TEASPOON,

@@ -59,12 +59,12 @@ class SentencesTest {
                 + " kcal to a serving.");
   }
 
-  /** Common practice: 5 g, anything up to twice that. */
+  /** Common practice: 5 g for eight pieces, so 6.25 g for ten, anything up to twice that. */
   @Test
   void inThePan() {
     TestRecipes recipe = TestRecipes.bowl("200 g flour").pan("oil, as needed", "").serving(2, "");
     assertThat(would(recipe, Station.PAN))
-        .isEqualTo("5 g are taken, anything from nothing to 10 g.");
+        .isEqualTo("6 g are taken, anything from nothing to 13 g.");
   }
 
   @Test

@@ -147,14 +147,14 @@ class WhileCookingTest {
     assertThat(served(bowl).value()).isCloseTo(400 * 0.3 + 400 * 0.3, within(1e-9));
   }
 
-  /** Nobody measured: 5 g are taken, from nothing to 10 g; it is said, and widens the range. */
+  /** Nobody measured: 5 g for eight pieces, 6.25 g for ten; it is said, and widens the range. */
   @Test
   void panFatThatNobodyMeasuredGetsAUsualAmountAndIsSaid() {
     RecipeReading reading = read("a little oil", List.of(), line("a", "100 g sugar"));
-    assertThat(reading.without()).singleElement().asString().contains("oil in the pan (5 g taken)");
+    assertThat(reading.without()).singleElement().asString().contains("oil in the pan (6 g taken)");
     Estimate taken = reading.panFat().orElseThrow().taken().mass();
-    assertThat(taken.value()).isCloseTo(5, within(1e-9));
-    assertThat(taken.u()).isCloseTo(5 / Math.sqrt(3), within(1e-9));
+    assertThat(taken.value()).isCloseTo(6.25, within(1e-9));
+    assertThat(taken.u()).isCloseTo(6.25 / Math.sqrt(3), within(1e-9));
     assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
   }
 

@@ -1,0 +1,147 @@
+package honeststack.core.food;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+
+/**
+ * What a name says that a food is free from: "dairy-free", "vegan", "unsweetened". Held against
+ * what is known of a food: a food that holds it is not meant.
+ */
+public final class FreeFrom {
+  /** g in 100 g, up to which a sweetener may hold sugar and still be called free of it. */
+  private static final double SUGAR_FREE = 5;
+
+  /** g in 100 g. 21 CFR 101.62(b)(1) asks for less than 0.5 g in a serving (from memory). */
+  private static final double FAT_FREE = 0.5;
+
+  private static final double ALCOHOL_FREE = 0.5;
+
+  private static final Pattern SPLIT = Pattern.compile("[^\\p{L}\\p{N}%]+");
+
+  private static final Map<String, Predicate<Food>> FREE = new HashMap<>();
+  private static final Map<String, Predicate<Food>> WORDS = new HashMap<>();
+
+  static {
+    Predicate<Food> dairy = without(Allergen.MILK).and(not(Origin.DAIRY));
+    Predicate<Food> sugar = FreeFrom::holdsNoSugar;
+    FREE.put("gluten", food -> !food.allergens().contains(Allergen.GLUTEN) || isOat(food));
+    FREE.put("wheat", without(Allergen.WHEAT));
+    FREE.put("dairy", dairy);
+    FREE.put("milk", dairy);
+    FREE.put("egg", without(Allergen.EGG).and(not(Origin.EGG)));
+    FREE.put("nut", without(Allergen.TREE_NUT).and(without(Allergen.PEANUT)));
+    FREE.put("peanut", without(Allergen.PEANUT));
+    FREE.put("soy", without(Allergen.SOY));
+    FREE.put("soya", without(Allergen.SOY));
+    FREE.put("sesame", without(Allergen.SESAME));
+    FREE.put("sugar", sugar);
+    FREE.put("fat", food -> food.composition().value(Component.FAT).orElse(100) <= FAT_FREE);
+    FREE.put("alcohol", food -> food.composition().value(Component.ALC).orElse(0) <= ALCOHOL_FREE);
+    FREE.put("meat", not(Origin.MEAT));
+    Predicate<Food> plants = food -> food.facts().origins().stream().noneMatch(Origin::isAnimal);
+    WORDS.put("vegan", plants.and(dairy).and(FREE.get("egg")));
+    WORDS.put("plant", WORDS.get("vegan"));
+    WORDS.put("eggless", FREE.get("egg"));
+    WORDS.put("vegetarian", not(Origin.MEAT).and(not(Origin.FISH)));
+    WORDS.put("unsweetened", food -> !food.facts().added().contains(Added.SUGAR));
+  }
+
+  private final List<Predicate<Food>> facts;
+
+  /** Words that say it, in small letters, without hyphens. */
+  private final Set<String> words;
+
+  private FreeFrom(List<Predicate<Food>> facts, Set<String> words) {
+    this.facts = facts;
+    this.words = words;
+  }
+
+  /** What the words of a name exclude; nothing if they say nothing of the kind. */
+  public static FreeFrom of(String name) {
+    String[] parts = SPLIT.split(name.toLowerCase(Locale.ROOT).replace("'", ""));
+    List<Predicate<Food>> facts = new ArrayList<>();
+    Set<String> words = new HashSet<>();
+    for (int i = 0; i < parts.length; i++) {
+      String next = i + 1 < parts.length ? parts[i + 1] : "";
+      if (next.equals("free") && FREE.containsKey(parts[i])) {
+        facts.add(FREE.get(parts[i]));
+        words.addAll(List.of(parts[i], next));
+      } else if (parts[i].equals("non") && FREE.containsKey(next)) {
+        facts.add(FREE.get(next));
+        words.addAll(List.of(parts[i], next));
+      } else if (parts[i].equals("gf")) {
+        facts.add(FREE.get("gluten"));
+        words.add("gf");
+      } else if (WORDS.containsKey(parts[i])) {
+        facts.add(WORDS.get(parts[i]));
+        words.add(parts[i]);
+        if (next.equals("based")) {
+          words.add(next);
+        }
+      } else if (parts[i].equals("no") && next.equals("added")) {
+        facts.add(WORDS.get("unsweetened"));
+        words.addAll(List.of("no", "added", "sugar"));
+      }
+    }
+    return new FreeFrom(facts, words);
+  }
+
+  public boolean isNothing() {
+    return facts.isEmpty();
+  }
+
+  /** Whether a food holds nothing that is excluded, as far as is known of it. */
+  public boolean allows(Food food) {
+    return facts.stream().allMatch(fact -> fact.test(food));
+  }
+
+  /** Whether a word of the name, in small letters, only says what it is free from. */
+  public boolean says(String word) {
+    for (String part : SPLIT.split(word.replace("'", ""))) {
+      if (!words.contains(part)) {
+        return false;
+      }
+    }
+    return !words.isEmpty();
+  }
+
+  /** Whether a word, in small letters, is one that says what a food is free from. */
+  public static boolean isWord(String low) {
+    String[] parts = SPLIT.split(low);
+    boolean free = parts[parts.length - 1].equals("free");
+    return WORDS.containsKey(low)
+        || low.equals("gf")
+        || free
+        || parts.length > 1 && (parts[0].equals("non") || parts[1].equals("based"));
+  }
+
+  private static Predicate<Food> without(Allergen allergen) {
+    return food -> !food.allergens().contains(allergen);
+  }
+
+  private static Predicate<Food> not(Origin origin) {
+    return food -> !food.facts().origins().contains(origin);
+  }
+
+  /** Certified oats are a fact that the cook states; no other grain with gluten can be. */
+  private static boolean isOat(Food food) {
+    Set<Allergen> own = EnumSet.copyOf(food.allergens());
+    own.remove(Allergen.GLUTEN);
+    return own.isEmpty() && food.name().startsWith("oat");
+  }
+
+  /** Nothing added; what sweetens holds next to none of its own either. */
+  private static boolean holdsNoSugar(Food food) {
+    boolean sweet = food.role() == Role.SUGAR;
+    double sugar = food.composition().value(Component.SUGAR).orElse(sweet ? 100 : 0);
+    return !food.facts().added().contains(Added.SUGAR) && (!sweet || sugar <= SUGAR_FREE);
+  }
+}

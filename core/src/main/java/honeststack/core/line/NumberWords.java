@@ -1,0 +1,176 @@
+package honeststack.core.line;
+
+import static java.util.Map.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Whole numbers and decimals in words: "a hundred and fifty", "twenty-five", "two point five". */
+final class NumberWords {
+  private static final Map<String, Integer> ONES =
+      Map.ofEntries(
+          entry("zero", 0),
+          entry("one", 1),
+          entry("two", 2),
+          entry("three", 3),
+          entry("four", 4),
+          entry("five", 5),
+          entry("six", 6),
+          entry("seven", 7),
+          entry("eight", 8),
+          entry("nine", 9),
+          entry("ten", 10),
+          entry("eleven", 11),
+          entry("twelve", 12),
+          entry("thirteen", 13),
+          entry("fourteen", 14),
+          entry("fifteen", 15),
+          entry("sixteen", 16),
+          entry("seventeen", 17),
+          entry("eighteen", 18),
+          entry("nineteen", 19));
+
+  private static final Map<String, Integer> TENS =
+      Map.ofEntries(
+          entry("twenty", 20),
+          entry("thirty", 30),
+          entry("forty", 40),
+          entry("fifty", 50),
+          entry("sixty", 60),
+          entry("seventy", 70),
+          entry("eighty", 80),
+          entry("ninety", 90));
+
+  private final List<Token> tokens;
+  private int next;
+  private int decimals;
+
+  private NumberWords(List<Token> tokens, int from) {
+    this.tokens = tokens;
+    this.next = from;
+  }
+
+  /**
+   * @param next place of the first token after it
+   */
+  record Found(double value, int decimals, int next) {}
+
+  /** The number that begins at a token; "a" counts before hundred, thousand and dozen only. */
+  static Optional<Found> at(List<Token> tokens, int i) {
+    NumberWords words = new NumberWords(tokens, i);
+    double value = words.number();
+    return words.next > i
+        ? Optional.of(new Found(value, words.decimals, words.next))
+        : Optional.empty();
+  }
+
+  /** "three" of "three quarters". */
+  static Double digit(String word) {
+    Integer one = ONES.get(word);
+    return one == null ? null : Double.valueOf(one);
+  }
+
+  private double number() {
+    if (is(next, "dozen")) {
+      next++;
+      return 12;
+    }
+    int start = next;
+    double value = thousands();
+    if (is(next, "point") && isDigit(next + 1)) {
+      next++;
+      for (double place = 0.1; isDigit(next); place /= 10) {
+        value += place * ONES.get(tokens.get(next).low());
+        decimals++;
+        next++;
+      }
+    }
+    return next > start ? value : 0;
+  }
+
+  private double thousands() {
+    double value = hundreds();
+    if (is(next, "thousand")) {
+      next++;
+      return 1000 * Math.max(1, value) + below(hundredsAfter(next));
+    }
+    return value;
+  }
+
+  private double below(int before) {
+    double value = hundreds();
+    if (value == 0) {
+      next = before;
+    }
+    return value;
+  }
+
+  /** Steps over the "and" of "a hundred and fifty"; returns where to go back to. */
+  private int hundredsAfter(int at) {
+    next = is(at, "and") && isSmall(at + 1) ? at + 1 : at;
+    return at;
+  }
+
+  private double hundreds() {
+    int start = next;
+    double value = small();
+    boolean article = next == start && is(next, "a", "one") && is(next + 1, "hundred", "thousand");
+    if (article) {
+      next++;
+      value = 1;
+    }
+    if (!is(next, "hundred") || next == start) {
+      return value;
+    }
+    next++;
+    int back = hundredsAfter(next);
+    double rest = small();
+    if (rest == 0) {
+      next = back;
+    }
+    return 100 * value + rest;
+  }
+
+  /** 0 to 99: "twenty five", "twenty-five", "nineteen". */
+  private double small() {
+    if (next >= tokens.size()) {
+      return 0;
+    }
+    String word = tokens.get(next).low();
+    int hyphen = word.indexOf('-');
+    if (hyphen > 0 && TENS.containsKey(word.substring(0, hyphen))) {
+      Integer ones = ONES.get(word.substring(hyphen + 1));
+      if (ones != null) {
+        next++;
+        return TENS.get(word.substring(0, hyphen)) + ones;
+      }
+    }
+    if (TENS.containsKey(word)) {
+      next++;
+      if (isDigit(next) && !is(next, "zero")) {
+        return TENS.get(word) + ONES.get(tokens.get(next++).low());
+      }
+      return TENS.get(word);
+    }
+    if (ONES.containsKey(word)) {
+      next++;
+      return ONES.get(word);
+    }
+    return 0;
+  }
+
+  private boolean isSmall(int i) {
+    return i < tokens.size()
+        && (ONES.containsKey(tokens.get(i).low())
+            || TENS.containsKey(tokens.get(i).low().replaceFirst("-.*", "")));
+  }
+
+  private boolean isDigit(int i) {
+    return i < tokens.size() && ONES.getOrDefault(tokens.get(i).low(), 10) < 10;
+  }
+
+  private boolean is(int i, String... words) {
+    return i < tokens.size() && tokens.get(i).isWord(words);
+  }
+}

@@ -1,0 +1,120 @@
+package honeststack.core.said;
+
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import java.util.List;
+
+/** What stands in brackets: of the food before it, or a recipe of its own. */
+final class Brackets {
+  private final Clause outer;
+  private final Mention before;
+  private final Clause inner;
+
+  /**
+   * @param before the food that the brackets stand behind; null for none
+   */
+  Brackets(Clause outer, Mention before, Clause inner) {
+    this.outer = outer;
+    this.before = before;
+    this.inner = inner;
+  }
+
+  void read() {
+    List<Mention> measured = inner.mentions.stream().filter(Mention::isMeasured).toList();
+    boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
+    if (before == null) {
+      outer.mentions.addAll(inner.mentions);
+    } else if (isChoice()) {
+      inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
+      all(Part.CHOICE);
+    } else if (parts && isSame(measured.get(0)) && !isMade(measured)) {
+      note();
+    } else if (parts) {
+      boolean made = isMade(measured);
+      if (made || before.food == null) {
+        outer.mentions.remove(before);
+        mark(before, Part.HEADING);
+      }
+      inner.mentions.stream().filter(Mention::isMeasured).forEach(outer.mentions::add);
+      inner.mentions.stream().filter(m -> !m.isMeasured()).forEach(m -> mark(m, Part.NOTE));
+    } else {
+      note();
+    }
+    if (inner.counts.pieces.isPresent()) {
+      outer.counts.pieces = inner.counts.pieces;
+      outer.counts.sure = true;
+    }
+    if (inner.counts.serves.isPresent()) {
+      outer.counts.serves = inner.counts.serves;
+    }
+  }
+
+  /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */
+  private boolean isMade(List<Mention> measured) {
+    return before.amount != null && before.amount.isCount() && measured.size() > 1;
+  }
+
+  private String amount(Mention mention) {
+    return mention.isMeasured() ? mention.amountText : before.amountText;
+  }
+
+  private static void mark(Mention mention, Part part) {
+    if (mention.amount != null) {
+      mention.amount.part = part;
+    }
+    if (mention.food != null) {
+      mention.food.part = part;
+    }
+  }
+
+  private boolean isChoice() {
+    return inner.size() > 1 && inner.is(0, Sort.OR) && !inner.mentions.isEmpty();
+  }
+
+  private boolean isSame(Mention mention) {
+    return before.food != null
+        && before.food.food.isPresent()
+        && mention.food != null
+        && mention.food.food.isPresent()
+        && before.food.food.get().food().equals(mention.food.food.get().food());
+  }
+
+  /** An amount, or words that change what the food weighs, go with the line. */
+  private void note() {
+    List<Token> tokens = inner.sentence.tokens();
+    boolean amount =
+        inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak() && e.part != Part.METHOD);
+    if (before.amountText.isEmpty() && amount) {
+      inner.elements.stream()
+          .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
+          .findFirst()
+          .ifPresent(e -> before.amountText = e.text());
+      inner.mentions.clear();
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+      return;
+    }
+    boolean choice = inner.elements.stream().anyMatch(e -> e.is(Sort.OR));
+    boolean excluded = inner.elements.stream().anyMatch(e -> e.part == Part.EXCLUDED);
+    boolean tells =
+        !excluded && !amount && tokens.stream().anyMatch(t -> LineWords.isTelling(t.low()));
+    inner.mentions.clear();
+    for (Element element : inner.elements) {
+      if (element.part == null || element.part != Part.EXCLUDED) {
+        element.part = Part.NOTE;
+      }
+    }
+    boolean counted = inner.counts.pieces.isPresent() || inner.counts.serves.isPresent();
+    if (before.food != null && !counted && !choice && (amount || tells) && isShort(tokens)) {
+      before.notes += " (" + Token.joined(tokens) + ")";
+    }
+  }
+
+  private static boolean isShort(List<Token> tokens) {
+    return tokens.size() <= 10;
+  }
+
+  private void all(Part part) {
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = part);
+  }
+}

@@ -1,0 +1,85 @@
+package honeststack.core.said;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Foods of which one is meant: "butter or oil", "1 egg or 2 whites", "walnuts/pecans". */
+final class Choices {
+  private static final int FAR = 5;
+
+  private final Clause clause;
+
+  /** The other foods of a choice, each with its own amount or none, by its first food. */
+  private final Map<Element, List<Other>> others = new HashMap<>();
+
+  /**
+   * @param amount null where it is that of the first food
+   */
+  record Other(Element amount, Element food) {}
+
+  Choices(Clause clause) {
+    this.clause = clause;
+    int first = -1;
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.isFood(i) && clause.get(i).part == null) {
+        first = i;
+      } else if (isOr(i) && first >= 0 && isNear(first, i)) {
+        other(first, i);
+      }
+    }
+  }
+
+  List<Other> of(Element food) {
+    return others.getOrDefault(food, List.of());
+  }
+
+  private boolean isOr(int i) {
+    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1);
+    return slash || clause.is(i, Sort.OR);
+  }
+
+  /** Only marks and describing words stand between. */
+  private boolean isNear(int food, int or) {
+    for (int i = food + 1; i < or; i++) {
+      Element element = clause.get(i);
+      boolean over = element.kind == Element.Kind.WORD || element.isMark(",", "(");
+      if (!over && element.part != Part.CHOICE) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Two names of one food are no choice: "sooji / rava". */
+  private static boolean isSame(Element a, Element b) {
+    return a.food.isPresent()
+        && b.food.isPresent()
+        && a.food.get().food().equals(b.food.get().food());
+  }
+
+  private void other(int first, int or) {
+    int amount = clause.ahead(or + 1, FAR, e -> e.isAmount() && !e.isWeak());
+    int food = clause.ahead(amount >= 0 ? amount + 1 : or + 1, FAR, Element::isFood);
+    if (food < 0 || !clause.isFood(food)) {
+      if (amount >= 0 && clause.get(amount).isCount()) {
+        clause.get(amount).part = Part.NOTE;
+      }
+      return;
+    }
+    Element said = amount >= 0 ? clause.get(amount) : null;
+    if (isSame(clause.get(first), clause.get(food)) && said == null) {
+      clause.get(food).part = Part.NOTE;
+      return;
+    }
+    others
+        .computeIfAbsent(clause.get(first), any -> new ArrayList<>())
+        .add(new Other(said, clause.get(food)));
+    clause.get(food).part = Part.CHOICE;
+    clause.get(or).part = Part.CHOICE;
+    if (said != null) {
+      said.part = Part.CHOICE;
+    }
+  }
+}

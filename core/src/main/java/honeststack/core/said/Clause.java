@@ -1,0 +1,98 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** The elements of a sentence, and what has been made of them so far. */
+final class Clause {
+  final Sentence sentence;
+  final List<Element> elements;
+
+  /** What stands in brackets, by the element that it stands behind; -1 for the beginning. */
+  final List<Aside> asides;
+
+  /** How many come out and how many they serve, as far as it says. */
+  final Counted counts = new Counted();
+
+  /** Where the second half goes of what it halves; NOT_SAID if it halves nothing. */
+  Place halves = Place.NOT_SAID;
+
+  final List<Mention> mentions = new ArrayList<>();
+
+  Clause(Sentence sentence, List<Element> elements, List<Aside> asides) {
+    this.sentence = sentence;
+    this.elements = new ArrayList<>(elements);
+    this.asides = asides;
+  }
+
+  /**
+   * @param after place in the text behind which it stands
+   */
+  record Aside(int after, Clause clause) {}
+
+  int size() {
+    return elements.size();
+  }
+
+  Element get(int i) {
+    return elements.get(i);
+  }
+
+  boolean has(int i) {
+    return i >= 0 && i < elements.size();
+  }
+
+  boolean is(int i, Sort... sorts) {
+    return has(i) && get(i).is(sorts);
+  }
+
+  boolean isMark(int i, String... marks) {
+    return has(i) && get(i).isMark(marks);
+  }
+
+  boolean isWord(int i, String... words) {
+    return has(i) && get(i).isWord(words);
+  }
+
+  boolean isFood(int i) {
+    return has(i) && get(i).isFood() && get(i).isFree();
+  }
+
+  /** An amount that says more than "a". */
+  boolean isStrong(int i) {
+    return has(i) && get(i).isAmount() && get(i).isFree() && !get(i).isWeak();
+  }
+
+  /** The next element that is what is looked for, over idle words only; -1 if there is none. */
+  int ahead(int from, int most, Predicate<Element> wanted) {
+    int words = 0;
+    for (int i = from; i < size(); i++) {
+      Element element = get(i);
+      if (wanted.test(element)) {
+        return i;
+      }
+      boolean over =
+          element.kind == Element.Kind.WORD
+              || element.isAmount() && element.isWeak()
+              || element.is(Sort.IDLE) && element.to - element.from == 1 && !element.is(Sort.OR);
+      if (!over || ++words > most) {
+        return -1;
+      }
+    }
+    return -1;
+  }
+
+  void take(int from, int to, Part part) {
+    for (int i = from; i < to; i++) {
+      if (get(i).isFree()) {
+        get(i).part = part;
+      }
+    }
+  }
+
+  Place heading() {
+    return sentence.place();
+  }
+}

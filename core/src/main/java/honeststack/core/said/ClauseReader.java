@@ -1,0 +1,235 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Foods;
+import honeststack.core.line.Place;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Unit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads one sentence: finds what is in it, and puts amounts and foods together. */
+final class ClauseReader {
+  private final Spans spans;
+
+  ClauseReader(Foods foods) {
+    this.spans = new Spans(foods);
+  }
+
+  Clause read(Sentence sentence) {
+    List<Token> main = new ArrayList<>();
+    List<Clause.Aside> asides = new ArrayList<>();
+    apart(sentence, main, asides);
+    Clause clause = new Clause(sentence, spans.of(main), asides);
+    other(clause);
+    Corrections.in(clause);
+    Exclusions.in(clause);
+    Choices choices = new Choices(clause);
+    link(clause, choices);
+    halves(clause);
+    more(clause);
+    Places.in(clause);
+    asides(clause);
+    return clause;
+  }
+
+  /** What stands in brackets is a sentence of its own. */
+  private void apart(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
+    List<Token> inside = null;
+    int after = sentence.start();
+    for (Token token : sentence.tokens()) {
+      if (inside == null && token.isMark("(", "[")) {
+        inside = new ArrayList<>();
+        after = main.isEmpty() ? token.start() : main.get(main.size() - 1).end();
+      } else if (inside != null && token.isMark(")", "]")) {
+        aside(sentence, inside, after, asides);
+        inside = null;
+      } else {
+        (inside == null ? main : inside).add(token);
+      }
+    }
+    if (inside != null) {
+      aside(sentence, inside, after, asides);
+    }
+  }
+
+  private void aside(Sentence of, List<Token> inside, int after, List<Clause.Aside> asides) {
+    if (!inside.isEmpty()) {
+      Sentence sentence = new Sentence(of.line(), of.section(), of.place(), false, inside);
+      asides.add(new Clause.Aside(after, read(sentence)));
+    }
+  }
+
+  /** Numbers that count no food, and what is some of a food named elsewhere. */
+  private static void other(Clause clause) {
+    for (int i = 0; i < clause.size(); i++) {
+      Element element = clause.get(i);
+      if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
+        element.part = Part.METHOD;
+      } else if (element.is(Sort.PART_OF)) {
+        int amount = clause.ahead(i + 1, 6, Element::isAmount);
+        if (amount >= 0 && element.text().equalsIgnoreCase("of which")) {
+          clause.get(amount).part = Part.METHOD;
+        }
+      } else if (element.isAmount()) {
+        int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
+        boolean batter = clause.is(of, Sort.BATTER) || clause.is(of + 1, Sort.BATTER);
+        if (batter && !clause.isFood(of)) {
+          element.part = Part.METHOD;
+        }
+      }
+    }
+  }
+
+  private void link(Clause clause, Choices choices) {
+    Counts.in(clause);
+    Naming naming = new Naming(clause);
+    List<Mention> mentions = new ArrayList<>();
+    List<Linking.Link> shared = Sharing.in(clause);
+    shared.forEach(link -> mentions.add(naming.of(link, true)));
+    for (Linking.Link link : Linking.in(clause)) {
+      if (link.food() >= 0) {
+        mentions.add(naming.of(link, false));
+      } else if (!clause.get(link.amount()).isWeak()) {
+        alone(clause, naming, link, mentions);
+      }
+    }
+    for (Mention mention : mentions) {
+      for (Choices.Other other : choices.of(mention.food)) {
+        String amount = other.amount() == null ? mention.amountText : other.amount().text();
+        mention.others.add((amount + " " + other.food().text()).strip());
+      }
+    }
+    mentions.sort((a, b) -> Integer.compare(a.from, b.from));
+    Units.complete(mentions);
+    PartsOf.in(clause, mentions);
+    clause.mentions.addAll(mentions);
+  }
+
+  /** An amount without a food that is known. */
+  private static void alone(
+      Clause clause, Naming naming, Linking.Link link, List<Mention> mentions) {
+    Element amount = clause.get(link.amount());
+    Mention taken = takenBack(clause, link.amount());
+    if (taken != null) {
+      mentions.add(taken);
+      return;
+    }
+    boolean measured = amount.measure().unit() != Unit.COUNT;
+    String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
+    if (unknown.isEmpty()) {
+      amount.part = Part.UNKNOWN;
+      return;
+    }
+    Mention mention = new Mention();
+    mention.amount = amount;
+    mention.from = link.amount();
+    mention.to = link.amount() + 1;
+    mention.amountText = amount.text();
+    mention.foodText = unknown;
+    amount.part = Part.AMOUNT;
+    mentions.add(mention);
+  }
+
+  /** "it was 3 eggs, but I use 2": the food that was taken back, with this amount. */
+  private static Mention takenBack(Clause clause, int amount) {
+    for (int i = amount - 1; i >= 0; i--) {
+      Element element = clause.get(i);
+      boolean was = i > 0 && clause.get(i - 1).isAmount();
+      if (element.isFood() && element.part == Part.EXCLUDED && was) {
+        Mention mention = new Mention();
+        mention.amount = clause.get(amount);
+        mention.food = element;
+        mention.from = amount;
+        mention.to = amount + 1;
+        mention.amountText = mention.amount.text();
+        mention.foodText = element.text();
+        mention.amount.part = Part.AMOUNT;
+        return mention;
+      }
+      if (element.isFood()) {
+        return null;
+      }
+    }
+    return null;
+  }
+
+  /** "2 snorbels": a line that is nothing but a number and a name. */
+  private static boolean isBare(Clause clause, int amount) {
+    for (int i = 0; i < clause.size(); i++) {
+      boolean over = i == amount || clause.get(i).kind != Element.Kind.PHRASE;
+      if (!over) {
+        return false;
+      }
+    }
+    return clause.sentence.whole() && clause.size() <= amount + 5;
+  }
+
+  /** "half in the batter, half on top". */
+  private static void halves(Clause clause) {
+    int halves = 0;
+    Place second = Place.NOT_SAID;
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean half =
+          clause.get(i).text().matches("(?i)(the )?(other )?half( of (it|them))?|(the )?rest");
+      int cue =
+          clause.ahead(i + 1, 4, e -> e.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && !e.isWord("batter"));
+      if (half && cue > 0) {
+        halves++;
+        if (clause.is(cue, Sort.PLATE)) {
+          second = Place.PLATE;
+        } else if (clause.is(cue, Sort.PAN)) {
+          second = Place.PAN;
+        }
+        clause.take(i, cue + 1, Part.PLACE);
+      }
+    }
+    clause.halves = halves == 2 ? second : Place.NOT_SAID;
+    if (halves == 2 && !clause.mentions.isEmpty()) {
+      Mention last = clause.mentions.get(clause.mentions.size() - 1);
+      last.half = true;
+      last.placed = true;
+    }
+  }
+
+  /** "plus more for the griddle": the same food once more, unmeasured. */
+  private static void more(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      if (!clause.is(i, Sort.MORE) || clause.mentions.isEmpty()) {
+        continue;
+      }
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        before = mention.from < i ? mention : before;
+      }
+      if (before == null || before.food == null || !before.isMeasured()) {
+        continue;
+      }
+      clause.get(i).part = Part.NOTE;
+      boolean pan = clause.is(i + 1, Sort.PAN, Sort.PAN_NEXT);
+      if (pan || clause.is(i + 1, Sort.PLATE, Sort.PLATE_NEXT)) {
+        Mention more = new Mention();
+        more.food = before.food;
+        more.foodText = before.foodText;
+        more.from = i;
+        more.to = i + 2;
+        more.more = pan ? Place.PAN : Place.PLATE;
+        clause.get(i + 1).part = Part.PLACE;
+        clause.mentions.add(clause.mentions.indexOf(before) + 1, more);
+      } else {
+        before.notes += ", plus more";
+      }
+    }
+  }
+
+  /** What stands in brackets behind a food: its amount again, its parts, or a note. */
+  private static void asides(Clause clause) {
+    for (Clause.Aside aside : clause.asides) {
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
+        before = is ? mention : before;
+      }
+      new Brackets(clause, before, aside.clause()).read();
+    }
+  }
+}

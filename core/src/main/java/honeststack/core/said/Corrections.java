@@ -1,0 +1,85 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+
+/** Takes back what a speaker corrects at once: "two eggs, no, three". */
+final class Corrections {
+  private static final int FAR = 6;
+
+  private final Clause clause;
+
+  private Corrections(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Corrections corrections = new Corrections(clause);
+    for (int i = 1; i < clause.size(); i++) {
+      if (clause.is(i, Sort.CORRECT)) {
+        corrections.at(i);
+      }
+    }
+  }
+
+  private void at(int cue) {
+    int second = next(cue + 1);
+    int first = before(cue);
+    if (second < 0 || first < 0) {
+      return;
+    }
+    Element old = clause.get(first);
+    Element said = clause.get(second);
+    int food = foodOf(first, cue);
+    int again = clause.ahead(second + 1, 3, Element::isFood);
+    if (again >= 0 && food >= 0 && !isSame(food, again)) {
+      return;
+    }
+    old.part = Part.EXCLUDED;
+    clause.get(cue).part = Part.EXCLUDED;
+    if (said.isCount() && old.measure().unit() != Unit.COUNT) {
+      said.instead = said.text() + " " + old.measure().unit().symbol();
+    }
+    if (again >= 0 && food >= 0) {
+      clause.get(food).part = Part.EXCLUDED;
+    }
+    said.corrects = again < 0;
+  }
+
+  private boolean isSame(int a, int b) {
+    return clause.get(a).food.isPresent()
+        && clause.get(b).food.isPresent()
+        && clause.get(a).food.get().food().equals(clause.get(b).food.get().food());
+  }
+
+  /** The amount that is right; behind marks and more words of correcting only. */
+  private int next(int from) {
+    for (int i = from; i < clause.size() && i < from + FAR; i++) {
+      if (clause.isStrong(i)) {
+        return i;
+      }
+      boolean over = clause.isMark(i, ",", ".", "-", "–", "…") || clause.is(i, Sort.CORRECT);
+      if (!over && !clause.isWord(i, "that", "it", "um", "er", "a", "make")) {
+        return -1;
+      }
+    }
+    return -1;
+  }
+
+  private int before(int cue) {
+    for (int i = cue - 1; i >= 0 && i >= cue - FAR; i--) {
+      if (clause.isStrong(i)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private int foodOf(int amount, int cue) {
+    for (int i = amount + 1; i < cue; i++) {
+      if (clause.isFood(i)) {
+        return i;
+      }
+    }
+    return clause.isFood(amount - 1) ? amount - 1 : -1;
+  }
+}

@@ -1,0 +1,138 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Foods;
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A stretch of a sentence: an amount, a food's name, a phrase, or a word or mark alone. */
+final class Element {
+
+  enum Kind {
+    AMOUNT,
+    FOOD,
+    PHRASE,
+    WORD,
+    MARK
+  }
+
+  final Kind kind;
+  final List<Token> tokens;
+  final int from;
+  final int to;
+  final Set<Sort> sorts;
+  final Optional<AmountParser.Front> amount;
+  final Optional<Foods.Named> food;
+
+  /** What it was taken for; null as long as nothing was made of it. */
+  Part part;
+
+  /** Words that stand for it where it is not written as it is meant; null for its own. */
+  String instead;
+
+  /** It takes the place of an amount before it. */
+  boolean corrects;
+
+  private Element(
+      Kind kind,
+      List<Token> tokens,
+      int from,
+      int to,
+      Set<Sort> sorts,
+      Optional<AmountParser.Front> amount,
+      Optional<Foods.Named> food) {
+    this.kind = kind;
+    this.tokens = tokens;
+    this.from = from;
+    this.to = to;
+    this.sorts = sorts;
+    this.amount = amount;
+    this.food = food;
+  }
+
+  static Element amount(List<Token> tokens, int from, AmountParser.Front amount) {
+    return new Element(
+        Kind.AMOUNT, tokens, from, amount.next(), none(), Optional.of(amount), Optional.empty());
+  }
+
+  /**
+   * @param food empty for a word that means a kind of food
+   */
+  static Element food(List<Token> tokens, int from, int to, Optional<Foods.Named> food) {
+    return new Element(Kind.FOOD, tokens, from, to, none(), Optional.empty(), food);
+  }
+
+  static Element phrase(List<Token> tokens, int from, Phrases.Found phrase) {
+    return new Element(
+        Kind.PHRASE, tokens, from, phrase.to(), phrase.sorts(), Optional.empty(), Optional.empty());
+  }
+
+  static Element token(List<Token> tokens, int at) {
+    Kind kind = tokens.get(at).kind() == Token.Kind.WORD ? Kind.WORD : Kind.MARK;
+    return new Element(kind, tokens, at, at + 1, none(), Optional.empty(), Optional.empty());
+  }
+
+  private static Set<Sort> none() {
+    return EnumSet.noneOf(Sort.class);
+  }
+
+  boolean is(Sort... any) {
+    for (Sort sort : any) {
+      if (sorts.contains(sort)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  boolean isFood() {
+    return kind == Kind.FOOD;
+  }
+
+  boolean isAmount() {
+    return kind == Kind.AMOUNT;
+  }
+
+  boolean isFree() {
+    return part == null;
+  }
+
+  boolean isMark(String... marks) {
+    return kind == Kind.MARK && tokens.get(from).isMark(marks);
+  }
+
+  boolean isWord(String... words) {
+    return to == from + 1 && tokens.get(from).isWord(words);
+  }
+
+  Measure measure() {
+    return amount.orElseThrow().terms().get(0).measure();
+  }
+
+  /** A number, and nothing that says of what. */
+  boolean isCount() {
+    return isAmount() && measure().unit() == Unit.COUNT && measure().size().isEmpty();
+  }
+
+  /** "a", "an": an amount only right before a food. */
+  boolean isWeak() {
+    return isCount() && to == from + 1 && tokens.get(from).isWord("a", "an", "one", "each");
+  }
+
+  int start() {
+    return tokens.get(from).start();
+  }
+
+  int end() {
+    return tokens.get(to - 1).end();
+  }
+
+  String text() {
+    return instead != null ? instead : Token.joined(tokens.subList(from, to));
+  }
+}

@@ -1,0 +1,193 @@
+package honeststack.core.said;
+
+import java.util.List;
+
+/**
+ * What a sentence leaves out: "no sugar", "instead of the 2 eggs", "swap the butter for oil". And
+ * what it names without meaning the food: "as thick as cream", "a butter knife".
+ */
+final class Exclusions {
+  private static final int FAR = 4;
+
+  private final Clause clause;
+
+  private Exclusions(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Exclusions exclusions = new Exclusions(clause);
+    exclusions.things();
+    exclusions.comparisons();
+    exclusions.swaps();
+    exclusions.left();
+    exclusions.behind();
+  }
+
+  /** Foods that only name a thing, and foods that are verbs. */
+  private void things() {
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
+        clause.take(i, i + 2, Part.NOTE);
+      }
+      boolean noun = clause.is(i + 1, Sort.THING, Sort.PIECES) || clause.isWord(i + 1, "batter");
+      boolean thing = clause.isFood(i) && noun && !clause.isStrong(i - 1);
+      boolean made = clause.isFood(i) && clause.get(i).isWord("flour", "meal", "powder");
+      int to = clause.isWord(i - 1, "a", "fine") ? i - 2 : i - 1;
+      if (made && clause.isWord(to, "to", "into") && to > 0) {
+        clause.take(i, i + 1, Part.NOTE);
+      }
+      if (thing) {
+        clause.take(i, i + 2, Part.ASIDE);
+      }
+    }
+  }
+
+  private void comparisons() {
+    for (int i = 0; i < clause.size(); i++) {
+      if (!clause.is(i, Sort.LIKE)) {
+        continue;
+      }
+      int food = clause.ahead(i + 1, FAR, Element::isFood);
+      if (food >= 0 && !isAmountBetween(i, food)) {
+        clause.take(i, food + 1, Part.ASIDE);
+      }
+    }
+  }
+
+  private boolean isAmountBetween(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (clause.isStrong(i)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "swap the butter for 3 tbsp oil". */
+  private void swaps() {
+    for (int i = 0; i < clause.size(); i++) {
+      if (!clause.is(i, Sort.SWAP)) {
+        continue;
+      }
+      for (int j = i + 1; j < clause.size(); j++) {
+        if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
+          if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
+            excludeUntil(i, j);
+          }
+          break;
+        }
+      }
+    }
+  }
+
+  private void excludeUntil(int from, int to) {
+    for (int i = from; i < to; i++) {
+      Element element = clause.get(i);
+      if (element.isFood() || element.isAmount()) {
+        element.part = Part.EXCLUDED;
+      }
+    }
+  }
+
+  private void left() {
+    for (int i = 0; i < clause.size(); i++) {
+      Element cue = clause.get(i);
+      if (!cue.is(Sort.EXCLUDE, Sort.INSTEAD) || cue.part != null || isNoWord(i)) {
+        continue;
+      }
+      boolean was = cue.text().equalsIgnoreCase("it was");
+      if (was && clause.elements.stream().noneMatch(e -> e.isWord("but", "now"))) {
+        continue;
+      }
+      boolean measured = !cue.isWord("no", "not", "never", "nor", "zero");
+      int food = behind(i, measured);
+      if (food < 0) {
+        continue;
+      }
+      if (clause.get(food).isAmount()) {
+        int behind = clause.ahead(food + 1, FAR, Element::isFood);
+        if (behind < 0) {
+          continue;
+        }
+        clause.get(food).part = Part.EXCLUDED;
+        food = behind;
+      }
+      clause.take(i, i + 1, Part.EXCLUDED);
+      exclude(food);
+    }
+  }
+
+  /** The first food, or amount, behind a cue; over words and, in a list, commas. */
+  private int behind(int cue, boolean measured) {
+    for (int i = cue + 1; i < clause.size() && i <= cue + FAR; i++) {
+      Element element = clause.get(i);
+      boolean amount = element.isAmount() && element.isFree();
+      if (element.isFood() && element.isFree() || measured && amount && !element.isWeak()) {
+        return i;
+      }
+      boolean listed = element.isMark(",") && i == cue + 2 && clause.isFood(i + 1);
+      boolean over =
+          element.kind == Element.Kind.WORD
+              || amount && element.isWeak()
+              || element.is(Sort.IDLE) && element.to - element.from == 1 && !element.is(Sort.OR)
+              || listed;
+      if (!over) {
+        return -1;
+      }
+    }
+    return -1;
+  }
+
+  /** "not too", "not quite 1 dl": it leaves nothing out. */
+  private boolean isNoWord(int i) {
+    return clause.get(i).isWord("not")
+        && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at");
+  }
+
+  /** The food and those listed behind it. */
+  private void exclude(int food) {
+    clause.get(food).part = Part.EXCLUDED;
+    int i = food + 1;
+    while (clause.has(i)) {
+      boolean or = clause.is(i, Sort.OR) || clause.isWord(i, "nor", "and") || clause.isMark(i, "/");
+      boolean comma = clause.isMark(i, ",");
+      if (!or && !comma) {
+        return;
+      }
+      int next = clause.isWord(i + 1, "or", "and", "nor", "no", "any") ? i + 2 : i + 1;
+      boolean listed = clause.isFood(next) && !clause.is(next + 1, PLACES);
+      boolean last = comma && !isList(next) && next == i + 1;
+      if (!listed || last) {
+        return;
+      }
+      clause.get(next).part = Part.EXCLUDED;
+      i = next + 1;
+    }
+  }
+
+  private static final Sort[] PLACES = {Sort.PAN, Sort.PLATE, Sort.PAN_NEXT, Sort.PLATE_NEXT};
+
+  /** "dairy, egg or nuts": more of a list comes. */
+  private boolean isList(int i) {
+    return clause.is(i + 1, Sort.OR) || clause.isMark(i + 1, ",") || clause.isWord(i + 1, "and");
+  }
+
+  /** "butter's out", "honey is not for babies", "leave the sugar out". */
+  private void behind() {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean out =
+          clause.is(i, Sort.OUT)
+              || clause.isWord(i, "out") && clause.get(i - 1).text().endsWith("'s")
+              || clause.isWord(i, "out") && isLeft(i);
+      if (out && clause.isFood(i - 1)) {
+        clause.take(i - 1, i + 1, Part.EXCLUDED);
+      }
+    }
+  }
+
+  private boolean isLeft(int i) {
+    List<Element> before = clause.elements.subList(Math.max(0, i - FAR), i);
+    return before.stream().anyMatch(e -> e.isWord("leave", "leaving", "left"));
+  }
+}

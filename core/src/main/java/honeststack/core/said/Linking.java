@@ -1,0 +1,189 @@
+package honeststack.core.said;
+
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Which amount is of which food: of all ways to pair neighbours, the cheapest.
+ *
+ * <p>Costs: an amount before its food 0, behind it 1; each word between 0.4, or 0.1 where it
+ * describes a food; a food without an amount 2; an amount without a food 6, or 0.2 for "a"; a
+ * second amount of the same food 1.5.
+ */
+final class Linking {
+  private static final double NEVER = 1e6;
+  private static final double BEHIND = 1;
+  private static final double WORD = 0.4;
+  private static final double DESCRIBING = 0.1;
+  private static final double FOOD_ALONE = 2;
+  private static final double AMOUNT_ALONE = 6;
+  private static final double ARTICLE_ALONE = 0.2;
+  private static final double TWICE = 1.5;
+  private static final double COMMA = 2.5;
+  private static final int MOST_WORDS = 5;
+
+  private final Clause clause;
+  private final List<Integer> places = new ArrayList<>();
+
+  private Linking(Clause clause) {
+    this.clause = clause;
+    for (int i = 0; i < clause.size(); i++) {
+      Element element = clause.get(i);
+      if (element.isFree() && (element.isAmount() || element.isFood())) {
+        places.add(i);
+      }
+    }
+  }
+
+  /**
+   * @param amount its place in the clause; -1 for none
+   * @param food its place; -1 for none
+   * @param also place of a second amount of the same food; -1 for none
+   */
+  record Link(int amount, int food, int also) {
+    int from() {
+      return amount < 0 ? food : food < 0 ? amount : Math.min(amount, food);
+    }
+
+    int to() {
+      return Math.max(Math.max(amount, food), also) + 1;
+    }
+  }
+
+  private record Step(Link link, int back, double cost) {}
+
+  static List<Link> in(Clause clause) {
+    return new Linking(clause).links();
+  }
+
+  private List<Link> links() {
+    int n = places.size();
+    Step[] best = new Step[n + 1];
+    best[0] = new Step(null, 0, 0);
+    for (int k = 0; k < n; k++) {
+      int at = places.get(k);
+      boolean food = clause.get(at).isFood();
+      offer(best, k, 1, food ? new Link(-1, at, -1) : new Link(at, -1, -1), alone(at));
+      if (k + 1 < n) {
+        int next = places.get(k + 1);
+        if (food && clause.get(next).isAmount()) {
+          offer(best, k, 2, new Link(next, at, -1), behind(at, next));
+        } else if (!food && clause.get(next).isFood()) {
+          offer(best, k, 2, new Link(at, next, -1), before(at, next));
+          also(best, k, at, next);
+        }
+      }
+    }
+    List<Link> links = new ArrayList<>();
+    for (int k = n; k > 0; k -= best[k].back()) {
+      links.add(0, best[k].link());
+    }
+    return links;
+  }
+
+  private void also(Step[] best, int k, int amount, int food) {
+    if (k + 2 >= places.size()) {
+      return;
+    }
+    int also = places.get(k + 2);
+    boolean other = clause.isStrong(also) && !clause.get(also).isCount();
+    boolean apart = also > food + 1 && !isWordNext(also);
+    if (other && apart) {
+      double cost = before(amount, food) + behind(food, also) + TWICE;
+      offer(best, k, 3, new Link(amount, food, also), cost);
+    }
+  }
+
+  /** A word that nobody knows: the amount is of that. */
+  private boolean isWordNext(int amount) {
+    int next = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
+    return clause.has(next)
+        && clause.get(next).kind == Element.Kind.WORD
+        && !LineWords.isDescribing(clause.get(next).text());
+  }
+
+  private static void offer(Step[] best, int k, int taken, Link link, double cost) {
+    double all = best[k].cost() + cost;
+    if (best[k + taken] == null || all < best[k + taken].cost()) {
+      best[k + taken] = new Step(link, taken, all);
+    }
+  }
+
+  private double alone(int at) {
+    Element element = clause.get(at);
+    return element.isFood() ? FOOD_ALONE : element.isWeak() ? ARTICLE_ALONE : AMOUNT_ALONE;
+  }
+
+  private double before(int amount, int food) {
+    if (clause.get(amount).corrects) {
+      return NEVER;
+    }
+    double cost = 0;
+    int words = 0;
+    for (int i = amount + 1; i < food; i++) {
+      Element element = clause.get(i);
+      if (element.isMark(",")) {
+        cost += clause.get(amount).isWeak() ? NEVER : COMMA;
+      } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
+        cost += WORD;
+      } else if (isOver(element) && !element.isWord("and", "&", "with", "in", "for", "to", "n")) {
+        cost += words(element);
+        words += element.to - element.from;
+      } else {
+        return NEVER;
+      }
+    }
+    return words > MOST_WORDS ? NEVER : cost;
+  }
+
+  private double behind(int food, int amount) {
+    Element said = clause.get(amount);
+    if (said.corrects) {
+      return 0;
+    }
+    if (said.isWeak()) {
+      return NEVER;
+    }
+    double cost = BEHIND;
+    int words = 0;
+    for (int i = food + 1; i < amount; i++) {
+      Element element = clause.get(i);
+      if (element.isMark(":", "-", "–", "—", "=", ".", "…", "×", "~", "(", "/")) {
+        cost -= i == food + 1 ? DESCRIBING : 0;
+      } else if (element.isMark(",")) {
+        cost += DESCRIBING;
+      } else if (isOver(element) && !element.isWord("and", "&", "with", "in", "for", "n", "to")
+          || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
+        cost +=
+            element.isWord("about", "is", "that", "that's", "so", "x")
+                ? DESCRIBING
+                : words(element);
+        words += element.to - element.from;
+      } else {
+        return NEVER;
+      }
+    }
+    return words > MOST_WORDS ? NEVER : cost;
+  }
+
+  private static boolean isOver(Element element) {
+    return element.kind == Element.Kind.WORD
+        || element.is(Sort.IDLE) && !element.is(Sort.OR, Sort.EXCLUDE, Sort.PLATE, Sort.PAN)
+        || element.is(Sort.UNIT_OTHER)
+        || element.is(Sort.EACH)
+        || element.isWord("is", "are")
+        || element.part == Part.CHOICE
+        || element.part == Part.NOTE
+        || element.part == Part.EXCLUDED;
+  }
+
+  private static double words(Element element) {
+    double cost = 0;
+    for (Token token : element.tokens.subList(element.from, element.to)) {
+      cost += LineWords.isDescribing(token.low()) ? DESCRIBING : WORD;
+    }
+    return cost;
+  }
+}

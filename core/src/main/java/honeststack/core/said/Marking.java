@@ -1,0 +1,93 @@
+package honeststack.core.said;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Marks every word of a text with what it was taken for. */
+final class Marking {
+  private static final int AROUND = 3;
+
+  private final List<Mark> marks = new ArrayList<>();
+  private final List<Unknown> unknown = new ArrayList<>();
+  private final Map<Element, Integer> lines = new IdentityHashMap<>();
+
+  /** A number or a food of which nothing was made, with the words around it. */
+  record Unknown(int start, int end) {}
+
+  void line(Mention mention, int line) {
+    if (mention.amount != null) {
+      lines.put(mention.amount, line);
+    }
+    if (mention.food != null) {
+      lines.put(mention.food, line);
+    }
+  }
+
+  void addAll(List<Mark> more) {
+    marks.addAll(more);
+  }
+
+  List<Mark> marks() {
+    marks.sort(Comparator.comparingInt(Mark::start));
+    return marks;
+  }
+
+  List<Unknown> unknown() {
+    return unknown;
+  }
+
+  List<String> excluded(String text) {
+    return marks.stream()
+        .filter(mark -> mark.part() == Part.EXCLUDED)
+        .map(mark -> text.substring(mark.start(), mark.end()))
+        .toList();
+  }
+
+  void clause(Clause clause) {
+    for (int i = 0; i < clause.size(); i++) {
+      Element element = clause.get(i);
+      Part part = part(element);
+      marks.add(
+          new Mark(
+              element.start(), element.end(), part, lines.getOrDefault(element, Mark.NO_LINE)));
+      if (part == Part.UNKNOWN) {
+        unknown(clause, i);
+      }
+    }
+    clause.asides.forEach(aside -> clause(aside.clause()));
+  }
+
+  private static Part part(Element element) {
+    if (element.part != null) {
+      return element.part;
+    }
+    return switch (element.kind) {
+      case AMOUNT -> element.isWeak() ? Part.IDLE : Part.UNKNOWN;
+      case FOOD -> Part.UNKNOWN;
+      case PHRASE -> phrase(element);
+      case WORD -> Part.WORD;
+      case MARK -> Character.isDigit(element.text().codePointAt(0)) ? Part.UNKNOWN : Part.IDLE;
+    };
+  }
+
+  private static Part phrase(Element element) {
+    return element.is(Sort.UNIT_OTHER) && element.tokens.get(element.from).isWhole()
+        ? Part.METHOD
+        : Part.IDLE;
+  }
+
+  private void unknown(Clause clause, int at) {
+    int from = at;
+    while (from > 0 && at - from < AROUND && !clause.isMark(from - 1, ",", ";", ":")) {
+      from--;
+    }
+    int to = at;
+    while (to + 1 < clause.size() && to - at < AROUND && !clause.isMark(to + 1, ",", ";", ".")) {
+      to++;
+    }
+    unknown.add(new Unknown(clause.get(from).start(), clause.get(to).end()));
+  }
+}

@@ -1,0 +1,58 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.line.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A food that is named, with what is said of it. */
+final class Mention {
+  /** Null where no amount of it is said. */
+  Element amount;
+
+  /** Null where its name is not known. */
+  Element food;
+
+  /** Place of its first element in its clause, and behind its last. */
+  int from;
+
+  int to;
+
+  /** The words of the amount; empty for none. */
+  String amountText = "";
+
+  String foodText = "";
+
+  /** What was done to it, and what stands in brackets. */
+  String notes = "";
+
+  /** Other foods that may take its place, as lines of their own. */
+  final List<String> others = new ArrayList<>();
+
+  Place place = Place.NOT_SAID;
+  boolean placed;
+  boolean shared;
+  boolean half;
+
+  /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */
+  Place more;
+
+  /** It is only named again: it was said elsewhere how much. */
+  boolean again;
+
+  /** Empty where its name is not known, or means a kind of food. */
+  Optional<Food> known() {
+    return food == null ? Optional.empty() : food.food.map(Foods.Named::food);
+  }
+
+  boolean isMeasured() {
+    return !amountText.isEmpty();
+  }
+
+  String text() {
+    String said = amountText.isEmpty() ? foodText : amountText + " " + foodText;
+    return notes.isEmpty() ? said : said + notes;
+  }
+}

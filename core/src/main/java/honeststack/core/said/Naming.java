@@ -1,0 +1,225 @@
+package honeststack.core.said;
+
+import honeststack.core.food.FreeFrom;
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Writes a mention as the line that a cook would type, in the words of the text. */
+final class Naming {
+  private static final int MOST_NOTES = 8;
+  private static final Pattern FILM =
+      Pattern.compile("^(?:thin |light )?(?:film|coat|coating|layer|lick|hint|trickle|bit) of ");
+
+  private final Clause clause;
+  private final List<Token> tokens;
+
+  Naming(Clause clause) {
+    this.clause = clause;
+    this.tokens = clause.sentence.tokens();
+  }
+
+  Mention of(Linking.Link link, boolean shared) {
+    Mention mention = new Mention();
+    mention.from = link.from();
+    mention.to = link.to();
+    mention.amount = link.amount() < 0 ? null : clause.get(link.amount());
+    mention.food = link.food() < 0 ? null : clause.get(link.food());
+    if (mention.amount != null) {
+      boolean of = !shared && clause.isWord(link.amount() + 1, "of") && link.food() > link.amount();
+      mention.amountText = mention.amount.text() + (of ? " of" : "");
+      mention.amount.part = Part.AMOUNT;
+    }
+    if (shared) {
+      mention.from = link.food();
+      mention.to = link.food() + 1;
+      mention.foodText = mention.food.text();
+      notes(mention, link.food() + 1);
+      return mention;
+    }
+    if (mention.food != null) {
+      mention.food.part = Part.FOOD;
+      boolean front = link.amount() >= 0 && link.amount() < link.food();
+      mention.foodText = front ? between(link) : named(mention, link.food());
+      if (front && mention.amount.isWeak() && isFilm(mention.foodText)) {
+        mention.foodText = mention.amountText + " " + mention.foodText;
+        mention.amountText = "";
+      }
+      head(mention, link.food());
+      boolean back = link.amount() > link.food();
+      if (back) {
+        notesBetween(mention, link.food() + 1, link.amount());
+      }
+      also(mention, link);
+      notes(mention, mention.to);
+    }
+    return mention;
+  }
+
+  private static boolean isFilm(String words) {
+    return FILM.matcher(words).find();
+  }
+
+  /** The words from the amount to the end of the name. */
+  private String between(Linking.Link link) {
+    List<Token> words = new ArrayList<>();
+    int from = link.amount() + 1;
+    while (from < link.food() && isFiller(clause.get(from))) {
+      from++;
+    }
+    for (int i = from; i < link.food(); i++) {
+      Element element = clause.get(i);
+      if (element.isMark(",") || element.is(Sort.EACH) || element.is(Sort.UNIT_OTHER)) {
+        continue;
+      }
+      words.addAll(element.tokens.subList(element.from, element.to));
+      element.part = Part.NOTE;
+    }
+    Element food = clause.get(link.food());
+    String before = words.isEmpty() ? "" : Token.joined(words) + " ";
+    return before + food.text();
+  }
+
+  private static boolean isFiller(Element element) {
+    return element.isWord("of", "the", "my", "your", "some", "that", "our", "like")
+        || element.isMark(".", "-", "–", "'");
+  }
+
+  /** The name with the words before it that describe it. */
+  private String named(Mention mention, int food) {
+    int from = food;
+    while (from > 0 && isAdjective(clause.get(from - 1))) {
+      from--;
+      clause.get(from).part = Part.NOTE;
+    }
+    mention.from = Math.min(mention.from, from);
+    String before = "";
+    if (from < food) {
+      before = Token.joined(tokens(clause.get(from).from, clause.get(food - 1).to)) + " ";
+    }
+    return before + clause.get(food).text();
+  }
+
+  private List<Token> tokens(int from, int to) {
+    return clause.get(0).tokens.subList(from, to);
+  }
+
+  private static boolean isAdjective(Element element) {
+    boolean free =
+        element.isFree()
+            && element.kind == Element.Kind.WORD
+            && FreeFrom.isWord(element.tokens.get(element.from).low());
+    return free
+        || element.part == Part.NOTE && element.isFood()
+        || element.part == Part.NOTE && element.isWord("free")
+        || element.isFree()
+            && element.kind == Element.Kind.WORD
+            && LineWords.isDescribing(element.tokens.get(element.from).low());
+  }
+
+  /** A word that nobody knows right behind a name may make another food of it: "egg noodles". */
+  private void head(Mention mention, int food) {
+    int next = food + 1;
+    if (!clause.has(next)) {
+      return;
+    }
+    Element element = clause.get(next);
+    boolean noun =
+        element.kind == Element.Kind.WORD
+            && element.isFree()
+            && element.text().length() > 2
+            && !LineWords.isDescribing(element.tokens.get(element.from).low());
+    if (noun) {
+      mention.foodText += " " + element.text();
+      element.part = Part.NOTE;
+      mention.to = Math.max(mention.to, next + 1);
+    }
+  }
+
+  /** A second amount: added, taken away, or the same in another unit. */
+  private void also(Mention mention, Linking.Link link) {
+    if (link.also() < 0) {
+      return;
+    }
+    Element also = clause.get(link.also());
+    also.part = Part.AMOUNT;
+    boolean sum = false;
+    for (int i = link.food() + 1; i < link.also(); i++) {
+      sum |= clause.isWord(i, "plus", "less", "minus") || clause.isMark(i, "+");
+    }
+    String before = clause.isWord(link.also() - 1, "less", "minus") ? " less " : " plus ";
+    mention.notes += sum ? before + also.text() : " (" + also.text() + ")";
+  }
+
+  /** "onion, finely chopped – 1 medium": what stands between. */
+  private void notesBetween(Mention mention, int from, int to) {
+    List<Token> words = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      Element element = clause.get(i);
+      if (element.kind == Element.Kind.WORD) {
+        words.addAll(element.tokens.subList(element.from, element.to));
+        element.part = Part.NOTE;
+      }
+    }
+    if (!words.isEmpty()) {
+      mention.notes += ", " + Token.joined(words);
+    }
+  }
+
+  /** What was done to it, right behind it: ", softened", "ground to meal". */
+  private void notes(Mention mention, int from) {
+    int start = clause.isMark(from, ",") ? from + 1 : from;
+    int end = start;
+    int words = 0;
+    boolean tells = false;
+    for (int i = start; i < clause.size() && words < MOST_NOTES; i++) {
+      Element element = clause.get(i);
+      boolean plain = element.kind == Element.Kind.WORD && element.isFree();
+      String low = element.tokens.get(element.from).low();
+      boolean telling = element.to == element.from + 1 && LineWords.isTelling(low);
+      boolean free = element.part == Part.NOTE && (element.isFood() || element.isWord("free"));
+      telling |= free;
+      boolean joint = element.isWord("and", "to", "into", "a", "the") && tells;
+      if (!telling && !(plain && LineWords.isDescribing(low)) && !joint) {
+        break;
+      }
+      words++;
+      if (telling || plain) {
+        end = i + 1;
+      }
+      tells |= telling;
+    }
+    if (!tells || isVerb(start, end)) {
+      return;
+    }
+    clause.take(from, end, Part.NOTE);
+    mention.notes += ", " + Token.joined(tokens(clause.get(start).from, clause.get(end - 1).to));
+    mention.to = Math.max(mention.to, end);
+  }
+
+  /** "chopped walnuts": the word belongs to the food that follows. */
+  private boolean isVerb(int start, int end) {
+    return clause.isFood(end) && start < end && !clause.isMark(start - 1, ",");
+  }
+
+  /** The words behind an amount that name a food nobody knows; empty if there are none. */
+  String unknown(int amount) {
+    List<Token> words = new ArrayList<>();
+    int i = amount + 1;
+    while (clause.has(i) && isFiller(clause.get(i))) {
+      i++;
+    }
+    while (clause.has(i) && clause.get(i).kind == Element.Kind.WORD && clause.get(i).isFree()) {
+      words.add(clause.get(i).tokens.get(clause.get(i).from));
+      clause.get(i).part = Part.FOOD;
+      i++;
+    }
+    return Token.joined(words);
+  }
+
+  Token last() {
+    return tokens.get(tokens.size() - 1);
+  }
+}

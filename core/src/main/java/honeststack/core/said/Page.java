@@ -1,0 +1,223 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
+import honeststack.core.said.Sentence.Section;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** A text cut into lines, headings and sentences. */
+final class Page {
+  private static final int LONGEST_HEADING = 8;
+
+  /** Behind a word of so many letters a dot is no abbreviation. */
+  private static final int LONG_WORD = 4;
+
+  private static final String[] BULLETS = {"•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣"};
+
+  final List<Sentence> sentences = new ArrayList<>();
+
+  /** Stretches that are headings or bullets. */
+  final List<Mark> marks = new ArrayList<>();
+
+  private final String text;
+  private Section section = Section.LIST;
+  private Place place = Place.NOT_SAID;
+
+  Page(String text) {
+    this.text = text;
+    List<List<Token>> lines = lines(Token.of(text));
+    for (int i = 0; i < lines.size(); i++) {
+      line(i, lines.get(i));
+    }
+  }
+
+  private List<List<Token>> lines(List<Token> tokens) {
+    List<List<Token>> lines = new ArrayList<>();
+    int from = 0;
+    for (int i = 1; i <= tokens.size(); i++) {
+      boolean end = i == tokens.size() || hasBreak(tokens.get(i - 1).end(), tokens.get(i).start());
+      if (end) {
+        lines.add(tokens.subList(from, i));
+        from = i;
+      }
+    }
+    return tokens.isEmpty() ? List.of() : lines;
+  }
+
+  private boolean hasBreak(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (text.charAt(i) == '\n' || text.charAt(i) == '\r') {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private void line(int number, List<Token> all) {
+    List<Token> tokens = withoutBullet(all);
+    if (tokens.isEmpty()) {
+      return;
+    }
+    int head = headEnd(tokens);
+    Set<Sort> heading = head > 0 ? headings(tokens.subList(0, head)) : Set.of();
+    boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
+    if (heading.isEmpty() && head == 0) {
+      heading = tokens.size() <= LONGEST_HEADING ? headings(tokens) : Set.of();
+      alone = !heading.isEmpty();
+    }
+    if (alone) {
+      under(heading);
+      int bracket = 0;
+      while (bracket < tokens.size() && !tokens.get(bracket).isMark("(")) {
+        bracket++;
+      }
+      mark(tokens.subList(0, bracket), Part.HEADING);
+      if (bracket < tokens.size()) {
+        sentences(number, tokens.subList(bracket, tokens.size()));
+      }
+      return;
+    }
+    Section before = section;
+    Place placeBefore = place;
+    if (!heading.isEmpty()) {
+      under(heading);
+      mark(tokens.subList(0, head + 1), Part.HEADING);
+      tokens = tokens.subList(head + 1, tokens.size());
+    }
+    sentences(number, tokens);
+    boolean persists = section == Section.METHOD || section == Section.LIST && head == 0;
+    if (!heading.isEmpty() && !persists) {
+      section = before;
+      place = placeBefore;
+    }
+  }
+
+  /** Where the words before a colon end; 0 if the line has none in its first words. */
+  private static int headEnd(List<Token> tokens) {
+    for (int i = 1; i < tokens.size() && i <= LONGEST_HEADING; i++) {
+      if (tokens.get(i).isMark(":")) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
+  private static Set<Sort> headings(List<Token> tokens) {
+    Set<Sort> found = EnumSet.noneOf(Sort.class);
+    int words = tokens.size();
+    while (words > 0 && tokens.get(words - 1).kind() != Token.Kind.WORD) {
+      words--;
+    }
+    int end = bracket(tokens, words);
+    Phrases.shipped()
+        .each(
+            tokens,
+            0,
+            phrase -> {
+              if (phrase.to() >= end) {
+                found.addAll(phrase.sorts());
+              }
+            });
+    found.removeIf(sort -> !sort.name().startsWith("H_"));
+    return found;
+  }
+
+  /** "Batter (for 12)": the words before the bracket. */
+  private static int bracket(List<Token> tokens, int words) {
+    for (int i = 1; i < words; i++) {
+      if (tokens.get(i).isMark("(") || tokens.get(i).kind() == Token.Kind.NUMBER) {
+        return i;
+      }
+    }
+    return words;
+  }
+
+  private void under(Set<Sort> heading) {
+    place = Place.NOT_SAID;
+    section = Section.LIST;
+    if (heading.contains(Sort.H_PLATE)) {
+      place = Place.PLATE;
+    } else if (heading.contains(Sort.H_PAN)) {
+      place = Place.PAN;
+    } else if (heading.contains(Sort.H_METHOD)) {
+      section = Section.METHOD;
+    } else if (heading.contains(Sort.H_NUTRITION)) {
+      section = Section.NUTRITION;
+    } else if (heading.contains(Sort.H_NOTES)) {
+      section = Section.NOTES;
+    } else if (heading.contains(Sort.H_SHOPPING)) {
+      section = Section.SHOPPING;
+    }
+  }
+
+  /** A dot or a dash before a line, a number before a line of a numbered list. */
+  private List<Token> withoutBullet(List<Token> tokens) {
+    int from = 0;
+    while (from < tokens.size() && tokens.get(from).isMark(BULLETS) && isApart(tokens, from)) {
+      from++;
+    }
+    boolean numbered =
+        from + 2 < tokens.size()
+            && tokens.get(from).isWhole()
+            && tokens.get(from).end() - tokens.get(from).start() <= 2
+            && tokens.get(from + 1).isMark(".", ")")
+            && tokens.get(from + 1).start() == tokens.get(from).end()
+            && isApart(tokens, from + 1);
+    from = numbered ? from + 2 : from;
+    mark(tokens.subList(0, from), Part.IDLE);
+    return tokens.subList(from, tokens.size());
+  }
+
+  /** Not a minus before a number. */
+  private static boolean isApart(List<Token> tokens, int i) {
+    return i + 1 >= tokens.size()
+        || !tokens.get(i).isMark("-", "–")
+        || tokens.get(i + 1).start() > tokens.get(i).end();
+  }
+
+  private void sentences(int number, List<Token> tokens) {
+    int from = 0;
+    for (int i = 0; i <= tokens.size(); i++) {
+      if (i == tokens.size() || isEnd(tokens, i)) {
+        int to = i < tokens.size() ? i + 1 : i;
+        if (to > from) {
+          boolean whole = from == 0 && to == tokens.size();
+          sentences.add(new Sentence(number, section, place, whole, tokens.subList(from, to)));
+        }
+        from = i + 1;
+      }
+    }
+  }
+
+  private static boolean isEnd(List<Token> tokens, int i) {
+    Token mark = tokens.get(i);
+    if (mark.isMark("!", "?", "|")) {
+      return true;
+    }
+    if (!mark.isMark(".") || i == 0 || tokens.get(i - 1).isMark(".")) {
+      return false;
+    }
+    if (i + 1 == tokens.size()) {
+      return true;
+    }
+    Token next = tokens.get(i + 1);
+    boolean begins =
+        next.start() > mark.end()
+            && (Character.isUpperCase(next.text().codePointAt(0))
+                || next.kind() == Token.Kind.NUMBER
+                || next.kind() == Token.Kind.FRACTION);
+    boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
+    return (begins || whole) && !UnitWords.isUnit(tokens, i - 1);
+  }
+
+  private void mark(List<Token> tokens, Part part) {
+    if (!tokens.isEmpty()) {
+      marks.add(
+          new Mark(tokens.get(0).start(), tokens.get(tokens.size() - 1).end(), part, Mark.NO_LINE));
+    }
+  }
+}

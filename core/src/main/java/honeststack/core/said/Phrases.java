@@ -1,0 +1,67 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** Phrases of speech by what they do, found word by word. */
+final class Phrases {
+  private static final Phrases SHIPPED = read();
+
+  private final Node root = new Node();
+
+  private Phrases() {}
+
+  private static final class Node {
+    private final Map<String, Node> next = new HashMap<>();
+    private final Set<Sort> sorts = EnumSet.noneOf(Sort.class);
+  }
+
+  /**
+   * @param to place of the first token after it
+   */
+  record Found(Set<Sort> sorts, int to) {}
+
+  static Phrases shipped() {
+    return SHIPPED;
+  }
+
+  private static Phrases read() {
+    Phrases phrases = new Phrases();
+    Sort sort = null;
+    for (String line : PhraseList.TEXT.lines().toList()) {
+      String[] parts = line.strip().split("\\s*\\|\\s*");
+      sort = parts[0].isEmpty() ? sort : Sort.valueOf(parts[0]);
+      for (int i = 1; i < parts.length; i++) {
+        phrases.add(parts[i], sort);
+      }
+    }
+    return phrases;
+  }
+
+  private void add(String phrase, Sort sort) {
+    Node node = root;
+    for (Token word : Token.of(phrase)) {
+      node = node.next.computeIfAbsent(word.low(), any -> new Node());
+    }
+    node.sorts.add(sort);
+  }
+
+  /** Every phrase that begins at a token, the longest last. */
+  void each(List<Token> tokens, int from, Consumer<Found> found) {
+    Node node = root;
+    for (int i = from; i < tokens.size(); i++) {
+      node = node.next.get(tokens.get(i).low());
+      if (node == null) {
+        return;
+      }
+      if (!node.sorts.isEmpty()) {
+        found.accept(new Found(node.sorts, i + 1));
+      }
+    }
+  }
+}

@@ -1,0 +1,196 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import java.util.List;
+
+/** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
+final class Places {
+  private final Clause clause;
+  private final List<Mention> mentions;
+
+  private Places(Clause clause) {
+    this.clause = clause;
+    this.mentions = clause.mentions;
+  }
+
+  static void in(Clause clause) {
+    Places places = new Places(clause);
+    for (Mention mention : clause.mentions) {
+      mention.place = mention.more != null ? mention.more : clause.heading();
+      mention.placed |= mention.more != null;
+    }
+    for (int i = 0; i < clause.size(); i++) {
+      Element cue = clause.get(i);
+      if (cue.kind == Element.Kind.PHRASE && place(cue) != null && cue.part == null) {
+        places.at(i);
+      } else if (cue.isWord("over") && !clause.has(i + 1)
+          || cue.isWord("over") && clause.isMark(i + 1, ".", ",")) {
+        places.over(i);
+      }
+    }
+  }
+
+  /** "crumble 30 g feta over". */
+  private void over(int i) {
+    Mention before = before(i);
+    if (before != null && !before.placed) {
+      set(before, Place.PLATE);
+    }
+  }
+
+  private static Place place(Element cue) {
+    if (cue.is(Sort.PLATE_NEXT, Sort.PLATE)) {
+      return Place.PLATE;
+    }
+    if (cue.is(Sort.PAN_NEXT, Sort.PAN)) {
+      return Place.PAN;
+    }
+    return cue.is(Sort.BOWL) ? Place.NOT_SAID : null;
+  }
+
+  private void at(int i) {
+    Element cue = clause.get(i);
+    Mention around =
+        mentions.stream()
+            .filter(m -> m.from < i && m.to > i + 1 && !m.placed)
+            .findFirst()
+            .orElse(null);
+    if (around != null && !cue.is(Sort.BOWL)) {
+      set(around, place(cue));
+      cue.part = Part.PLACE;
+      return;
+    }
+    Mention before = before(i);
+    Mention after = after(i);
+    boolean behind = cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && before != null && !before.placed;
+    boolean next = cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT) || cue.is(Sort.PLATE, Sort.PAN);
+    boolean colon = clause.isMark(i + 1, ":");
+    boolean first = i == 0 || isOpening(i);
+    if (next && after != null && (colon || first || !behind || isTight(i))) {
+      forward(i, place(cue));
+      cue.part = Part.PLACE;
+    } else if (behind) {
+      back(i, place(cue));
+      cue.part = Part.PLACE;
+    }
+  }
+
+  /** A phrase right before an amount or a food, and set apart from what is before it. */
+  private boolean isTight(int i) {
+    boolean apart =
+        i == 0 || clause.get(i - 1).is(Sort.IDLE, Sort.VERB) || clause.isMark(i - 1, ",", ";");
+    return apart && (clause.isStrong(i + 1) || hasFood(i + 1)) && !clause.get(i).is(Sort.BOWL);
+  }
+
+  private boolean hasFood(int i) {
+    return clause.has(i) && clause.get(i).isFood();
+  }
+
+  private boolean isOpening(int i) {
+    for (int j = 0; j < i; j++) {
+      if (!clause.is(j, Sort.IDLE, Sort.VERB) && !clause.isMark(j, ",")) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private Mention before(int i) {
+    Mention found = null;
+    for (Mention mention : mentions) {
+      if (mention.to <= i) {
+        found = mention;
+      }
+    }
+    return found != null && isNear(found.to, i) ? found : null;
+  }
+
+  /** No other verb stands between. */
+  private boolean isNear(int from, int to) {
+    int verbs = 0;
+    for (int i = from; i < to; i++) {
+      if (clause.is(i, Sort.VERB) && !clause.is(i, Sort.IDLE)) {
+        verbs++;
+      }
+    }
+    return verbs <= 1;
+  }
+
+  private Mention after(int i) {
+    return mentions.stream().filter(m -> m.from > i).findFirst().orElse(null);
+  }
+
+  private void forward(int i, Place place) {
+    for (Mention mention : mentions) {
+      if (mention.from > i && !mention.placed) {
+        mention.place = place;
+      }
+    }
+  }
+
+  /** The food before, and those listed with it. */
+  private void back(int i, Place place) {
+    Element cue = clause.get(i);
+    int k = mentions.size() - 1;
+    while (k >= 0 && mentions.get(k).to > i) {
+      k--;
+    }
+    Mention last = mentions.get(k);
+    if (cue.isWord("spray") || cue.text().startsWith("per ") && place == Place.PAN) {
+      if (role(last) != Role.FAT) {
+        return;
+      }
+    }
+    set(last, place);
+    for (int j = k - 1; j >= 0; j--) {
+      Mention mention = mentions.get(j);
+      Mention next = mentions.get(j + 1);
+      if (mention.placed || !isListed(mention, next)) {
+        return;
+      }
+      set(mention, place);
+    }
+  }
+
+  private static void set(Mention mention, Place place) {
+    mention.place = place;
+    mention.placed = true;
+  }
+
+  /** "x and y on top"; over a comma only what is no batter, and said alike. */
+  private boolean isListed(Mention mention, Mention next) {
+    boolean comma = false;
+    boolean with = false;
+    for (int i = mention.to; i < next.from; i++) {
+      Element element = clause.get(i);
+      if (element.isMark(",")) {
+        comma = true;
+      } else if (element.isWord("with")) {
+        with = true;
+      } else if (element.is(Sort.VERB)
+          || element.kind == Element.Kind.PHRASE && !element.is(Sort.IDLE)) {
+        return false;
+      } else if (element.isMark(";", ".", ":")) {
+        return false;
+      }
+    }
+    boolean batter = isBatter(mention) && !isBatter(next) && (!with || comma);
+    return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
+  }
+
+  private static boolean isBatter(Mention mention) {
+    Role role = role(mention);
+    return role == Role.FLOUR
+        || role == Role.EGG
+        || role == Role.LEAVENING
+        || role == Role.LIQUID
+        || role == Role.SALT;
+  }
+
+  private static Role role(Mention mention) {
+    return mention.food == null || mention.food.food.isEmpty()
+        ? Role.ADD_IN
+        : mention.food.food.get().food().role();
+  }
+}

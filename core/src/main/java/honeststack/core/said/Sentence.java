@@ -1,0 +1,34 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import honeststack.core.line.Token;
+import java.util.List;
+
+/**
+ * The words of one sentence, or of one line.
+ *
+ * @param line place of its line in the text
+ * @param section what the heading above it says it is
+ * @param place where the heading above it says that it goes
+ * @param whole it is all of its line
+ */
+record Sentence(int line, Section section, Place place, boolean whole, List<Token> tokens) {
+
+  enum Section {
+    /** What goes in. */
+    LIST,
+    /** How it is done: foods already measured are only named again. */
+    METHOD,
+    NOTES,
+    NUTRITION,
+    SHOPPING
+  }
+
+  int start() {
+    return tokens.get(0).start();
+  }
+
+  int end() {
+    return tokens.get(tokens.size() - 1).end();
+  }
+}

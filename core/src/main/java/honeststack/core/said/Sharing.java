@@ -1,0 +1,79 @@
+package honeststack.core.said;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gives one amount to each food of a list: "½ tsp each of cloves and mace". */
+final class Sharing {
+  private static final int FAR = 4;
+
+  private final Clause clause;
+
+  private Sharing(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** The foods that share an amount with another, each with its amount; they are taken. */
+  static List<Linking.Link> in(Clause clause) {
+    Sharing sharing = new Sharing(clause);
+    List<Linking.Link> links = new ArrayList<>();
+    for (int i = 1; i < clause.size(); i++) {
+      boolean each = clause.is(i, Sort.EACH) && clause.isStrong(i - 1);
+      if (each || clause.is(i, Sort.EACH) && clause.isStrong(i + 1) && i + 1 < clause.size()) {
+        sharing.share(each ? i - 1 : i + 1, links);
+      }
+    }
+    return links;
+  }
+
+  private void share(int amount, List<Linking.Link> links) {
+    List<Integer> foods = after(amount + 1);
+    if (foods.size() < 2) {
+      foods = before(amount - 1);
+    }
+    if (foods.size() < 2) {
+      return;
+    }
+    for (int food : foods) {
+      clause.get(food).part = Part.FOOD;
+      links.add(new Linking.Link(amount, food, -1));
+    }
+    clause.get(amount).part = Part.AMOUNT;
+  }
+
+  private List<Integer> after(int from) {
+    List<Integer> foods = new ArrayList<>();
+    int words = 0;
+    for (int i = from; i < clause.size(); i++) {
+      if (clause.isFood(i)) {
+        foods.add(i);
+        words = 0;
+      } else if (clause.isStrong(i) || !isOver(i) || ++words > FAR) {
+        break;
+      }
+    }
+    return foods;
+  }
+
+  private List<Integer> before(int from) {
+    List<Integer> foods = new ArrayList<>();
+    int words = 0;
+    for (int i = from; i >= 0; i--) {
+      if (clause.isFood(i)) {
+        foods.add(0, i);
+        words = 0;
+      } else if (clause.isStrong(i) || !isOver(i) || ++words > FAR) {
+        break;
+      }
+    }
+    return foods;
+  }
+
+  private boolean isOver(int i) {
+    Element element = clause.get(i);
+    return element.kind == Element.Kind.WORD
+        || element.is(Sort.IDLE, Sort.EACH)
+        || element.isAmount() && element.isWeak()
+        || element.isMark(",", ":", "&", "+", "-", "–");
+  }
+}

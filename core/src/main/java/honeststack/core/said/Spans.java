@@ -1,0 +1,217 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.RefusedException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Covers the words of a sentence with amounts, names of foods and phrases: of all coverings, the
+ * one of the highest score.
+ *
+ * <p>Scores, for each word covered: a food's name or an amount 3, a phrase 2.3, nothing 0. So the
+ * longest name wins ("cream of tartar" over cream), a longer phrase wins over a shorter name
+ * ("butter the" over butter), and a name wins over a phrase of the same length.
+ */
+final class Spans {
+  private static final double NAME = 3;
+  private static final double AMOUNT = 3;
+  private static final double PHRASE = 2.3;
+  private static final double ARTICLE = 0.5;
+  private static final double IDLE = 0.2;
+
+  /** So that one long phrase wins over two short ones. */
+  private static final double EACH_PHRASE = 0.3;
+
+  /** A number with what it counts is that, and no amount of a food. */
+  private static final double OTHER = 3.2;
+
+  /** A word that was spelt otherwise. */
+  private static final double MISSPELT = 1;
+
+  private static final int LONGEST_NAME = 6;
+  private static final int LEAST_MISSPELT = 6;
+
+  /** Right behind an amount. */
+  private static final int LEAST_MEASURED = 4;
+
+  private static final double COLDEST_OVEN = 60;
+
+  private final Foods foods;
+  private final Map<String, Optional<Foods.Named>> names = new HashMap<>();
+  private final Map<String, Boolean> kinds = new HashMap<>();
+
+  Spans(Foods foods) {
+    this.foods = foods;
+  }
+
+  /** A span, the score of all up to its end with it, and the span before. */
+  private record Best(Element element, double score) {}
+
+  List<Element> of(List<Token> tokens) {
+    int n = tokens.size();
+    Best[] best = new Best[n + 1];
+    best[0] = new Best(null, 0);
+    AmountParser amounts = new AmountParser("", tokens);
+    for (int i = 0; i < n; i++) {
+      offer(best, i, Element.token(tokens, i), 0);
+      amount(tokens, i, amounts, best);
+      name(tokens, i, best);
+      int at = i;
+      Phrases.shipped()
+          .each(
+              tokens,
+              i,
+              found -> offer(best, at, Element.phrase(tokens, at, found), score(found, at)));
+    }
+    List<Element> elements = new ArrayList<>();
+    for (int i = n; i > 0; i = best[i].element().from) {
+      elements.add(0, best[i].element());
+    }
+    return elements;
+  }
+
+  private static double score(Phrases.Found found, int from) {
+    boolean idle = found.sorts().contains(Sort.IDLE);
+    int words = found.to() - from;
+    return idle && words == 1 ? IDLE : PHRASE * words - EACH_PHRASE;
+  }
+
+  private static void offer(Best[] best, int from, Element element, double score) {
+    double all = best[from].score() + score;
+    if (best[element.to] == null || all > best[element.to].score()) {
+      best[element.to] = new Best(element, all);
+    }
+  }
+
+  private void amount(List<Token> tokens, int i, AmountParser amounts, Best[] best) {
+    Optional<AmountParser.Front> front;
+    try {
+      front = amounts.front(i);
+    } catch (RefusedException notRead) {
+      return;
+    }
+    if (front.isEmpty() || front.get().next() <= i) {
+      return;
+    }
+    Element amount = Element.amount(tokens, i, trimmed(tokens, front.get()));
+    Optional<Integer> other = other(tokens, i, amount);
+    if (other.isPresent()) {
+      Phrases.Found found = new Phrases.Found(EnumSet.of(Sort.UNIT_OTHER), other.get());
+      offer(best, i, Element.phrase(tokens, i, found), OTHER * (other.get() - i));
+    }
+    if (!(amount.measure().unit() == Unit.SECOND && !isSprayed(tokens))) {
+      offer(best, i, amount, amount.isWeak() ? ARTICLE : AMOUNT * (amount.to - i));
+    }
+  }
+
+  /** Its last "of" belongs to what follows. */
+  private static AmountParser.Front trimmed(List<Token> tokens, AmountParser.Front front) {
+    int last = front.next() - 1;
+    return tokens.get(last).isWord("of")
+        ? new AmountParser.Front(front.terms(), front.container(), front.others(), 0, last)
+        : front;
+  }
+
+  /** Where a number of minutes, degrees or the like ends. */
+  private static Optional<Integer> other(List<Token> tokens, int from, Element amount) {
+    Measure measure = amount.measure();
+    if (measure.unit() == Unit.SECOND && !isSprayed(tokens)) {
+      return Optional.of(amount.to);
+    }
+    int number = amount.to;
+    if (measure.unit() == Unit.CUP && measure.amount() >= COLDEST_OVEN) {
+      return tokens.get(number - 1).text().equals("C") ? Optional.of(number) : Optional.empty();
+    }
+    if (measure.unit() != Unit.COUNT) {
+      return Optional.empty();
+    }
+    int at = skip(tokens, number, "-", "–");
+    if (at < tokens.size() && tokens.get(at).isMark("°", "º", "\"", "”", "″", "%")) {
+      boolean letter = at + 1 < tokens.size() && tokens.get(at + 1).isWord("c", "f", "fat");
+      boolean fat = tokens.get(at).isMark("%") && letter;
+      return Optional.of(letter && !fat ? at + 2 : at + 1);
+    }
+    boolean hot = measure.amount() >= COLDEST_OVEN && at < tokens.size();
+    if (hot && tokens.get(at).text().equals("F")) {
+      return Optional.of(at + 1);
+    }
+    int[] end = {0};
+    Phrases.shipped()
+        .each(
+            tokens,
+            at,
+            found -> {
+              if (found.sorts().contains(Sort.UNIT_OTHER)) {
+                end[0] = found.to();
+              }
+            });
+    return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
+  }
+
+  private static int skip(List<Token> tokens, int i, String... marks) {
+    return i < tokens.size() && tokens.get(i).isMark(marks) ? i + 1 : i;
+  }
+
+  private static boolean isSprayed(List<Token> tokens) {
+    return tokens.stream().anyMatch(t -> t.low().startsWith("spray"));
+  }
+
+  private void name(List<Token> tokens, int i, Best[] best) {
+    for (int to = Math.min(tokens.size(), i + LONGEST_NAME); to > i; to--) {
+      List<Token> words = tokens.subList(i, to);
+      if (!words.stream().allMatch(Spans::isName)) {
+        continue;
+      }
+      String name = Token.joined(words);
+      Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);
+      if (found.isPresent()) {
+        offer(best, i, Element.food(tokens, i, to, found), NAME * (to - i));
+      } else if (kinds.computeIfAbsent(name, any -> !kind(any).isEmpty())) {
+        offer(best, i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
+      }
+    }
+    misspelt(tokens, i, best);
+  }
+
+  private List<Food> kind(String name) {
+    return foods.kind(name);
+  }
+
+  private void misspelt(List<Token> tokens, int i, Best[] best) {
+    Token word = tokens.get(i);
+    boolean measured = i > 0 && (best[i].element().isAmount() || tokens.get(i - 1).isWord("of"));
+    if (word.kind() != Token.Kind.WORD
+        || word.low().length() < (measured ? LEAST_MEASURED : LEAST_MISSPELT)
+        || word.low().indexOf('\'') >= 0
+        || LineWords.isDescribing(word.low())) {
+      return;
+    }
+    boolean[] known = {false};
+    Phrases.shipped().each(tokens, i, found -> known[0] = true);
+    if (known[0]) {
+      return;
+    }
+    Optional<String> spelt = foods.spelt(word.low());
+    Optional<Foods.Named> found = spelt.flatMap(foods::byName);
+    if (found.isPresent()) {
+      Element element = Element.food(tokens, i, i + 1, found);
+      element.instead = spelt.get();
+      offer(best, i, element, MISSPELT);
+    }
+  }
+
+  private static boolean isName(Token token) {
+    return token.kind() != Token.Kind.MARK || token.isMark("%");
+  }
+}

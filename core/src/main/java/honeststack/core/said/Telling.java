@@ -1,0 +1,252 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.line.LineReader;
+import honeststack.core.line.LineWriter;
+import honeststack.core.line.Place;
+import honeststack.core.line.ReadLine;
+import honeststack.core.said.Sentence.Section;
+import honeststack.core.wording.RefusedException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/**
+ * Reads what was said, of any length: one line, a list, a paragraph dictated into a phone, a whole
+ * page. Every word ends as part of something; a number or a food of which nothing was made is said.
+ */
+public final class Telling {
+  private static final int MOST_LINES = 200;
+  private static final int TITLED = 3;
+
+  private final Foods foods;
+  private final LineReader reader;
+  private final LineWriter writer;
+
+  public Telling(Foods foods, LineReader reader, LineWriter writer) {
+    this.foods = foods;
+    this.reader = reader;
+    this.writer = writer;
+  }
+
+  public Told read(String text) {
+    Page page = new Page(text);
+    ClauseReader clauses = new ClauseReader(foods);
+    List<Clause> read = new ArrayList<>();
+    for (Sentence sentence : page.sentences) {
+      Clause clause = clauses.read(sentence);
+      if (!read.isEmpty()) {
+        goOn(read.get(read.size() - 1), clause);
+      }
+      read.add(clause);
+    }
+    title(read);
+    new Again(read).find();
+    return new Telltale(text, page, read).told();
+  }
+
+  /** What a sentence says of the one before: a correction, or halves. */
+  private static void goOn(Clause before, Clause clause) {
+    if (before.mentions.isEmpty()) {
+      return;
+    }
+    Mention last = before.mentions.get(before.mentions.size() - 1);
+    if (clause.halves != Place.NOT_SAID && clause.mentions.isEmpty() && last.isMeasured()) {
+      last.half = true;
+      last.placed = true;
+      before.halves = clause.halves;
+    }
+    boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
+    if (corrects && isSame(last, clause.mentions.get(0))) {
+      before.mentions.remove(last);
+      last.amount.part = Part.EXCLUDED;
+      last.food.part = Part.EXCLUDED;
+    }
+  }
+
+  private static boolean isSame(Mention a, Mention b) {
+    return a.isMeasured()
+        && b.isMeasured()
+        && a.known().isPresent()
+        && a.known().map(Food::id).equals(b.known().map(Food::id));
+  }
+
+  /** The first of several lines, if it measures nothing, is what the recipe is called. */
+  private static void title(List<Clause> clauses) {
+    if (clauses.isEmpty()) {
+      return;
+    }
+    int first = clauses.get(0).sentence.line();
+    long lines = clauses.stream().mapToInt(c -> c.sentence.line()).distinct().count();
+    List<Clause> line = clauses.stream().filter(c -> c.sentence.line() == first).toList();
+    boolean measured =
+        line.stream().flatMap(c -> c.mentions.stream()).anyMatch(Mention::isMeasured);
+    if (lines < TITLED || measured || first > 0) {
+      return;
+    }
+    for (Clause clause : line) {
+      clause.mentions.clear();
+      for (Element element : clause.elements) {
+        if (element.part == null || element.part == Part.FOOD || element.part == Part.UNKNOWN) {
+          element.part = Part.HEADING;
+        }
+      }
+    }
+  }
+
+  /** Puts together what the sentences say. */
+  private final class Telltale {
+    private final String text;
+    private final Page page;
+    private final List<Clause> clauses;
+    private final List<Told.Line> lines = new ArrayList<>();
+
+    Telltale(String text, Page page, List<Clause> clauses) {
+      this.text = text;
+      this.page = page;
+      this.clauses = clauses;
+    }
+
+    Told told() {
+      Marking marking = new Marking();
+      Optional<Told.Range> pieces = Optional.empty();
+      Optional<Told.Range> serves = Optional.empty();
+      boolean sure = false;
+      List<Told.Step> steps = new ArrayList<>();
+      for (Clause clause : clauses) {
+        for (Mention mention : clause.mentions) {
+          if (lines.size() < MOST_LINES) {
+            add(clause, mention, marking);
+          }
+        }
+        if (clause.counts.pieces.isPresent() && (pieces.isEmpty() || clause.counts.sure || !sure)) {
+          pieces = clause.counts.pieces;
+          sure |= clause.counts.sure;
+        }
+        serves = clause.counts.serves.or(previous(serves));
+        marking.clause(clause);
+        step(clause).ifPresent(steps::add);
+      }
+      for (Marking.Unknown unknown : marking.unknown()) {
+        String words = text.substring(unknown.start(), unknown.end());
+        lines.add(
+            new Told.Line(words, unknown.start(), unknown.end(), Place.NOT_SAID, false, false));
+      }
+      marking.addAll(page.marks);
+      return new Told(lines, marking.marks(), pieces, serves, steps, marking.excluded(text));
+    }
+
+    private Supplier<Optional<Told.Range>> previous(Optional<Told.Range> said) {
+      return () -> said;
+    }
+
+    private void add(Clause clause, Mention mention, Marking marking) {
+      int line = lines.size();
+      marking.line(mention, line);
+      int start = start(clause, mention);
+      int end = end(clause, mention);
+      String words = words(clause, mention);
+      if (mention.half && clause.halves != Place.NOT_SAID) {
+        try {
+          String half = writer.scaled(words, Optional.empty(), 0.5).text();
+          boolean shared = clause.halves == Place.PLATE;
+          lines.add(new Told.Line(half, start, end, Place.NOT_SAID, false, true));
+          lines.add(new Told.Line(half, start, end, clause.halves, shared, true));
+          return;
+        } catch (RefusedException notRead) {
+          mention.half = false;
+        }
+      }
+      lines.add(new Told.Line(words, start, end, mention.place, mention.shared, true));
+    }
+
+    private int start(Clause clause, Mention mention) {
+      int from = clause.has(mention.from) ? mention.from : 0;
+      Element food = mention.food;
+      return food != null && !clause.elements.contains(food)
+          ? food.start()
+          : clause.get(from).start();
+    }
+
+    private int end(Clause clause, Mention mention) {
+      Element food = mention.food;
+      if (food != null && !clause.elements.contains(food)) {
+        return food.end();
+      }
+      return clause.get(Math.min(clause.size(), Math.max(1, mention.to)) - 1).end();
+    }
+
+    /** The line as it was typed, where it is one and can be read so. */
+    private String words(Clause clause, Mention mention) {
+      String said = choice(mention);
+      boolean alone =
+          clause.sentence.whole()
+              && clause.mentions.size() == 1
+              && mention.others.isEmpty()
+              && mention.more == null
+              && !mention.half
+              && clause.elements.stream().noneMatch(Telling::isApart);
+      String typed = text.substring(clause.sentence.start(), clause.sentence.end());
+      return alone && isRead(typed, mention) ? typed : said;
+    }
+
+    private boolean isRead(String typed, Mention mention) {
+      try {
+        ReadLine line = reader.read(typed);
+        return line.amount().isPresent() == mention.isMeasured()
+            && line.unused().isEmpty()
+            && mention.known().isPresent()
+            && (line.food().equals(mention.known().get()) || isMoreSpecial(line, mention));
+      } catch (RefusedException notRead) {
+        return false;
+      }
+    }
+
+    /** "frozen blueberries" of blueberries: found by more words of the line. */
+    private boolean isMoreSpecial(ReadLine line, Mention mention) {
+      try {
+        return line.food().equals(reader.read(mention.text()).food());
+      } catch (RefusedException notRead) {
+        return false;
+      }
+    }
+
+    private String choice(Mention mention) {
+      StringBuilder said = new StringBuilder(mention.text());
+      for (String other : mention.others) {
+        String bare =
+            other.startsWith(mention.amountText + " ") && mention.isMeasured()
+                ? other.substring(mention.amountText.length() + 1)
+                : other;
+        said.append(" or ").append(bare);
+      }
+      return said.toString();
+    }
+
+    private Optional<Told.Step> step(Clause clause) {
+      boolean method = clause.sentence.section() == Section.METHOD;
+      boolean verb = clause.size() > 1 && clause.is(0, Sort.VERB);
+      if (!method && !verb) {
+        return Optional.empty();
+      }
+      List<String> details =
+          clause.elements.stream()
+              .filter(e -> e.is(Sort.UNIT_OTHER) && e.part == Part.METHOD)
+              .map(Element::text)
+              .toList();
+      int start = clause.sentence.start();
+      int end = clause.sentence.end();
+      return Optional.of(new Told.Step(start, end, text.substring(start, end), details));
+    }
+  }
+
+  private static boolean isApart(Element element) {
+    return element.part == Part.EXCLUDED
+        || element.part == Part.YIELD
+        || element.part == Part.SERVES
+        || element.part == Part.ASIDE
+        || element.part == Part.METHOD;
+  }
+}

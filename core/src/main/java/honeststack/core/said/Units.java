@@ -1,0 +1,49 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+
+/** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
+final class Units {
+  /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
+  private static final double LEAST = 10;
+
+  private Units() {}
+
+  static void complete(List<Mention> mentions) {
+    Mention before = null;
+    for (Mention mention : mentions) {
+      if (mention.amount != null && mention.amount.isCount() && !mention.amount.isWeak()) {
+        unit(mention, before).ifPresent(unit -> mention.amountText = with(mention, unit));
+      }
+      before = mention.amount != null ? mention : before;
+    }
+  }
+
+  private static String with(Mention mention, String unit) {
+    String number = mention.amountText.replaceFirst(" of$", "");
+    return number + " " + unit + (number.equals(mention.amountText) ? "" : " of");
+  }
+
+  private static Optional<String> unit(Mention mention, Mention before) {
+    Optional<Food> food = mention.known();
+    if (food.isEmpty() || isCounted(food.get()) || mention.amount.instead != null) {
+      return Optional.empty();
+    }
+    if (mention.amount.measure().amount() >= LEAST) {
+      return Optional.of(food.get().liquid() ? "ml" : "g");
+    }
+    boolean spoon =
+        before != null
+            && mention.amountText.endsWith(" of")
+            && before.amount.measure().unit().kind() == Unit.Kind.SPOON;
+    return spoon ? Optional.of(before.amount.measure().unit().symbol()) : Optional.empty();
+  }
+
+  private static boolean isCounted(Food food) {
+    return food.measures().stream().anyMatch(HouseholdMeasure.Piece.class::isInstance);
+  }
+}
