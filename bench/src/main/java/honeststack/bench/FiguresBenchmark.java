@@ -3,18 +3,16 @@ package honeststack.bench;
 import honeststack.app.doubt.ShippedTables;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.larder.Larder;
-import honeststack.core.estimate.SourceBook;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
-import honeststack.core.line.LineWriter;
-import honeststack.core.line.Paste;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.Recipe;
 import honeststack.core.recipe.RecipeReading;
+import honeststack.core.said.Told;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -77,9 +75,8 @@ public class FiguresBenchmark {
   }
 
   @Benchmark
-  public List<Paste.Proposed> pasted() {
-    var weights = kitchen.weights(MeasuringSystem.US, new SourceBook());
-    return new Paste(kitchen.lines(), new LineWriter(kitchen.lines(), weights)).lines(text);
+  public Told thirtyLinesTold() {
+    return kitchen.telling(MeasuringSystem.US).read(text);
   }
 
   @Benchmark

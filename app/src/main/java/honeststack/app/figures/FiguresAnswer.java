@@ -104,6 +104,7 @@ public record FiguresAnswer(
       @Nullable List<String> allergens,
       @Nullable Boolean optional,
       @Nullable List<String> unused,
+      @Nullable List<String> alternatives,
       @Nullable List<String> notes,
       @Nullable Integer from,
       @Nullable Integer to,
@@ -112,7 +113,8 @@ public record FiguresAnswer(
       @Nullable String would,
       @Nullable String problem,
       @Nullable String accepted,
-      @Nullable List<Offer> nearest) {}
+      @Nullable List<Offer> nearest,
+      @Nullable Boolean several) {}
 
   /**
    * What one line brings, one value for each measurand, rounded for a picture.

@@ -12,6 +12,7 @@ import honeststack.core.recipe.LineReading.Offer;
 import honeststack.core.recipe.LineReading.Remarks;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Station;
+import honeststack.core.wording.Refusal;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -59,6 +60,7 @@ final class LineAnswers {
     row.problem = refused.refusal().problem();
     row.accepted = refused.refusal().accepted();
     row.nearest = refused.nearest();
+    row.several = ifSo(refused.refusal().reason() == Refusal.Reason.SEVERAL_FOODS);
     return row.answer();
   }
 
@@ -77,6 +79,7 @@ final class LineAnswers {
     private List<String> allergens;
     private Boolean optional;
     private List<String> unused;
+    private List<String> alternatives;
     private List<String> notes;
     private Integer from;
     private Integer to;
@@ -86,6 +89,7 @@ final class LineAnswers {
     private String problem;
     private String accepted;
     private List<Offer> nearest;
+    private Boolean several;
 
     Row(String id, Station station, State state) {
       this.id = id;
@@ -104,13 +108,36 @@ final class LineAnswers {
       off = ifSo(remarks.off());
       optional = ifSo(remarks.optional());
       unused = remarks.unused();
+      alternatives = remarks.alternatives();
       notes = LineAnswers.notes(remarks);
     }
 
     LineAnswer answer() {
       return new LineAnswer(
-          id, station, state, off, amount, packing, foodId, food, general, grams, allergens,
-          optional, unused, notes, from, to, filled, packable, would, problem, accepted, nearest);
+          id,
+          station,
+          state,
+          off,
+          amount,
+          packing,
+          foodId,
+          food,
+          general,
+          grams,
+          allergens,
+          optional,
+          unused,
+          alternatives,
+          notes,
+          from,
+          to,
+          filled,
+          packable,
+          would,
+          problem,
+          accepted,
+          nearest,
+          several);
     }
   }
 

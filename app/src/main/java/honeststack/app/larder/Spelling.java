@@ -2,10 +2,13 @@ package honeststack.app.larder;
 
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
-/** Names of one word that a misspelt one may mean: one letter more, less, other, or two swapped. */
+/** Words of names that a misspelt one may mean: one letter more, less, other, or two swapped. */
 final class Spelling {
   private static final int SHORTEST = 4;
   private static final int LONGEST = 20;
@@ -20,8 +23,10 @@ final class Spelling {
    */
   static Spelling of(Collection<String> names) {
     Spelling spelling = new Spelling();
-    for (String name : names) {
-      if (name.length() >= SHORTEST && name.length() <= LONGEST && name.indexOf(' ') < 0) {
+    Set<String> words = new HashSet<>();
+    names.forEach(name -> words.addAll(List.of(name.split(" "))));
+    for (String name : words) {
+      if (name.length() >= SHORTEST && name.length() <= LONGEST) {
         spelling.names.put(name, name);
         for (int i = 0; i < name.length(); i++) {
           spelling.names.putIfAbsent(without(name, i), name);

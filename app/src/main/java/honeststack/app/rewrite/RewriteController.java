@@ -2,7 +2,7 @@ package honeststack.app.rewrite;
 
 import honeststack.app.draft.Draft;
 import honeststack.app.rewrite.RewriteService.Adjusted;
-import honeststack.app.rewrite.RewriteService.ProposedLine;
+import honeststack.app.rewrite.RewriteService.ToldAnswer;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Rewriting.To;
 import honeststack.core.recipe.Rewriting.Wanted;
@@ -12,7 +12,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,12 +26,12 @@ class RewriteController {
     this.service = service;
   }
 
-  record PasteRequest(@NotNull @Size(max = 20_000) String text, @NotNull MeasuringSystem system) {}
+  record TellRequest(@NotNull @Size(max = 100_000) String text, @NotNull MeasuringSystem system) {}
 
-  /** A pasted recipe, or one typed line, taken apart into lines to review; nothing is stored. */
+  /** What a text says, of any length: a line, a paragraph, a page. Nothing is stored. */
   @PostMapping("/lines")
-  List<ProposedLine> lines(@Valid @RequestBody PasteRequest request) {
-    return service.lines(request.text(), request.system());
+  ToldAnswer lines(@Valid @RequestBody TellRequest request) {
+    return service.told(request.text(), request.system());
   }
 
   record ConvertRequest(@NotNull @Valid Draft draft, @NotNull To to) {}

@@ -1,5 +1,6 @@
 package honeststack.app.rewrite;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import honeststack.app.draft.Draft;
 import honeststack.app.draft.Draft.DraftGriddle;
 import honeststack.app.draft.Draft.DraftLine;
@@ -8,10 +9,7 @@ import honeststack.app.figures.FiguresAnswer.LineAnswer;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.problem.Problem;
-import honeststack.core.estimate.SourceBook;
 import honeststack.core.line.LineRewording;
-import honeststack.core.line.LineWriter;
-import honeststack.core.line.Paste;
 import honeststack.core.line.Place;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Kitchen;
@@ -22,6 +20,8 @@ import honeststack.core.recipe.Rewriting.NotWantedException;
 import honeststack.core.recipe.Rewriting.To;
 import honeststack.core.recipe.Rewriting.Wanted;
 import honeststack.core.recipe.Rewriting.Written;
+import honeststack.core.said.Mark;
+import honeststack.core.said.Told;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -45,22 +45,44 @@ class RewriteService {
   }
 
   /**
-   * A pasted line to review.
+   * What a text says, to review.
    *
+   * @param pieces that come out; absent if it does not say
+   * @param serves people
+   * @param excluded what the text leaves out, as written
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record ToldAnswer(
+      List<ProposedLine> lines,
+      List<Mark> marks,
+      @Nullable Told.Range pieces,
+      @Nullable Told.Range serves,
+      List<Told.Step> steps,
+      List<String> excluded) {}
+
+  /**
+   * A line to review.
+   *
+   * @param start where the text names it
    * @param place where it would go
-   * @param reading what is understood of it; absent for headings and steps
+   * @param understood false for a number or a food of which nothing was made
+   * @param reading what is understood of it
    */
   record ProposedLine(
-      Paste.Kind kind, String text, Place place, boolean shared, @Nullable LineAnswer reading) {}
+      String text,
+      int start,
+      int end,
+      Place place,
+      boolean shared,
+      boolean understood,
+      @Nullable LineAnswer reading) {}
 
-  List<ProposedLine> lines(String text, MeasuringSystem system) {
+  ToldAnswer told(String text, MeasuringSystem system) {
     Kitchen kitchen = kitchens.now();
-    LineWriter writer = new LineWriter(kitchen.lines(), kitchen.weights(system, new SourceBook()));
-    List<Paste.Proposed> proposed = new Paste(kitchen.lines(), writer).lines(text);
+    Told told = kitchen.telling(system).read(text);
     List<DraftLine> lines = new ArrayList<>();
-    for (Paste.Proposed line : proposed) {
-      boolean counts = line.kind() == Paste.Kind.LINE;
-      lines.add(new DraftLine(UUID.randomUUID().toString(), counts ? cut(line.text()) : "", null));
+    for (Told.Line line : told.lines()) {
+      lines.add(new DraftLine(UUID.randomUUID().toString(), cut(line.text()), null));
     }
     Map<String, LineAnswer> readings = new HashMap<>();
     figures
@@ -68,17 +90,25 @@ class RewriteService {
         .lines()
         .forEach(line -> readings.put(line.id(), line));
     List<ProposedLine> answer = new ArrayList<>();
-    for (int i = 0; i < proposed.size(); i++) {
-      Paste.Proposed line = proposed.get(i);
+    for (int i = 0; i < lines.size(); i++) {
+      Told.Line line = told.lines().get(i);
       answer.add(
           new ProposedLine(
-              line.kind(),
-              line.text(),
+              cut(line.text()),
+              line.start(),
+              line.end(),
               line.place(),
               line.shared(),
+              line.understood(),
               readings.get(lines.get(i).id())));
     }
-    return answer;
+    return new ToldAnswer(
+        answer,
+        told.marks(),
+        told.pieces().orElse(null),
+        told.serves().orElse(null),
+        told.steps(),
+        told.excluded());
   }
 
   private static String cut(String text) {

@@ -59,11 +59,11 @@ class FiguresApiTest {
 
   @Test
   void aNonsenseLineIsRefusedInPlaceWithHelp() {
-    JsonNode answer = Figured.of(Drafts.of("100 g white sugar", "2 cups buckweat flour"));
+    JsonNode answer = Figured.of(Drafts.of("100 g white sugar", "2 cups bukweat flour"));
     JsonNode line = answer.at("/lines/1");
-    assertThat(line.get("problem").asString()).contains("buckweat flour");
+    assertThat(line.get("problem").asString()).contains("bukweat flour");
     assertThat(line.at("/nearest/0/foodId").asString()).isEqualTo("buckwheat-flour");
-    assertThat(answer.at("/findings/0").asString()).contains("2 cups buckweat flour");
+    assertThat(answer.at("/findings/0").asString()).contains("2 cups bukweat flour");
     assertThat(Figured.served(answer, "ENERC").get("bound").asString()).isEqualTo("AT_LEAST");
   }
 

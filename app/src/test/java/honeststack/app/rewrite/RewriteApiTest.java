@@ -82,11 +82,32 @@ class RewriteApiTest {
         "For the batter:\\n200 g plain flour\\nzest and juice of 2 limes\\n1 cup moon dust";
     JsonNode lines =
         Http.send("POST", "/api/lines", "{\"system\":\"US\",\"text\":\"" + text + "\"}").body();
-    assertThat(lines).hasSize(5);
-    assertThat(lines.at("/0/kind").asString()).isEqualTo("HEADING");
-    assertThat(lines.at("/2/text").asString()).isEqualTo("zest of 2 limes");
-    assertThat(lines.at("/3/reading/food").asString()).isEqualTo("lime juice");
-    assertThat(lines.at("/4/reading/problem").asString()).contains("moon dust");
+    JsonNode told = lines;
+    assertThat(told.get("lines")).hasSize(4);
+    assertThat(told.at("/lines/1/text").asString()).isEqualTo("zest of 2 limes");
+    assertThat(told.at("/lines/2/reading/food").asString()).isEqualTo("lime juice");
+    assertThat(told.at("/lines/3/reading/problem").asString()).contains("moon dust");
+    assertThat(told.at("/marks/0/part").asString()).isEqualTo("HEADING");
+  }
+
+  /** A line of a draft that means several foods is never counted in part. */
+  @Test
+  void aLineThatMeansSeveralIsNotCountedInPart() {
+    JsonNode figures = Figured.of(Drafts.of("200 g plain flour", "2 eggs and 1 cup whole milk"));
+    assertThat(figures.at("/lines/1/state").asString()).isEqualTo("REFUSED");
+    assertThat(figures.at("/lines/1/several").asBoolean()).isTrue();
+    assertThat(Figured.served(figures, "ENERC").get("bound").asString()).isNotEqualTo("COMPLETE");
+  }
+
+  /** What a line excludes is not taken for it: vegan butter is no butter. */
+  @Test
+  void whatIsExcludedIsNotCounted() {
+    JsonNode figures =
+        Figured.of(
+            Drafts.of("2 tbsp vegan butter", "1 cup dairy-free milk", "3 slices vegan bacon"));
+    assertThat(figures.at("/lines/0/allergens").toString()).doesNotContain("milk");
+    assertThat(figures.at("/lines/1/allergens").toString()).doesNotContain("milk");
+    assertThat(figures.at("/lines/2/state").asString()).isEqualTo("REFUSED");
   }
 
   @Test

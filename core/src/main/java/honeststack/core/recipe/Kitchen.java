@@ -8,6 +8,7 @@ import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Tables;
 import honeststack.core.measure.Weights;
+import honeststack.core.said.OneLine;
 import honeststack.core.said.Telling;
 import java.util.Objects;
 
@@ -23,6 +24,7 @@ public final class Kitchen {
   private final OwnWeights own;
   private final Foods foods;
   private final LineReader lines;
+  private final OneLine oneLine;
 
   /**
    * @param larder where a name is looked up that is not a preparation's
@@ -34,6 +36,7 @@ public final class Kitchen {
     this.own = Objects.requireNonNull(own, "own");
     this.foods = preparations.before(larder);
     this.lines = new LineReader(foods);
+    this.oneLine = new OneLine(foods, lines, telling(MeasuringSystem.US));
   }
 
   /** A kitchen without preparations and without weighings of its own. */
@@ -74,6 +77,11 @@ public final class Kitchen {
   /** Reads texts of any length; cups and spoons are those of a system where amounts are halved. */
   public Telling telling(MeasuringSystem system) {
     return new Telling(foods, lines, new LineWriter(lines, weights(system, new SourceBook())));
+  }
+
+  /** Holds each line to one food. */
+  OneLine oneLine() {
+    return oneLine;
   }
 
   public Tables tables() {

@@ -125,7 +125,7 @@ final class LinePass {
       ReadLine read =
           picked.isPresent()
               ? kitchen.lines().read(line.text(), picked.get())
-              : kitchen.lines().read(line.text());
+              : kitchen.lines().read(kitchen.oneLine().of(line.text()));
       if (read.amount().isEmpty()) {
         open(line, station, read.food(), read.food().name());
         readings.add(notMeasured(line, station, read));

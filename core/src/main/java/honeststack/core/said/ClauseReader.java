@@ -24,8 +24,13 @@ final class ClauseReader {
     Corrections.in(clause);
     Exclusions.in(clause);
     Choices choices = new Choices(clause);
-    link(clause, choices);
     halves(clause);
+    link(clause, choices);
+    if (clause.halves != Place.NOT_SAID && !clause.mentions.isEmpty()) {
+      Mention last = clause.mentions.get(clause.mentions.size() - 1);
+      last.half = true;
+      last.placed = true;
+    }
     more(clause);
     Places.in(clause);
     asides(clause);
@@ -184,11 +189,6 @@ final class ClauseReader {
       }
     }
     clause.halves = halves == 2 ? second : Place.NOT_SAID;
-    if (halves == 2 && !clause.mentions.isEmpty()) {
-      Mention last = clause.mentions.get(clause.mentions.size() - 1);
-      last.half = true;
-      last.placed = true;
-    }
   }
 
   /** "plus more for the griddle": the same food once more, unmeasured. */

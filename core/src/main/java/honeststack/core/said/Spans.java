@@ -40,10 +40,11 @@ final class Spans {
   private static final double MISSPELT = 1;
 
   private static final int LONGEST_NAME = 6;
+  private static final int LONGEST_ALONE = 40;
   private static final int LEAST_MISSPELT = 6;
 
   /** Right behind an amount. */
-  private static final int LEAST_MEASURED = 4;
+  private static final int LEAST_MEASURED = 5;
 
   private static final double COLDEST_OVEN = 60;
 
@@ -181,7 +182,20 @@ final class Spans {
         offer(best, i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
       }
     }
+    if (tokens.size() > i + LONGEST_NAME && tokens.size() < i + LONGEST_ALONE) {
+      alone(tokens, i, best);
+    }
     misspelt(tokens, i, best);
+  }
+
+  /** A name longer than others, which is all that is left of the line. */
+  private void alone(List<Token> tokens, int i, Best[] best) {
+    String name = Token.joined(tokens.subList(i, tokens.size()));
+    Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);
+    if (found.isPresent()) {
+      Element element = Element.food(tokens, i, tokens.size(), found);
+      offer(best, i, element, NAME * (tokens.size() - i));
+    }
   }
 
   private List<Food> kind(String name) {
@@ -203,11 +217,17 @@ final class Spans {
       return;
     }
     Optional<String> spelt = foods.spelt(word.low());
-    Optional<Foods.Named> found = spelt.flatMap(foods::byName);
-    if (found.isPresent()) {
-      Element element = Element.food(tokens, i, i + 1, found);
-      element.instead = spelt.get();
-      offer(best, i, element, MISSPELT);
+    if (spelt.isEmpty()) {
+      return;
+    }
+    for (int to = Math.min(tokens.size(), i + 3); to > i; to--) {
+      String behind = to > i + 1 ? " " + Token.joined(tokens.subList(i + 1, to)) : "";
+      Optional<Foods.Named> found = foods.byName(spelt.get() + behind);
+      if (found.isPresent() && tokens.subList(i, to).stream().allMatch(Spans::isName)) {
+        Element element = Element.food(tokens, i, to, found);
+        element.instead = spelt.get() + behind;
+        offer(best, i, element, MISSPELT + NAME * (to - i - 1));
+      }
     }
   }
 

@@ -20,6 +20,8 @@ public record Refusal(Reason reason, String offending, String problem, String ac
     NO_WEIGHT,
     /** The line leaves open which food it means. */
     OPEN_CHOICE,
+    /** The line means several lines. */
+    SEVERAL_FOODS,
     /** A preparation would hold itself, or go too deep. */
     CYCLE
   }

@@ -6,13 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeststack.core.TestFoods;
 import honeststack.core.estimate.SourceBook;
-import honeststack.core.line.Paste.Kind;
-import honeststack.core.line.Paste.Proposed;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Weights;
 import honeststack.core.wording.RefusedException;
-import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,53 +124,5 @@ class LineWriterTest {
     LineWriter.Rewritten anew = writer.scaled(text, Optional.empty(), factor);
     assertThat(anew.text()).isEqualTo(written);
     assertThat(anew.rounding()).isCloseTo(rounding, within(5e-5));
-  }
-
-  private List<Proposed> pasted(String text) {
-    return new Paste(reader, writer).lines(text);
-  }
-
-  @Test
-  void aPastedRecipeIsTakenApart() {
-    List<Proposed> lines =
-        pasted(
-            """
-            For the batter:
-            200 g flour
-
-            2 eggs
-            1. Mix everything.
-            Topping:
-            2 tbsp sugar
-            oil for the pan
-            """);
-    assertThat(lines)
-        .extracting(Proposed::kind)
-        .containsExactly(
-            Kind.HEADING, Kind.LINE, Kind.LINE, Kind.STEP, Kind.HEADING, Kind.LINE, Kind.LINE);
-    assertThat(lines).extracting(Proposed::place).endsWith(Place.PLATE, Place.PLATE, Place.PAN);
-  }
-
-  @Test
-  void aLineThatMeansTwoThingsBecomesTwo() {
-    assertThat(pasted("zest and juice of 2 pears"))
-        .extracting(Proposed::text)
-        .containsExactly("zest of 2 pears", "juice of 2 pears");
-    assertThat(pasted("2 pears (zest and juice)"))
-        .extracting(Proposed::text)
-        .containsExactly("zest of 2 pears", "juice of 2 pears");
-    assertThat(pasted("1 egg plus 2 pears"))
-        .extracting(Proposed::text)
-        .containsExactly("1 egg", "2 pears");
-    assertThat(pasted("2 tbsp flour mixed with 4 tbsp milk"))
-        .extracting(Proposed::text)
-        .containsExactly("2 tbsp flour", "4 tbsp milk");
-    assertThat(pasted("sugar and milk, to serve"))
-        .extracting(Proposed::text)
-        .containsExactly("sugar, to serve", "milk, to serve");
-    List<Proposed> halves = pasted("100 g sugar, half now, the rest on top");
-    assertThat(halves).extracting(Proposed::text).containsExactly("50 g sugar", "50 g sugar");
-    assertThat(halves.get(1).place()).isEqualTo(Place.PLATE);
-    assertThat(halves.get(1).shared()).isTrue();
   }
 }

@@ -1,0 +1,103 @@
+package honeststack.core.said;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeststack.core.TestFoods;
+import honeststack.core.line.Place;
+import honeststack.core.measure.MeasuringSystem;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TellingTest {
+  private final Telling telling = TestFoods.kitchen().telling(MeasuringSystem.US);
+
+  private List<String> lines(String text) {
+    return telling.read(text).lines().stream().map(Told.Line::text).toList();
+  }
+
+  @Test
+  void aPageIsTakenApart() {
+    Told told =
+        telling.read(
+            """
+            Sunday
+            For the batter:
+            200 g flour
+
+            2 eggs
+            1. Mix the flour for 3 minutes.
+            Topping:
+            2 tbsp sugar
+            oil for the pan
+            Makes 8, serves 4
+            """);
+    assertThat(told.lines())
+        .extracting(Told.Line::text)
+        .containsExactly("200 g flour", "2 eggs", "2 tbsp sugar", "oil for the pan");
+    assertThat(told.lines())
+        .extracting(Told.Line::place)
+        .containsExactly(Place.NOT_SAID, Place.NOT_SAID, Place.PLATE, Place.PAN);
+    assertThat(told.pieces()).contains(new Told.Range(8, 8));
+    assertThat(told.serves()).contains(new Told.Range(4, 4));
+    assertThat(told.steps()).singleElement().matches(s -> s.details().contains("3 minutes"));
+    assertThat(told.lines()).allMatch(Told.Line::understood);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          zest and juice of 2 pears                 | zest of 2 pears; juice of 2 pears
+          1 egg plus 2 pears                        | 1 egg; 2 pears
+          2 tbsp flour mixed with 4 tbsp milk       | 2 tbsp flour; 4 tbsp milk
+          flour 200g milk 300g sugar 20g            | 200g flour; 300g milk; 20g sugar
+          1 tbsp each of sugar and milk             | 1 tbsp sugar; 1 tbsp milk
+          sugar and flour, 50 g of each             | 50 g sugar; 50 g flour
+          two eggs, no, three                       | three eggs
+          100 g sugar, scratch that, 80             | 80 g sugar
+          instead of 2 eggs I take 100 g flour      | 100 g flour
+          no sugar, just 2 pears                    | 2 pears
+          as thick as milk, with 30 g sugar         | 30 g sugar
+          a hundred and fifty grams of flour        | a hundred and fifty grams of flour
+          1 cup flour and 2 wombats of dust         | 1 cup flour
+          """)
+  void meantLines(String text, String meant) {
+    List<String> lines =
+        telling.read(text).lines().stream()
+            .filter(Told.Line::understood)
+            .map(Told.Line::text)
+            .toList();
+    assertThat(lines).as(text).containsExactly(meant.split("; "));
+  }
+
+  /** Nothing that holds a number vanishes: what was not understood is a line of its own. */
+  @Test
+  void aNumberOfWhichNothingWasMadeIsSaid() {
+    assertThat(telling.read("200 g flour, then 17 of something").lines())
+        .extracting(Told.Line::understood)
+        .containsExactly(true, false);
+    assertThat(lines("I made it 17 times in 2 weeks")).isEmpty();
+  }
+
+  @Test
+  void halvesGoWhereTheyAreSaidToGo() {
+    List<Told.Line> halves = telling.read("100 g sugar, half in the batter, half on top").lines();
+    assertThat(halves).extracting(Told.Line::text).containsExactly("50 g sugar", "50 g sugar");
+    assertThat(halves.get(1).place()).isEqualTo(Place.PLATE);
+    assertThat(halves.get(1).shared()).isTrue();
+  }
+
+  @Test
+  void marksCoverEveryWord() {
+    String text = "Use 200 g flour, not milk, and bake 5 minutes.";
+    Told told = telling.read(text);
+    assertThat(told.excluded()).contains("milk");
+    assertThat(told.marks())
+        .anyMatch(
+            m -> m.part() == Part.AMOUNT && text.substring(m.start(), m.end()).equals("200 g"))
+        .anyMatch(m -> m.part() == Part.METHOD && text.startsWith("5 minutes", m.start()));
+  }
+}
