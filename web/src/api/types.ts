@@ -33,6 +33,9 @@ export type MeasureRow = Schemas['MeasureRow'];
 export type FoodCheck = Schemas['CheckAnswer'];
 export type ImportReport = Schemas['ImportReport'];
 
+export type Told = Schemas['ToldAnswer'];
+export type ToldMark = Schemas['Mark'];
+export type ToldRange = NonNullable<Told['pieces']>;
 export type ProposedLine = Schemas['ProposedLine'];
 export type ConvertTo = Schemas['ConvertRequest']['to'];
 export type Adjusted = Schemas['Adjusted'];

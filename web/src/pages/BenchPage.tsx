@@ -165,6 +165,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
               />
               <Plate
                 plate={draft.plate}
+                system={draft.system}
                 readings={readings}
                 problems={problems}
                 onChange={change}

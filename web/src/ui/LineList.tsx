@@ -1,8 +1,11 @@
-import { Input } from 'antd';
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DraftLine, Line } from '../api/types';
 import type { ChangeLines } from './change';
+import { Entry } from './Entry';
 import { LineRow } from './LineRow';
+
+/** Characters of a line; a longer text is taken apart. */
+const LONGEST = 300;
 
 /** Lines as they are typed, each with its reading; the last field adds one. */
 export function LineList(props: {
@@ -16,6 +19,8 @@ export function LineList(props: {
   system?: string;
   /** Takes a text that is entered, which may mean several lines; without it, it is one. */
   onText?: (text: string) => void;
+  /** Takes a line that means several apart. */
+  onApart?: (id: string, text: string) => void;
   onChange: ChangeLines;
 }) {
   const { name, lines, readings, placeholder, onText, onChange } = props;
@@ -94,31 +99,28 @@ export function LineList(props: {
             onFocus={focus}
             onSelect={select}
             onOpen={open}
+            onApart={props.onApart}
           />
         ))}
       </ol>
       <div className="entry">
-        <Input
+        <Entry
           variant="borderless"
           aria-label={`${name}: new line`}
           data-unentered="true"
           placeholder={placeholder}
           value={entered}
-          maxLength={300}
-          onChange={(event) => setEntered(event.target.value)}
+          maxLength={LONGEST}
+          onText={setEntered}
+          onUp={() => focus(lines.length - 1)}
           onPressEnter={add}
           onBlur={add}
           onPaste={(event) => {
             const text = event.clipboardData.getData('text');
-            if (onText && text.trim().includes('\n')) {
+            if (onText && (text.trim().includes('\n') || text.length > LONGEST)) {
               event.preventDefault();
               onText(text);
             }
-          }}
-          onKeyDown={(event: KeyboardEvent) => {
-            if (event.key !== 'ArrowUp') return;
-            event.preventDefault();
-            if (!event.altKey) focus(lines.length - 1);
           }}
         />
       </div>

@@ -21,6 +21,7 @@ export const LineRow = memo(function LineRow(props: {
   onFocus: (index: number) => void;
   onSelect: (index: number, from: number, to: number) => void;
   onOpen: (id: string) => void;
+  onApart?: (id: string, text: string) => void;
 }) {
   const { name, line, reading, index } = props;
   const replace = (part: Partial<DraftLine>) =>
@@ -55,6 +56,7 @@ export const LineRow = memo(function LineRow(props: {
           onPick={(foodId) => replace({ foodId })}
           onText={(text) => replace({ text })}
           onSelect={(from, to) => props.onSelect(index, from, to)}
+          onApart={props.onApart && (() => props.onApart?.(line.id, line.text))}
           text={line.text}
           system={props.system}
         />

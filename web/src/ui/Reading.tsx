@@ -1,4 +1,5 @@
 import type { Line } from '../api/types';
+import { Others } from './Others';
 import { PackingChoice } from './PackingChoice';
 import { rangeText, valueText } from './numbers';
 
@@ -10,6 +11,7 @@ export function Reading(props: {
   onPick?: (foodId: string) => void;
   onText?: (text: string) => void;
   onSelect?: (from: number, to: number) => void;
+  onApart?: () => void;
 }) {
   const { line, text, system, onPick, onText, onSelect } = props;
   if (!line) return null;
@@ -19,6 +21,13 @@ export function Reading(props: {
         <p>
           {line.problem} <span className="quiet">Accepted: {line.accepted}.</span>
         </p>
+        {line.several && props.onApart && (
+          <p className="offers">
+            <button type="button" onClick={props.onApart}>
+              Take it apart
+            </button>
+          </p>
+        )}
         {onPick && line.nearest && (
           <p className="offers">
             Did you mean{' '}
@@ -36,6 +45,7 @@ export function Reading(props: {
     return (
       <p className="reading">
         {line.food} · <b>not measured</b>. {line.would}
+        <Alternatives line={line} onText={onText} />
       </p>
     );
   }
@@ -67,10 +77,14 @@ export function Reading(props: {
           line.food
         )}
       </Part>
+      {line.general && onPick && text !== undefined && from != null && to != null && (
+        <Others words={text.slice(from, to)} taken={line.foodId} onPick={onPick} />
+      )}
       {line.allergens && <span className="allergens"> · contains {line.allergens.join(', ')}</span>}
       {line.optional && ' · optional'}
       {line.off && <b> · left out this time</b>}
       {line.unused && ` · not used: ${line.unused.join(', ')}`}
+      <Alternatives line={line} onText={onText} />
       {line.notes?.map((note) => (
         <p className="refused" key={note}>
           {note}
@@ -78,6 +92,21 @@ export function Reading(props: {
       ))}
     </div>
   );
+}
+
+/** The other foods of a choice, each one press away. */
+function Alternatives(props: { line: Line; onText?: (text: string) => void }) {
+  const { line, onText } = props;
+  if (!onText) return null;
+  return line.alternatives?.map((other) => (
+    <span className="offers" key={other}>
+      {' '}
+      or{' '}
+      <button type="button" onClick={() => onText(other)}>
+        {other}
+      </button>
+    </span>
+  ));
 }
 
 /** A part of what was understood; pressing it marks the words that it came from. */

@@ -2,15 +2,16 @@ import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { memo, useCallback, useState } from 'react';
 import { answer, api } from '../../api/client';
-import type { Draft, DraftLine, Figures, Line, ProposedLine } from '../../api/types';
+import type { Draft, DraftLine, Figures, Line } from '../../api/types';
 import type { ChangeDraft, ChangeLines } from '../../ui/change';
 import { Choice } from '../../ui/Choice';
 import { LineList } from '../../ui/LineList';
 import { Notice } from '../../ui/Notice';
 import { rangeText, valueText } from '../../ui/numbers';
+import { Review } from '../say/Review';
+import { SayItAll } from '../say/SayItAll';
+import { useTold } from '../say/useTold';
 import { Anew } from './Anew';
-import { Review } from './Review';
-import { meansMore, withLines, withLinesFor, type Reviewed } from './reviewed';
 import { ScalePanel } from './ScalePanel';
 import { clear, currentLine, rewritten, type CurrentLine } from './weighIn';
 
@@ -43,31 +44,9 @@ export const Bowl = memo(function Bowl(props: {
   onChange: ChangeDraft;
 }) {
   const { kind, system, lines, readings, batterMass, makeup, now, onChange } = props;
-  const [proposed, setProposed] = useState<ProposedLine[]>();
   const [scaleOpen, setScaleOpen] = useState(false);
-  const add = (lines: Reviewed[]) => {
-    setProposed(undefined);
-    onChange('Bowl:add', (draft) => withLines(draft, lines));
-  };
-  const takeApart = useMutation({
-    scope: { id: 'bowl' },
-    mutationFn: ({ text }: { text: string; id?: string }) =>
-      answer(api.POST('/api/lines', { body: { text, system } })),
-    onSuccess: (lines, { id }) => {
-      if (id === undefined) setProposed(lines);
-      else if (meansMore(lines)) onChange('Bowl:add', (draft) => withLinesFor(draft, id, lines));
-    },
-  });
-  // A single line stands at once; should it mean several, or go elsewhere, that follows.
-  const enter = (text: string) => {
-    if (text.includes('\n')) {
-      takeApart.mutate({ text });
-      return;
-    }
-    const id = crypto.randomUUID();
-    onChange('Bowl:add', (draft) => ({ ...draft, bowl: [...draft.bowl, { id, text }] }));
-    takeApart.mutate({ text, id });
-  };
+  const told = useTold('bowl', system, onChange);
+  const [saying, setSaying] = useState(false);
   const weigh = useMutation({
     scope: { id: 'bowl' },
     mutationFn: ({ line, grams }: { line: CurrentLine; grams: number }) =>
@@ -116,7 +95,8 @@ export const Bowl = memo(function Bowl(props: {
             ? 'Begin here: 160 g rye flour, or paste a recipe'
             : 'Next: ½ tsp salt, 2 large eggs …'
         }
-        onText={(text) => enter(text.trim())}
+        onText={(text) => told.enter(text.trim())}
+        onApart={told.apart}
         onChange={changeLines}
       />
       {batterMass && batterMass.value > 0 && (
@@ -128,17 +108,32 @@ export const Bowl = memo(function Bowl(props: {
       {makeup && <Makeup {...makeup} />}
       <div className="bowl-tools">
         {lines.length > 0 && <Anew now={now} onChange={onChange} />}
+        <Button size="small" onClick={() => setSaying(true)}>
+          Say it all
+        </Button>
         <Button size="small" aria-pressed={scaleOpen} onClick={() => setScaleOpen(!scaleOpen)}>
           {scaleOpen ? 'Put the scale away' : 'Kitchen scale'}
         </Button>
       </div>
-      {proposed && (
+      {saying && !told.review && (
+        <SayItAll
+          busy={told.busy}
+          error={told.error}
+          onSay={told.say}
+          onClose={() => setSaying(false)}
+        />
+      )}
+      {told.review && (
         <Review
-          proposed={proposed}
+          {...told.review}
+          entered="bowl"
           system={system}
           cups={SHORT[system]}
-          onAdd={add}
-          onClose={() => setProposed(undefined)}
+          onTake={(taken) => {
+            setSaying(false);
+            told.take(taken);
+          }}
+          onClose={told.close}
         />
       )}
     </section>

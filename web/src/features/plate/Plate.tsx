@@ -3,15 +3,19 @@ import type { Draft, FieldProblem, Line } from '../../api/types';
 import type { ChangeDraft, ChangeLines } from '../../ui/change';
 import { LineList } from '../../ui/LineList';
 import { Stepper } from '../../ui/Stepper';
+import { Review } from '../say/Review';
+import { useTold } from '../say/useTold';
 
 /** Third station: what is put before one person. */
 export const Plate = memo(function Plate(props: {
   plate: Draft['plate'];
+  system: Draft['system'];
   readings: Map<string, Line>;
   problems: FieldProblem[];
   onChange: ChangeDraft;
 }) {
-  const { plate, readings, problems, onChange } = props;
+  const { plate, system, readings, problems, onChange } = props;
+  const told = useTold('plate', system, onChange);
   const changeToppings = useCallback<ChangeLines>(
     (what, how) =>
       onChange(what, (draft) => ({
@@ -50,8 +54,20 @@ export const Plate = memo(function Plate(props: {
         lines={plate.toppings}
         readings={readings}
         placeholder="1 tbsp maple syrup"
+        onText={(text) => told.enter(text.trim())}
+        onApart={told.apart}
         onChange={changeToppings}
       />
+      {told.review && (
+        <Review
+          {...told.review}
+          entered="plate"
+          system={system}
+          cups=""
+          onTake={told.take}
+          onClose={told.close}
+        />
+      )}
     </section>
   );
 });

@@ -12,18 +12,29 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api")
 class RewriteController {
   private final RewriteService service;
+  private final Completions completions;
 
-  RewriteController(RewriteService service) {
+  RewriteController(RewriteService service, Completions completions) {
     this.service = service;
+    this.completions = completions;
+  }
+
+  /** What a line that is being typed could become. */
+  @GetMapping("/lines/completions")
+  List<Completions.Completion> completions(@RequestParam @Size(max = 300) String line) {
+    return completions.of(line);
   }
 
   record TellRequest(@NotNull @Size(max = 100_000) String text, @NotNull MeasuringSystem system) {}

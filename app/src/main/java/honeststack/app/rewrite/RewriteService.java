@@ -55,8 +55,8 @@ class RewriteService {
   record ToldAnswer(
       List<ProposedLine> lines,
       List<Mark> marks,
-      @Nullable Told.Range pieces,
-      @Nullable Told.Range serves,
+      @Nullable Told.Count pieces,
+      @Nullable Told.Count serves,
       List<Told.Step> steps,
       List<String> excluded) {}
 

@@ -31,13 +31,13 @@ class MeasuringBrowserTest {
         "200 g plain flour\n2 eggs\n250 ml milk of choice\n1. Whisk it all.\n"
             + "For the topping:\n2 tbsp honey\n1 cup moss");
     Locator sheet = page.getByRole(AriaRole.DIALOG);
-    assertThat(sheet).containsText("taken for a step of the work");
+    assertThat(sheet).containsText("1 step of the work, not counted");
     assertThat(sheet).containsText("No food in the larder is called “moss”.");
     Axe.check(page);
     sheet.getByLabel("Take 1 cup moss").uncheck();
     sheet.getByText("milk, whole").click();
     assertThat(sheet).containsText("258 g");
-    sheet.getByLabel("Pasted line 1").fill("100 g plain flour");
+    sheet.getByLabel("Line found 1").fill("100 g plain flour");
     assertThat(sheet).containsText("100 g");
     button(page, "Add 4 lines").click();
     assertThat(page.getByLabel("Bowl, line 2")).hasValue("2 eggs");

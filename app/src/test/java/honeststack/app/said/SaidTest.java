@@ -123,7 +123,7 @@ class SaidTest {
   }
 
   private static void range(
-      String what, Optional<double[]> meant, Optional<Told.Range> got, List<String> misses) {
+      String what, Optional<double[]> meant, Optional<Told.Count> got, List<String> misses) {
     boolean is =
         meant.isEmpty()
             ? what.equals("serves") || got.isEmpty() || true

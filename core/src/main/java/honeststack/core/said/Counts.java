@@ -155,10 +155,10 @@ final class Counts {
     return sized && clause.isWord(1, "small", "large", "big", "medium");
   }
 
-  private static Told.Range range(Element number) {
+  private static Told.Count range(Element number) {
     AmountParser.Front front = number.amount.orElseThrow();
     Measure measure = front.terms().get(0).measure();
-    return new Told.Range(
+    return new Told.Count(
         measure.amount() - measure.halfRange(), measure.amount() + measure.halfRange());
   }
 }

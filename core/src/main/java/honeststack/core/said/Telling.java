@@ -111,8 +111,8 @@ public final class Telling {
 
     Told told() {
       Marking marking = new Marking();
-      Optional<Told.Range> pieces = Optional.empty();
-      Optional<Told.Range> serves = Optional.empty();
+      Optional<Told.Count> pieces = Optional.empty();
+      Optional<Told.Count> serves = Optional.empty();
       boolean sure = false;
       List<Told.Step> steps = new ArrayList<>();
       for (Clause clause : clauses) {
@@ -138,7 +138,7 @@ public final class Telling {
       return new Told(lines, marking.marks(), pieces, serves, steps, marking.excluded(text));
     }
 
-    private Supplier<Optional<Told.Range>> previous(Optional<Told.Range> said) {
+    private Supplier<Optional<Told.Count>> previous(Optional<Told.Count> said) {
       return () -> said;
     }
 

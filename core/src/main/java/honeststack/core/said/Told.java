@@ -17,8 +17,8 @@ import java.util.Optional;
 public record Told(
     List<Line> lines,
     List<Mark> marks,
-    Optional<Range> pieces,
-    Optional<Range> serves,
+    Optional<Count> pieces,
+    Optional<Count> serves,
     List<Step> steps,
     List<String> excluded) {
 
@@ -30,7 +30,7 @@ public record Told(
   }
 
   /** From, to; alike where one number is said. */
-  public record Range(double low, double high) {}
+  public record Count(double low, double high) {}
 
   /**
    * A line that the text means.

@@ -39,8 +39,8 @@ class TellingTest {
     assertThat(told.lines())
         .extracting(Told.Line::place)
         .containsExactly(Place.NOT_SAID, Place.NOT_SAID, Place.PLATE, Place.PAN);
-    assertThat(told.pieces()).contains(new Told.Range(8, 8));
-    assertThat(told.serves()).contains(new Told.Range(4, 4));
+    assertThat(told.pieces()).contains(new Told.Count(8, 8));
+    assertThat(told.serves()).contains(new Told.Count(4, 4));
     assertThat(told.steps()).singleElement().matches(s -> s.details().contains("3 minutes"));
     assertThat(told.lines()).allMatch(Told.Line::understood);
   }

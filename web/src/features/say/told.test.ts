@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { emptyDraft } from '../shelf/emptyDraft';
-import { meansMore, withLines, withLinesFor } from './reviewed';
+import type { Draft, Told } from '../../api/types';
+import { meansMore, middle, rangeWords, withLines, withLinesFor, withTaken } from './told';
 
 const line = (text: string, place: 'NOT_SAID' | 'PAN' | 'PLATE', shared = false) => ({
   text,
   place,
   shared,
+});
+
+const told = (lines: ReturnType<typeof line>[]): Told => ({
+  lines: lines.map((one) => ({ ...one, start: 0, end: 0, understood: true })),
+  marks: [],
+  steps: [],
+  excluded: [],
 });
 
 describe('pasted lines go where they belong', () => {
@@ -47,13 +55,34 @@ describe('pasted lines go where they belong', () => {
   it('replaces a line by those that it means, unless it is gone', () => {
     const entered = { ...emptyDraft(), bowl: [{ id: 'a', text: 'zest and juice of a lime' }] };
     const parts = [line('zest of a lime', 'NOT_SAID'), line('juice of a lime', 'NOT_SAID')];
-    expect(withLinesFor(entered, 'a', parts).bowl.map(({ text }) => text)).toEqual([
+    const texts = (draft: Draft) => draft.bowl.map(({ text }) => text);
+    expect(texts(withLinesFor(entered, 'a', parts, 'bowl'))).toEqual([
       'zest of a lime',
       'juice of a lime',
     ]);
-    expect(withLinesFor(entered, 'b', parts)).toBe(entered);
-    expect(meansMore(parts)).toBe(true);
-    expect(meansMore([line('10 g butter', 'PAN')])).toBe(true);
-    expect(meansMore([line('1 egg', 'NOT_SAID')])).toBe(false);
+    expect(withLinesFor(entered, 'b', parts, 'bowl')).toBe(entered);
+  });
+
+  it('means more where it is several, or goes elsewhere than where it was entered', () => {
+    const one = (text: string, place: 'NOT_SAID' | 'PAN' | 'PLATE') => told([line(text, place)]);
+    expect(meansMore(told([line('1 egg', 'NOT_SAID'), line('salt', 'NOT_SAID')]), 'bowl')).toBe(
+      true,
+    );
+    expect(meansMore(one('10 g butter', 'PAN'), 'bowl')).toBe(true);
+    expect(meansMore(one('1 egg', 'NOT_SAID'), 'bowl')).toBe(false);
+    expect(meansMore(one('honey on top', 'PLATE'), 'plate')).toBe(false);
+  });
+
+  it('fills the griddle and the plate where the text says how many', () => {
+    const taken = withTaken(
+      emptyDraft(),
+      { lines: [line('2 tbsp honey', 'NOT_SAID')], pieces: 8, serving: 2 },
+      'plate',
+    );
+    expect(taken.griddle.pieces).toBe(8);
+    expect(taken.plate.pieces).toBe(2);
+    expect(taken.plate.toppings).toHaveLength(1);
+    expect(middle({ low: 7, high: 8 })).toBe(8);
+    expect(rangeWords({ low: 7, high: 8 })).toBe('7–8');
   });
 });
