@@ -12,13 +12,18 @@ import honeststack.core.measure.Weights;
 import honeststack.core.wording.Numbers;
 import honeststack.core.wording.Refusal;
 import honeststack.core.wording.RefusedException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Writes a line again with another amount, rounded as a kitchen can measure it. */
 public final class LineWriter {
   /** Below this, g or mL, a quarter of one still counts. */
   private static final double QUARTERS_TO = 10;
+
+  /** From so many cups on, spoons are written as cups (common practice). */
+  private static final double CUP_FROM = 0.5;
 
   private static final Use ASIDE = Use.of("");
 
@@ -48,6 +53,9 @@ public final class LineWriter {
     if (said.isEmpty()) {
       return new Rewritten(text, 0);
     }
+    if (said.stream().allMatch(LineWriter::isKitchen)) {
+      return inCupsAndSpoons(line, said, factor);
+    }
     double exact = 0;
     double rounded = 0;
     StringBuilder words = new StringBuilder();
@@ -65,6 +73,60 @@ public final class LineWriter {
     return new Rewritten(
         line.shape().with(tin ? words + " tin" : words.toString()),
         said.size() == 1 && exact > 0 ? rounded / exact - 1 : 0);
+  }
+
+  /** A level cup or spoon of one number, added. */
+  private static boolean isKitchen(Term term) {
+    Measure measure = term.measure();
+    return !term.taken() && measure.halfRange() == 0 && KitchenMeasures.isOne(measure.unit());
+  }
+
+  /** Cups and spoons go over into each other: half of ¾ cup is 6 tbsp. */
+  private Rewritten inCupsAndSpoons(ReadLine line, List<Term> said, double factor) {
+    KitchenMeasures kitchen = new KitchenMeasures(weights.system());
+    double exact = factor * said.stream().mapToDouble(t -> kitchen.millilitres(t.measure())).sum();
+    Measure largest =
+        said.stream()
+            .map(Term::measure)
+            .max(Comparator.comparingDouble(m -> m.unit().millilitres(weights.system())))
+            .orElseThrow();
+    List<Measure> written = kitchen.of(exact, factor > 1 ? inCups(largest, exact) : largest);
+    String words = written.stream().map(Measure::text).collect(Collectors.joining(" + "));
+    return new Rewritten(line.shape().with(words), off(line, said, factor, written, exact));
+  }
+
+  /** By weight, as cups and spoons of a food need not agree; by volume where it has none. */
+  private double off(
+      ReadLine line, List<Term> said, double factor, List<Measure> written, double exact) {
+    try {
+      double wanted = factor * grams(line, said.stream().map(Term::measure).toList());
+      return wanted > 0 ? grams(line, written) / wanted - 1 : 0;
+    } catch (RefusedException notKnown) {
+      KitchenMeasures kitchen = new KitchenMeasures(weights.system());
+      double got = written.stream().mapToDouble(kitchen::millilitres).sum();
+      return exact > 0 ? got / exact - 1 : 0;
+    }
+  }
+
+  private double grams(ReadLine line, List<Measure> measures) {
+    Packing packing = line.amount().map(Amount::packing).orElse(Packing.NOT_SAID);
+    List<Term> terms = measures.stream().map(m -> new Term(packed(m, packing), false)).toList();
+    return weights.of(new Amount(terms, false, false, false), line.food(), ASIDE).value();
+  }
+
+  /** How a cup is filled may be said behind the food. */
+  private static Measure packed(Measure m, Packing packing) {
+    return m.packing() != Packing.NOT_SAID
+        ? m
+        : new Measure(
+            m.amount(), m.halfRange(), m.decimals(), m.unit(), packing, m.heap(), m.size());
+  }
+
+  /** Many spoons are cups: twice 6 tbsp is ¾ cup. */
+  private Measure inCups(Measure largest, double millilitres) {
+    boolean spoons = largest.unit().kind() == Unit.Kind.SPOON && largest.heap() == Heap.LEVEL;
+    double cup = Unit.CUP.millilitres(weights.system());
+    return spoons && millilitres >= CUP_FROM * cup ? largest.in(Unit.CUP) : largest;
   }
 
   /**

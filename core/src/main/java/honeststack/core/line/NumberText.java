@@ -5,12 +5,18 @@ import static honeststack.core.wording.Refusal.Reason.NO_AMOUNT;
 
 import honeststack.core.wording.RefusedException;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Reads numbers as cooks write them. */
 public final class NumberText {
 
   private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}\\.\\d{1,15}");
+
+  private static final Map<String, Double> TIMES =
+      Map.of(
+          "half", 0.5, "double", 2.0, "twice", 2.0, "triple", 3.0, "treble", 3.0, "quadruple", 4.0);
 
   private NumberText() {}
 
@@ -20,6 +26,10 @@ public final class NumberText {
    * @throws RefusedException if it is not a number, or something follows it
    */
   public static double read(String text) {
+    Double times = TIMES.get(text.strip().toLowerCase(Locale.ROOT));
+    if (times != null) {
+      return times;
+    }
     List<Token> tokens = Token.of(text);
     Quantities quantities = new Quantities(text, tokens);
     Quantities.Quantity quantity = quantities.at(0).orElse(null);
@@ -38,6 +48,26 @@ public final class NumberText {
           "a number: 120, 1.5, 0,5 or 1½");
     }
     return quantity.amount();
+  }
+
+  /**
+   * Reads how many times as much, or how many pieces: a number, "double", "4 times", "x 2", or the
+   * middle of a range, "7 or 8".
+   *
+   * @throws RefusedException if it is none of these
+   */
+  public static double readTimes(String text) {
+    List<Token> tokens = Token.of(text);
+    int from =
+        !tokens.isEmpty() && (tokens.get(0).isWord("x") || tokens.get(0).isMark("×")) ? 1 : 0;
+    Quantities.Quantity quantity = new Quantities(text, tokens).at(from).orElse(null);
+    boolean times =
+        quantity != null
+            && quantity.next() < tokens.size()
+            && (tokens.get(quantity.next()).isWord("times", "x", "pieces", "as")
+                || tokens.get(quantity.next()).isMark("×"));
+    boolean all = quantity != null && quantity.next() == tokens.size();
+    return all || times ? quantity.amount() : read(text);
   }
 
   /**

@@ -49,6 +49,11 @@ public final class Weights {
     this.fillings = new Fillings(tables, own, household, system, book);
   }
 
+  /** Whose cups and spoons they are. */
+  public MeasuringSystem system() {
+    return system;
+  }
+
   /**
    * Mass of a measured food, g: what was added less what was taken away.
    *

@@ -247,7 +247,7 @@ public final class Rewriting {
 
   private static double number(String field, String text) {
     try {
-      return NumberText.read(text);
+      return NumberText.readTimes(text);
     } catch (RefusedException refused) {
       throw new NotWantedException(field, refused);
     }

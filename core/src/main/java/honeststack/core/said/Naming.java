@@ -211,7 +211,7 @@ final class Naming {
     while (clause.has(i) && isFiller(clause.get(i))) {
       i++;
     }
-    while (clause.has(i) && clause.get(i).kind == Element.Kind.WORD && clause.get(i).isFree()) {
+    while (clause.has(i) && clause.get(i).isFree() && isUnknown(i)) {
       words.add(clause.get(i).tokens.get(clause.get(i).from));
       clause.get(i).part = Part.FOOD;
       i++;
@@ -219,7 +219,11 @@ final class Naming {
     return Token.joined(words);
   }
 
-  Token last() {
-    return tokens.get(tokens.size() - 1);
+  /** A word of no list; or one that ends the sentence, whatever else it may mean. */
+  private boolean isUnknown(int i) {
+    Element element = clause.get(i);
+    boolean last = i == clause.size() - 1 && element.to == element.from + 1;
+    return element.kind == Element.Kind.WORD
+        || last && element.is(Sort.PLATE_NEXT, Sort.VERB) && clause.size() > 2;
   }
 }

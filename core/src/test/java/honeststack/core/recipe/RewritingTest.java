@@ -197,9 +197,9 @@ class RewritingTest {
     Recipe milk = TestRecipes.bowl("2 tsp sugar").recipe();
     Written third = scaled(milk, "1/3");
     assertThat(third.notes())
-        .contains("“2 tsp sugar” became “¾ tsp sugar”: rounding makes it 13 % more.");
-    Written less = scaled(TestRecipes.bowl("3 tsp sugar").recipe(), "0.2");
-    assertThat(less.notes().get(0)).endsWith("rounding makes it 17 % less.");
+        .contains("“2 tsp sugar” became “½ tsp + ⅛ tsp sugar”: rounding makes it 6 % less.");
+    Written less = scaled(TestRecipes.bowl("1 tsp sugar").recipe(), "0.1");
+    assertThat(less.notes().get(0)).endsWith("rounding makes it 25 % more.");
   }
 
   @Test
