@@ -5,12 +5,17 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.said.Sentence.Section;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** Finds foods that a text only names again: they were measured elsewhere in it. */
 final class Again {
+  /** A food that is named more often is named again. */
+  private static final int MOST_ALIKE = 30;
+
   private final List<Clause> clauses;
 
   Again(List<Clause> clauses) {
@@ -25,18 +30,22 @@ final class Again {
       clause.mentions.forEach(mention -> all.add(new Said(clause, mention)));
     }
     boolean others = all.stream().anyMatch(s -> section(s) != Section.SHOPPING);
-    List<Said> kept = new ArrayList<>();
+    boolean listed =
+        all.stream().anyMatch(s -> section(s) == Section.LIST && s.mention().isMeasured());
+    Map<String, List<Said>> alike = new HashMap<>();
+    all.forEach(said -> put(alike, said));
+    Map<String, List<Said>> kept = new HashMap<>();
     for (Said said : all) {
       boolean again =
           section(said) == Section.NOTES
               || section(said) == Section.NUTRITION
               || section(said) == Section.SHOPPING && others
-              || isAgain(said, all, kept);
+              || !isLine(said) && isAgain(said, of(alike, said), of(kept, said), listed);
       if (again) {
         said.mention().again = true;
         mark(said);
       } else {
-        kept.add(said);
+        put(kept, said);
       }
     }
     clauses.forEach(clause -> clause.mentions.removeIf(mention -> mention.again));
@@ -46,7 +55,41 @@ final class Again {
     return said.clause().sentence.section();
   }
 
-  private static boolean isAgain(Said said, List<Said> all, List<Said> kept) {
+  /** A line of a list stands for itself. */
+  private static boolean isLine(Said said) {
+    Clause clause = said.clause();
+    return section(said) == Section.LIST
+        && clause.sentence.whole()
+        && clause.mentions.size() == 1
+        && clause.elements.stream().noneMatch(e -> e.is(Sort.VERB));
+  }
+
+  /** By what two names of one food have in common. */
+  private static List<String> keys(Mention mention) {
+    String words = mention.foodText.toLowerCase(Locale.ROOT);
+    List<String> keys = new ArrayList<>();
+    keys.add(words.substring(words.lastIndexOf(' ') + 1));
+    mention.known().ifPresent(food -> keys.add("=" + food.id()));
+    mention.known().filter(f -> f.role() == Role.EGG).ifPresent(egg -> keys.add("=egg"));
+    return keys;
+  }
+
+  private static void put(Map<String, List<Said>> index, Said said) {
+    for (String key : keys(said.mention())) {
+      List<Said> alike = index.computeIfAbsent(key, any -> new ArrayList<>());
+      if (alike.size() < MOST_ALIKE) {
+        alike.add(said);
+      }
+    }
+  }
+
+  private static List<Said> of(Map<String, List<Said>> index, Said said) {
+    return keys(said.mention()).stream()
+        .flatMap(key -> index.getOrDefault(key, List.of()).stream())
+        .toList();
+  }
+
+  private static boolean isAgain(Said said, List<Said> all, List<Said> kept, boolean listed) {
     Mention mention = said.mention();
     if (mention.isMeasured()) {
       boolean one =
@@ -56,7 +99,7 @@ final class Again {
       }
       return section(said) == Section.METHOD
           && kept.stream().anyMatch(k -> k.mention().isMeasured() && isSame(mention, k.mention()))
-          && isListed(all)
+          && listed
           && !isMore(said);
     }
     boolean measured =
@@ -71,10 +114,6 @@ final class Again {
 
   private static boolean isMeasuredAlike(Mention mention, Said other) {
     return other.mention().isMeasured() && isSame(mention, other.mention());
-  }
-
-  private static boolean isListed(List<Said> all) {
-    return all.stream().anyMatch(s -> section(s) == Section.LIST && s.mention().isMeasured());
   }
 
   /** It goes where the other one went, or nothing is said of where it goes. */

@@ -19,6 +19,10 @@ final class ClauseReader {
     List<Token> main = new ArrayList<>();
     List<Clause.Aside> asides = new ArrayList<>();
     apart(sentence, main, asides);
+    return read(sentence, main, asides);
+  }
+
+  private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, spans.of(main), asides);
     other(clause);
     Corrections.in(clause);
@@ -60,7 +64,7 @@ final class ClauseReader {
   private void aside(Sentence of, List<Token> inside, int after, List<Clause.Aside> asides) {
     if (!inside.isEmpty()) {
       Sentence sentence = new Sentence(of.line(), of.section(), of.place(), false, inside);
-      asides.add(new Clause.Aside(after, read(sentence)));
+      asides.add(new Clause.Aside(after, read(sentence, inside, List.of())));
     }
   }
 

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.Token;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
@@ -50,14 +51,28 @@ final class Marking {
     for (int i = 0; i < clause.size(); i++) {
       Element element = clause.get(i);
       Part part = part(element);
-      marks.add(
-          new Mark(
-              element.start(), element.end(), part, lines.getOrDefault(element, Mark.NO_LINE)));
+      mark(clause, element, part);
       if (part == Part.UNKNOWN) {
         unknown(clause, i);
       }
     }
     clause.asides.forEach(aside -> clause(aside.clause()));
+  }
+
+  /** In one stretch, or word by word where brackets stand inside it. */
+  private void mark(Clause clause, Element element, Part part) {
+    int line = lines.getOrDefault(element, Mark.NO_LINE);
+    boolean broken =
+        clause.asides.stream()
+            .mapToInt(aside -> aside.clause().sentence.start())
+            .anyMatch(start -> start > element.start() && start < element.end());
+    if (!broken) {
+      marks.add(new Mark(element.start(), element.end(), part, line));
+      return;
+    }
+    for (Token word : element.tokens.subList(element.from, element.to)) {
+      marks.add(new Mark(word.start(), word.end(), part, line));
+    }
   }
 
   private static Part part(Element element) {

@@ -13,6 +13,9 @@ import java.util.Set;
 final class Page {
   private static final int LONGEST_HEADING = 8;
 
+  private static final int LONG_SENTENCE = 120;
+  private static final int LONGEST_SENTENCE = 200;
+
   /** Behind a word of so many letters a dot is no abbreviation. */
   private static final int LONG_WORD = 4;
 
@@ -167,8 +170,11 @@ final class Page {
             && tokens.get(from + 1).isMark(".", ")")
             && tokens.get(from + 1).start() == tokens.get(from).end()
             && isApart(tokens, from + 1);
-    from = numbered ? from + 2 : from;
     mark(tokens.subList(0, from), Part.IDLE);
+    if (numbered) {
+      mark(tokens.subList(from, from + 2), Part.METHOD);
+      from += 2;
+    }
     return tokens.subList(from, tokens.size());
   }
 
@@ -182,7 +188,7 @@ final class Page {
   private void sentences(int number, List<Token> tokens) {
     int from = 0;
     for (int i = 0; i <= tokens.size(); i++) {
-      if (i == tokens.size() || isEnd(tokens, i)) {
+      if (i == tokens.size() || isEnd(tokens, i) || isLong(tokens, from, i)) {
         int to = i < tokens.size() ? i + 1 : i;
         if (to > from) {
           boolean whole = from == 0 && to == tokens.size();
@@ -191,6 +197,12 @@ final class Page {
         from = i + 1;
       }
     }
+  }
+
+  /** Speech without an end is cut where it goes on: at an "and", at worst anywhere. */
+  private static boolean isLong(List<Token> tokens, int from, int i) {
+    return i - from >= LONG_SENTENCE && tokens.get(i).isWord("and", "then")
+        || i - from >= LONGEST_SENTENCE;
   }
 
   private static boolean isEnd(List<Token> tokens, int i) {

@@ -121,7 +121,7 @@ final class PhraseList {
               | consistency of | consistency like | the texture of | texture of | the size of
               | size of | runs like | look like | looks like | should look like | the colour of a
               | sweet as | as sweet as | smells of | tastes like | drop off the spoon like
-              | a slice of | no thicker than a slice of | thicker than | no thicker than
+              | no thicker than a slice of | thicker than | no thicker than
               | not as rich as | same as | the weight of | golden as | as big as
           THING | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
               | stains | pot | jug | dish | tray | sauce pan | coloured | colored | brown crust

@@ -9,6 +9,7 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -77,8 +78,9 @@ final class Spans {
     }
     List<Element> elements = new ArrayList<>();
     for (int i = n; i > 0; i = best[i].element().from) {
-      elements.add(0, best[i].element());
+      elements.add(best[i].element());
     }
+    Collections.reverse(elements);
     return elements;
   }
 

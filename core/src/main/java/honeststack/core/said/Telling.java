@@ -129,13 +129,25 @@ public final class Telling {
         marking.clause(clause);
         step(clause).ifPresent(steps::add);
       }
-      for (Marking.Unknown unknown : marking.unknown()) {
-        String words = text.substring(unknown.start(), unknown.end());
-        lines.add(
-            new Told.Line(words, unknown.start(), unknown.end(), Place.NOT_SAID, false, false));
-      }
+      unknown(marking.unknown());
       marking.addAll(page.marks);
       return new Told(lines, marking.marks(), pieces, serves, steps, marking.excluded(text));
+    }
+
+    /** Each a line to correct; beyond so many, one for all that is left. */
+    private void unknown(List<Marking.Unknown> all) {
+      int most = Math.min(all.size(), MOST_LINES);
+      for (Marking.Unknown one : all.subList(0, most)) {
+        unknown(text.substring(one.start(), one.end()), one.start(), one.end());
+      }
+      if (all.size() > most) {
+        int end = all.get(all.size() - 1).end();
+        unknown("and " + (all.size() - most) + " more", all.get(most).start(), end);
+      }
+    }
+
+    private void unknown(String words, int start, int end) {
+      lines.add(new Told.Line(words, start, end, Place.NOT_SAID, false, false));
     }
 
     private Supplier<Optional<Told.Count>> previous(Optional<Told.Count> said) {

@@ -44,6 +44,7 @@ final class Units {
   }
 
   private static boolean isCounted(Food food) {
-    return food.measures().stream().anyMatch(HouseholdMeasure.Piece.class::isInstance);
+    return food.measures().stream()
+        .anyMatch(m -> m instanceof HouseholdMeasure.Piece p && p.usual());
   }
 }
