@@ -14,13 +14,13 @@ import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Recipe;
 import honeststack.core.said.Told;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What cooks say, each with what a person understands of it. */
 class SaidTest {
@@ -126,8 +126,7 @@ class SaidTest {
       String what, Optional<double[]> meant, Optional<Told.Count> got, List<String> misses) {
     boolean is =
         meant.isEmpty()
-            ? what.equals("serves") || got.isEmpty() || true
-            : got.isPresent()
+            || got.isPresent()
                 && got.get().low() == meant.get()[0]
                 && got.get().high() == meant.get()[1];
     if (!is) {
@@ -135,36 +134,57 @@ class SaidTest {
     }
   }
 
-  private List<String> report(List<Judged> texts) {
-    List<String> report = new ArrayList<>();
-    for (Judged judged : texts) {
-      List<String> misses = misses(judged);
-      if (!misses.isEmpty()) {
-        Told told = kitchen.telling(MeasuringSystem.US).read(judged.text());
-        report.add(
-            judged.text().replace('\n', '⏎')
-                + "\n    "
-                + String.join("; ", misses)
-                + "\n    "
-                + told.lines().stream()
-                    .map(l -> (l.understood() ? "" : "??") + l.text() + "@" + l.place())
-                    .toList());
-      }
-    }
-    return report;
+  /** All that is understood, of what was said, is counted or said to be missing. */
+  private boolean isSilent(Judged judged) {
+    Told told = kitchen.telling(MeasuringSystem.US).read(judged.text());
+    List<Got> all = got(told);
+    boolean said =
+        all.stream().anyMatch(g -> !g.line().understood() || !(g.reading() instanceof Understood));
+    return !said && judged.items().stream().anyMatch(item -> isLacking(item, all));
   }
 
-  @Test
-  void whatIsSaidIsUnderstood() throws IOException {
-    for (String set : System.getProperty("said", "open,sample").split(",")) {
-      List<Judged> texts =
-          set.equals("sample")
-              ? Judged.sample("/said/sample.jsonl")
-              : Judged.own("/said/" + set + ".txt");
-      List<String> report = report(texts);
-      Files.writeString(Path.of("/tmp/said-" + set + ".out"), String.join("\n", report));
-      System.out.println("SAID " + set + " " + (texts.size() - report.size()) + "/" + texts.size());
+  private static boolean isLacking(Judged.Item item, List<Got> all) {
+    return all.stream().noneMatch(got -> got.is(item.food()));
+  }
+
+  /** Excluded by the text, and in the numbers all the same. */
+  private boolean isOpposite(Judged judged) {
+    return got(kitchen.telling(MeasuringSystem.US).read(judged.text())).stream()
+        .filter(got -> got.line().understood() && got.reading() instanceof Understood)
+        .anyMatch(got -> judged.never().stream().anyMatch(n -> matches(n, got.food().get())));
+  }
+
+  /**
+   * Most texts are right in every part; the report names each that is not. The set "aside" was read
+   * for the first time when the reader was done, "later" was written after that.
+   */
+  @ParameterizedTest
+  @CsvSource({"open, 0.95", "sample, 0.97", "aside, 0.92", "later, 0.92"})
+  void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
+    List<Judged> texts = texts(set);
+    List<String> misses = new ArrayList<>();
+    for (Judged judged : texts) {
+      List<String> wrong = misses(judged);
+      if (!wrong.isEmpty()) {
+        misses.add(judged.text().replace('\n', '⏎') + " → " + String.join("; ", wrong));
+      }
     }
-    assertThat(1).isEqualTo(1);
+    System.out.println(set + ": " + (texts.size() - misses.size()) + " of " + texts.size());
+    misses.forEach(miss -> System.out.println("  " + miss));
+    double share = 1 - (double) misses.size() / texts.size();
+    assertThat(share).as(String.join("\n", misses)).isGreaterThanOrEqualTo(wanted);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"open", "sample", "aside", "later"})
+  void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
+    assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();
+    assertThat(texts(set)).filteredOn(this::isSilent).extracting(Judged::text).isEmpty();
+  }
+
+  private static List<Judged> texts(String set) throws IOException {
+    return set.equals("sample")
+        ? Judged.sample("/said/sample.jsonl")
+        : Judged.own("/said/" + set + ".txt");
   }
 }

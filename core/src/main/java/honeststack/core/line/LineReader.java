@@ -124,7 +124,9 @@ public final class LineReader {
       if (TWO_PARTS.matcher(text).find()) {
         throw Refusals.of(NO_FOOD, text.strip(), "names two things at once", "a line for each");
       }
-      int from = unmeasured(amounts.about(0));
+      int about = amounts.about(0);
+      int from = Unmeasured.end(tokens, about);
+      measured = from == about;
       Optional<AmountParser.Front> front = measured ? amounts.front(from) : Optional.empty();
       List<Term> terms = new ArrayList<>(front.map(AmountParser.Front::terms).orElse(List.of()));
       List<Measure> others =
@@ -244,23 +246,6 @@ public final class LineReader {
           .allMatch(token -> LineWords.isDescribing(token.low()) || token.low().length() < 3);
     }
 
-    /** "a little oil", "some milk": a food, but no amount of it. */
-    private int unmeasured(int from) {
-      int i = from;
-      if (word(i, "a") && word(i + 1, "little", "bit", "touch", "tad", "spot", "lot")) {
-        i += 2;
-      } else if (word(i, "a", "the") && isFilm(i + 1)) {
-        i += word(i + 1, "thin", "light") ? 3 : 2;
-      } else if (word(i, "some", "enough", "plenty", "extra", "more", "little")
-          && !word(i + 1, "large", "few")) {
-        i++;
-      } else {
-        return from;
-      }
-      measured = false;
-      return word(i, "of", "more") ? i + 1 : i;
-    }
-
     /** "a squeeze of lime": without its squeeze, the line would mean the fruit. */
     private boolean isJuiceOf(Notes notes, List<Term> terms, FoodNaming.Named named) {
       return suffix(notes, terms).endsWith("?")
@@ -268,13 +253,6 @@ public final class LineReader {
               .byName(Token.joined(named.name()))
               .filter(fruit -> !fruit.food().equals(named.food()))
               .isPresent();
-    }
-
-    /** "a thin film of oil". */
-    private boolean isFilm(int i) {
-      int film = word(i, "thin", "light") ? i + 1 : i;
-      return word(film, "film", "coat", "coating", "layer", "lick", "smidge", "hint", "trickle")
-          && word(film + 1, "of");
     }
 
     /** Of a squeezed fruit its juice is meant. */

@@ -55,7 +55,8 @@ public final class LineWords {
           entry("leveled", Heap.LEVEL),
           entry("flat", Heap.LEVEL));
 
-  static final Set<String> SIZES = Set.of("small", "medium", "large", "jumbo", "eu");
+  static final Set<String> SIZES =
+      Set.of("small", "medium", "large", "jumbo", "eu", "lg", "lge", "med", "sm", "sml");
 
   static final Set<String> ABOUT =
       Set.of(
@@ -79,144 +80,26 @@ public final class LineWords {
 
   /** Words that change neither mass nor name. */
   static final Set<String> IDLE =
-      Set.of(
-          "of",
-          "the",
-          "a",
-          "an",
-          "at",
-          "in",
-          "and",
-          "from",
-          "your",
-          "my",
-          "some",
-          "with",
-          "fresh",
-          "freshly",
-          "ripe",
-          "overripe",
-          "slightly",
-          "fork",
-          "very",
-          "organic",
-          "cold",
-          "warm",
-          "hot",
-          "lukewarm",
-          "tepid",
-          "boiling",
-          "chilled",
-          "room",
-          "temperature",
-          "temp",
-          "lightly",
-          "finely",
-          "roughly",
-          "coarsely",
-          "thinly",
-          "thickly",
-          "well",
-          "firmly",
-          "tightly",
-          "loosely",
-          "quality",
-          "best",
-          "good",
-          "unwaxed",
-          "thick",
-          "runny",
-          "level",
-          "levelled",
-          "leveled",
-          "extra",
-          "free-range",
-          "bag",
-          "cup",
-          "into",
-          "then",
-          "so",
-          "wild",
-          "local",
-          "homemade",
-          "home-made",
-          "leftover",
-          "day-old",
-          "straight",
-          "heaped",
-          "fine",
-          "coarse",
-          "on",
-          "without",
-          "each",
-          "total",
-          "not",
-          "too",
-          "nice",
-          "big",
-          "new",
-          "see",
-          "note",
-          "tin",
-          "tinned-weight",
-          "x");
+      words(
+          """
+          of the a an at in and from your my some with fresh freshly ripe overripe slightly
+          fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
+          lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
+          best good unwaxed thick runny level levelled leveled extra free-range bag cup into
+          then so wild local homemade home-made leftover day-old straight heaped fine coarse
+          on without each total not too nice big new see more note tin tinned-weight x
+          """);
 
   /** What was done to a food before it was measured; its mass is the one stated. */
   static final Set<String> DONE =
-      Set.of(
-          "softened",
-          "melted",
-          "soft",
-          "beaten",
-          "whisked",
-          "peeled",
-          "unpeeled",
-          "cored",
-          "pitted",
-          "stoned",
-          "seeded",
-          "deseeded",
-          "rinsed",
-          "washed",
-          "trimmed",
-          "halved",
-          "quartered",
-          "toasted",
-          "roasted",
-          "cooked",
-          "cooled",
-          "separated",
-          "thawed",
-          "defrosted",
-          "drained",
-          "cubes",
-          "chunks",
-          "pieces",
-          "slices",
-          "torn",
-          "crushed",
-          "cracked",
-          "split",
-          "skin",
-          "removed",
-          "stems",
-          "stem",
-          "cut",
-          "hulled",
-          "shelled",
-          "skinned",
-          "blended",
-          "squeezed",
-          "warmed",
-          "strained",
-          "soaked",
-          "dried-off",
-          "scalded",
-          "browned",
-          "stiff",
-          "frothy",
-          "bite-size",
-          "bite-sized");
+      words(
+          """
+          softened melted soft beaten whisked peeled unpeeled cored pitted stoned seeded
+          deseeded rinsed washed trimmed halved quartered toasted roasted cooked cooled
+          separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
+          split skin removed stems stem cut hulled shelled skinned blended squeezed warmed
+          strained soaked dried-off scalded browned stiff frothy bite-size bite-sized
+          """);
 
   /** Said of a food that goes by the rest of its name; dropped last. */
   static final Set<String> ADJECTIVES =
@@ -330,6 +213,16 @@ public final class LineWords {
 
   private LineWords() {}
 
+  /** A size in full. */
+  static String size(String word) {
+    return switch (word) {
+      case "lg", "lge" -> "large";
+      case "med" -> "medium";
+      case "sm", "sml" -> "small";
+      default -> word;
+    };
+  }
+
   /** Whether a word, in small letters, says of a food how it is, or was made, or how much. */
   public static boolean isDescribing(String word) {
     return DONE.contains(word)
@@ -350,6 +243,10 @@ public final class LineWords {
         || HEAPS.containsKey(word)
         || SIZES.contains(word)
         || PARTS_LEFT.contains(word);
+  }
+
+  private static Set<String> words(String text) {
+    return Set.of(text.strip().split("\\s+"));
   }
 
   /** Phrases by their first word, longer ones first. */

@@ -159,7 +159,7 @@ final class Notes {
       } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
         size.add("extra");
       } else if (LineWords.SIZES.contains(low) || low.equals("medium-sized")) {
-        size.add(low.replace("-sized", ""));
+        size.add(LineWords.size(low.replace("-sized", "")));
       }
     }
     return String.join(" ", size);

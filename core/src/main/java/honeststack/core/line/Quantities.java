@@ -102,7 +102,7 @@ final class Quantities {
     }
     Token token = tokens.get(i);
     return switch (token.kind()) {
-      case NUMBER -> Optional.of(partOf(figures(i)));
+      case NUMBER -> Optional.of(dozens(partOf(figures(i))));
       case FRACTION ->
           Optional.of(partOf(new Quantity(Fraction.of(token.text().charAt(0)), 0, 0, i + 1)));
       case WORD -> words(i);

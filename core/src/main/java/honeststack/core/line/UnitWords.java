@@ -36,7 +36,8 @@ public final class UnitWords {
 
   /** The unit that begins at a token. */
   static Optional<Found> at(List<Token> tokens, int i) {
-    if (i > 0 && i < tokens.size() && tokens.get(i).isMark("#")) {
+    boolean numbered = i + 1 < tokens.size() && tokens.get(i + 1).kind() == Token.Kind.NUMBER;
+    if (i > 0 && i < tokens.size() && tokens.get(i).isMark("#") && !numbered) {
       return Optional.of(new Found(Unit.POUND, i + 1));
     }
     if (i >= tokens.size() || tokens.get(i).kind() != Token.Kind.WORD) {

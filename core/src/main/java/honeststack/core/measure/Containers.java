@@ -28,7 +28,7 @@ public final class Containers {
   private static final List<String> PARTS =
       List.of(
           "slice", "stick", "fillet", "clove", "sprig", "cake", "piece", "ear", "cube", "square",
-          "segment", "stalk", "bunch", "head");
+          "segment", "stalk", "bunch", "head", "thumb");
 
   private static final Map<String, String> COUNTED = counted();
 

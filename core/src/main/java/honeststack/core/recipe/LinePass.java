@@ -9,7 +9,6 @@ import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
-import honeststack.core.food.FreeFrom;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
 import honeststack.core.line.ReadLine;
@@ -30,18 +29,11 @@ import honeststack.core.wording.Refusal;
 import honeststack.core.wording.RefusedException;
 import honeststack.core.wording.Say;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Reads the lines of one recipe into grams, and keeps what is to be said of each. */
 final class LinePass {
-  private static final int MOST_NEAREST = 4;
-  private static final int MOST_SEARCHES = 15;
 
   private final Kitchen kitchen;
   private final Recipe recipe;
@@ -51,7 +43,7 @@ final class LinePass {
   private final Weights aside;
 
   private final SourceBook book;
-  private final Map<String, List<Offer>> searched = new HashMap<>();
+  private final Offers offers;
   private final List<LineReading> readings = new ArrayList<>();
   private final List<Gap> gaps = new ArrayList<>();
   private final List<String> findings = new ArrayList<>();
@@ -59,6 +51,7 @@ final class LinePass {
 
   LinePass(Kitchen kitchen, Recipe recipe, Weights weights, SourceBook book) {
     this.kitchen = kitchen;
+    this.offers = new Offers(kitchen.foods());
     this.recipe = recipe;
     this.weights = weights;
     this.book = book;
@@ -221,44 +214,11 @@ final class LinePass {
   }
 
   private NotUnderstood refused(Line line, Station station, Refusal refusal) {
-    boolean offers =
+    boolean open =
         refusal.reason() == Refusal.Reason.UNKNOWN_FOOD
             || refusal.reason() == Refusal.Reason.OPEN_CHOICE;
-    List<Offer> nearest = offers ? nearest(refusal.offending()) : List.of();
+    List<Offer> nearest = open ? offers.nearest(refusal.offending()) : List.of();
     return new NotUnderstood(line.id(), station, line.text().strip(), line.off(), refusal, nearest);
-  }
-
-  /** Each name is searched once, and no more names than a person would look at. */
-  private List<Offer> nearest(String name) {
-    List<Offer> before = searched.get(name);
-    if (before != null || searched.size() >= MOST_SEARCHES) {
-      return before == null ? List.of() : before;
-    }
-    List<Offer> found = search(name);
-    searched.put(name, found);
-    return found;
-  }
-
-  /** Foods of the kind that is named, or named alike; none that holds what the name excludes. */
-  private List<Offer> search(String name) {
-    FreeFrom free = FreeFrom.of(name);
-    List<Food> kind = kitchen.foods().kind(name);
-    String bare = free.isNothing() ? name : bare(name, free);
-    List<Food> found =
-        !kind.isEmpty()
-            ? kind
-            : kitchen.foods().nearest(bare, free.isNothing() ? MOST_NEAREST : 5 * MOST_NEAREST);
-    return found.stream()
-        .filter(free::allows)
-        .limit(MOST_NEAREST)
-        .map(food -> new Offer(food.id(), food.name()))
-        .toList();
-  }
-
-  private static String bare(String name, FreeFrom free) {
-    return Arrays.stream(name.split("\\s+"))
-        .filter(word -> !free.says(word.toLowerCase(Locale.ROOT)))
-        .collect(Collectors.joining(" "));
   }
 
   private NotMeasured notMeasured(Line line, Station station, ReadLine read) {

@@ -151,7 +151,8 @@ final class Again {
         first.isPresent()
             && second.isPresent()
             && first.get().role() == Role.EGG
-            && second.get().role() == Role.EGG;
+            && second.get().role() == Role.EGG
+            && !other.matches(".*\\b(yolk|white)s?\\b.*");
     return a.food != null && (other.endsWith(" " + word) || eggs && !a.isMeasured());
   }
 

@@ -96,7 +96,9 @@ final class Brackets {
     boolean choice = inner.elements.stream().anyMatch(e -> e.is(Sort.OR));
     boolean excluded = inner.elements.stream().anyMatch(e -> e.part == Part.EXCLUDED);
     boolean tells =
-        !excluded && !amount && tokens.stream().anyMatch(t -> LineWords.isTelling(t.low()));
+        !excluded
+            && !amount
+            && tokens.stream().anyMatch(t -> LineWords.isTelling(t.low()) || t.isMark("%"));
     inner.mentions.clear();
     for (Element element : inner.elements) {
       if (element.part == null || element.part != Part.EXCLUDED) {

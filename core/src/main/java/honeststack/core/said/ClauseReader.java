@@ -6,6 +6,7 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
@@ -109,9 +110,28 @@ final class ClauseReader {
       }
     }
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
-    Units.complete(mentions);
+    Units.complete(clause, mentions);
+
     PartsOf.in(clause, mentions);
     clause.mentions.addAll(mentions);
+    sizes(clause);
+  }
+
+  /** "butter the size of a walnut". */
+  private static void sizes(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      int like = clause.ahead(i + 1, 2, Element::isFood);
+      boolean walnut =
+          like > 0 && clause.get(like).text().toLowerCase(Locale.ROOT).startsWith("walnut");
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        before = mention.to <= i ? mention : before;
+      }
+      boolean size = clause.is(i, Sort.LIKE) && clause.get(i).text().contains("size of");
+      if (size && walnut && before != null && !before.isMeasured()) {
+        before.amountText = "a walnut of";
+      }
+    }
   }
 
   /** An amount without a food that is known. */
@@ -123,8 +143,11 @@ final class ClauseReader {
       mentions.add(taken);
       return;
     }
-    boolean measured = amount.measure().unit() != Unit.COUNT;
+    boolean measured = amount.measure().unit() != Unit.COUNT || !amount.measure().size().isEmpty();
     String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
+    if (unknown.isEmpty() && measured) {
+      unknown = naming.unknownBefore(link.amount());
+    }
     if (unknown.isEmpty()) {
       amount.part = Part.UNKNOWN;
       return;

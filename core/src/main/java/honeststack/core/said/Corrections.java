@@ -24,6 +24,9 @@ final class Corrections {
   private void at(int cue) {
     int second = next(cue + 1);
     int first = before(cue);
+    if (second < 0 && first >= 0) {
+      otherFood(cue, first);
+    }
     if (second < 0 || first < 0) {
       return;
     }
@@ -43,6 +46,22 @@ final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  /** "3 tbsp honey – sorry, maple syrup": the same amount of another food. */
+  private void otherFood(int cue, int first) {
+    int wrong = foodOf(first, cue);
+    int right = cue + 1;
+    while (clause.isMark(right, ",", ":", ".") || clause.is(right, Sort.CORRECT)) {
+      right++;
+    }
+    boolean plain = clause.get(cue).isWord("no", "rather", "actually");
+    if (wrong >= 0 && clause.isFood(right) && !plain) {
+      Element said = clause.get(right);
+      clause.get(wrong).part = Part.EXCLUDED;
+      clause.elements.set(right, clause.get(wrong));
+      clause.elements.set(wrong, said);
+    }
   }
 
   private boolean isSame(int a, int b) {

@@ -155,7 +155,7 @@ final class Counts {
     return sized && clause.isWord(1, "small", "large", "big", "medium");
   }
 
-  private static Told.Count range(Element number) {
+  static Told.Count range(Element number) {
     AmountParser.Front front = number.amount.orElseThrow();
     Measure measure = front.terms().get(0).measure();
     return new Told.Count(

@@ -30,6 +30,14 @@ final class Exclusions {
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);
       }
+      boolean stands =
+          clause.isFood(i) && clause.get(i).text().matches("(?i).*\\b(replacer|substitute)s?");
+      if (stands && clause.isWord(i + 1, "for")) {
+        excludeUntil(i + 1, Math.min(clause.size(), i + 5));
+      }
+      if (clause.isFood(i) && clause.has(i + 1) && clause.get(i + 1).text().equals("on a fork")) {
+        clause.take(Math.max(0, i - 1), i + 1, Part.ASIDE);
+      }
       boolean noun = clause.is(i + 1, Sort.THING, Sort.PIECES) || clause.isWord(i + 1, "batter");
       boolean thing = clause.isFood(i) && noun && !clause.isStrong(i - 1);
       boolean made = clause.isFood(i) && clause.get(i).isWord("flour", "meal", "powder");
@@ -57,7 +65,7 @@ final class Exclusions {
 
   private boolean isAmountBetween(int from, int to) {
     for (int i = from; i < to; i++) {
-      if (clause.isStrong(i)) {
+      if (clause.isStrong(i) || clause.isWord(i, "one")) {
         return true;
       }
     }

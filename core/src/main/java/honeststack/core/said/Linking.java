@@ -128,7 +128,7 @@ final class Linking {
         cost += clause.get(amount).isWeak() ? NEVER : COMMA;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
-      } else if (isOver(element) && !element.isWord("and", "&", "with", "in", "for", "to", "n")) {
+      } else if (isOver(element) && !isJoint(element)) {
         cost += words(element);
         words += element.to - element.from;
       } else {
@@ -154,7 +154,7 @@ final class Linking {
         cost -= i == food + 1 ? DESCRIBING : 0;
       } else if (element.isMark(",")) {
         cost += DESCRIBING;
-      } else if (isOver(element) && !element.isWord("and", "&", "with", "in", "for", "n", "to")
+      } else if (isOver(element) && !isJoint(element)
           || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
         cost +=
             element.isWord("about", "is", "that", "that's", "so", "x")
@@ -166,6 +166,13 @@ final class Linking {
       }
     }
     return words > MOST_WORDS ? NEVER : cost;
+  }
+
+  /** What stands between two foods, never between one and its amount. */
+  private static boolean isJoint(Element element) {
+    return element.isWord("and", "with", "in", "for", "to", "n")
+        || element.text().equals("&")
+        || element.text().equals("+");
   }
 
   private static boolean isOver(Element element) {

@@ -103,6 +103,10 @@ final class Marking {
     while (to + 1 < clause.size() && to - at < AROUND && !clause.isMark(to + 1, ",", ";", ".")) {
       to++;
     }
-    unknown.add(new Unknown(clause.get(from).start(), clause.get(to).end()));
+    Unknown found = new Unknown(clause.get(from).start(), clause.get(to).end());
+    boolean again = !unknown.isEmpty() && unknown.get(unknown.size() - 1).equals(found);
+    if (!again) {
+      unknown.add(found);
+    }
   }
 }

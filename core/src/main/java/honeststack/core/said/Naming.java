@@ -83,7 +83,9 @@ final class Naming {
   }
 
   private static boolean isFiller(Element element) {
-    return element.isWord("of", "the", "my", "your", "some", "that", "our", "like")
+    return element.isWord(
+            "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
+            "our", "like")
         || element.isMark(".", "-", "–", "'");
   }
 
@@ -130,12 +132,21 @@ final class Naming {
         element.kind == Element.Kind.WORD
             && element.isFree()
             && element.text().length() > 2
-            && !LineWords.isDescribing(element.tokens.get(element.from).low());
+            && !LineWords.isDescribing(element.tokens.get(element.from).low())
+            && (isAtEnd(next + 1) || clause.get(food).instead != null);
     if (noun) {
       mention.foodText += " " + element.text();
       element.part = Part.NOTE;
       mention.to = Math.max(mention.to, next + 1);
     }
+  }
+
+  /** Nothing of the same phrase follows. */
+  private boolean isAtEnd(int i) {
+    return !clause.has(i)
+        || clause.get(i).kind == Element.Kind.MARK
+        || clause.get(i).isAmount()
+        || clause.get(i).isWord("and", "or", "with");
   }
 
   /** A second amount: added, taken away, or the same in another unit. */
@@ -217,6 +228,18 @@ final class Naming {
       i++;
     }
     return Token.joined(words);
+  }
+
+  /** "spent grain, half a cup": the words before an amount that begin the sentence. */
+  String unknownBefore(int amount) {
+    int to = clause.isMark(amount - 1, ",", ":", "-", "–") ? amount - 1 : amount;
+    for (int i = 0; i < to; i++) {
+      if (!clause.get(i).isFree() || clause.get(i).kind != Element.Kind.WORD) {
+        return "";
+      }
+    }
+    clause.take(0, to, Part.FOOD);
+    return to == 0 ? "" : Token.joined(tokens(clause.get(0).from, clause.get(to - 1).to));
   }
 
   /** A word of no list; or one that ends the sentence, whatever else it may mean. */

@@ -7,10 +7,11 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | swears by | some people use | others use | most people use | my sister uses
+          EXCLUDE | may contain | may contain traces of | contains : | allergens : | never put | never add | i'd never put | i'd never add | wouldn't put | wouldn't add | except | except for | other than | apart from | but no
+              | swears by | some people use | others use | most people use | my sister uses
               | my mother uses | i never use | never use | i don't like | we don't like
               | i don't eat | we don't eat | no | without | without any | without the | never
-              | no more | not a drop of | zero | none of the | don't add | don't add any
+              | not a drop of | zero | none of the | don't add | don't add any
               | do not add | don't put | don't use | please don't use | do not use | doesn't need
               | don't need | do not need | don't bother with | skip | skip the | skipping the
               | omit | omit the | omitting | leave out | leave out the | leaving out the
@@ -21,7 +22,8 @@ final class PhraseList {
           INSTEAD | it was | used to be | instead of | in place of | rather than
               | as a replacement for | replacing | replaces | replaces the | replacing the
               | in lieu of | and not | but not | stands in for | stands in for the | and never
-          SWAP | swap | swap the | swap out the | replace | replace the | substitute
+          SWAP | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
+              | swap | swap the | swap out the | replace | replace the | substitute
               | exchange the | change the | changed | trade the | swapping the
               | replacing half the
           SWAPPED | for | with | by | to | ->
@@ -45,7 +47,8 @@ final class PhraseList {
               | topping per waffle | topping per pancake | i put on top | serve warm with
               | serving | to finish | for the topping | for topping | for the top | for the plate
               | for the table | to serve | to top | topping | tops with | dollop on | dress with
-          PLATE | on top | on the top | on top pls | to serve | for serving | for the top
+          PLATE | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
+              | on top | on the top | on top pls | to serve | for serving | for the top
               | for topping | for the topping | to top | on them | on each | on each one
               | on each serving | on the plate | on the side | on the stack | over the top
               | over the waffle | over the waffles | over the pancakes | over the pancake
@@ -58,7 +61,9 @@ final class PhraseList {
               | on top of each | over at the end | squeezed over | squeezed over at the table
               | crumbled over | spooned over | scattered over | grated over | drizzled over
               | poured over | melting on top | for the party | with the pancakes | alongside
-          PAN_NEXT | fry in | fried in | frying in | fry them in | fry thin in | i fry them in
+          PAN_NEXT | fry with | cook with | fried with | grease the iron each time with | brush the plates with | in the skillet | on the griddle
+              | cooking fat : | fat for the pan : | pan fat :
+              | fry in | fried in | frying in | fry them in | fry thin in | i fry them in
               | cook in | cook them in | cooked in | shallow-fry in | shallow fry in | deep fry in
               | deep-fry in | grease with | grease the pan with | grease the iron with
               | grease the waffle iron with | grease the griddle with | greased with | brush with
@@ -116,20 +121,23 @@ final class PhraseList {
           NUTRITION | nutrition | nutrition per serving | nutritional info
               | nutritional information | nutrition facts | per serving calories | macros
               | macros are | macros are something like | net carbs | calories | kcal
-          LIKE | like | as thick as | thick as | thick like | thin as | as thin as | the colour of
+          LIKE | if you use | if using | when using | if you only have | if you have no
+              | like | as thick as | thick as | thick like | thin as | as thin as | the colour of
               | the color of | colour of | the thickness of | thickness of | the consistency of
               | consistency of | consistency like | the texture of | texture of | the size of
               | size of | runs like | look like | looks like | should look like | the colour of a
               | sweet as | as sweet as | smells of | tastes like | drop off the spoon like
               | no thicker than a slice of | thicker than | no thicker than
               | not as rich as | same as | the weight of | golden as | as big as
-          THING | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
+          THING | kitchen | room | wall | walls | apron | dress | light | cat | dog | bread crumbs on | bread | cake | cakes | crumble | pie | noodles | salad | smoothie | smell | flavour of | trees | seller | man | lady | street
+              | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
               | stains | pot | jug | dish | tray | sauce pan | coloured | colored | brown crust
               | box | allergy | allergies | allergic | intolerance | farm | shop | market
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | no | no wait | wait | no make that | make that | no sorry | sorry
+          CORRECT | oh no sorry | oh no | correction : | no i mean
+              | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
               | rather
@@ -162,7 +170,8 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
+          IDLE | no more than | not more than | at most | at least | up to | or thereabouts
+              | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's
               | its | that | that's | this | these | those | them | his | her | hers | mine | my

@@ -98,6 +98,9 @@ final class Spans {
   }
 
   private void amount(List<Token> tokens, int i, AmountParser amounts, Best[] best) {
+    if (i > 0 && tokens.get(i - 1).isMark("#")) {
+      return; // "a #10 can": the number of a size
+    }
     Optional<AmountParser.Front> front;
     try {
       front = amounts.front(i);
@@ -173,8 +176,9 @@ final class Spans {
   private void name(List<Token> tokens, int i, Best[] best) {
     for (int to = Math.min(tokens.size(), i + LONGEST_NAME); to > i; to--) {
       List<Token> words = tokens.subList(i, to);
-      if (!words.stream().allMatch(Spans::isName)) {
-        continue;
+      boolean colour = words.size() == 1 && words.get(0).isWord("white");
+      if (colour || !words.stream().allMatch(Spans::isName)) {
+        continue; // of eggs they are "whites"
       }
       String name = Token.joined(words);
       Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);

@@ -87,12 +87,27 @@ public final class Telling {
       return;
     }
     for (Clause clause : line) {
+      clause.asides.forEach(aside -> titled(clause, aside.clause()));
       clause.mentions.clear();
       for (Element element : clause.elements) {
         if (element.part == null || element.part == Part.FOOD || element.part == Part.UNKNOWN) {
           element.part = Part.HEADING;
         }
       }
+    }
+  }
+
+  /** "Courgette cakes (about 12)". */
+  private static void titled(Clause title, Clause aside) {
+    List<Element> numbers =
+        aside.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    boolean bare =
+        numbers.size() == 1
+            && numbers.get(0).isCount()
+            && aside.elements.stream().allMatch(e -> e.isAmount() || e.is(Sort.IDLE));
+    if (bare && title.counts.pieces.isEmpty()) {
+      title.counts.pieces = Optional.of(Counts.range(numbers.get(0)));
+      numbers.get(0).part = Part.YIELD;
     }
   }
 

@@ -13,11 +13,14 @@ final class Units {
 
   private Units() {}
 
-  static void complete(List<Mention> mentions) {
+  static void complete(Clause clause, List<Mention> mentions) {
+    boolean grams = clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS));
     Mention before = null;
     for (Mention mention : mentions) {
-      if (mention.amount != null && mention.amount.isCount() && !mention.amount.isWeak()) {
-        unit(mention, before).ifPresent(unit -> mention.amountText = with(mention, unit));
+      boolean one = mention.amountText.equalsIgnoreCase("one of");
+      if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
+        (grams ? Optional.of("g") : unit(mention, before))
+            .ifPresent(unit -> mention.amountText = with(mention, unit));
       }
       before = mention.amount != null ? mention : before;
     }
@@ -39,7 +42,7 @@ final class Units {
     boolean spoon =
         before != null
             && mention.amountText.endsWith(" of")
-            && before.amount.measure().unit().kind() == Unit.Kind.SPOON;
+            && before.amount.measure().unit() != Unit.COUNT;
     return spoon ? Optional.of(before.amount.measure().unit().symbol()) : Optional.empty();
   }
 
