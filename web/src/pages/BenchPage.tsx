@@ -16,6 +16,7 @@ import { Bowl } from '../features/bowl/Bowl';
 import { Finish } from '../features/griddle/Finish';
 import { Griddle } from '../features/griddle/Griddle';
 import { Plate } from '../features/plate/Plate';
+import { Method } from '../features/say/Method';
 import { TallyStrip } from '../features/tally/Tally';
 import type { ChangeDraft } from '../ui/change';
 import { Caution } from '../ui/Caution';
@@ -171,6 +172,9 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
                 onChange={change}
               />
             </>
+          )}
+          {draft.method && draft.method.length > 0 && (
+            <Method steps={draft.method} onChange={change} />
           )}
         </div>
         <section className="station tally-station" aria-labelledby="tally-title">

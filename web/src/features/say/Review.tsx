@@ -31,6 +31,7 @@ export function Review(props: {
   const list = useRef<HTMLOListElement>(null);
   const [rows, setRows] = useState<Row[]>(() => told.lines.map((line) => row(line, entered)));
   const [yields, setYields] = useState(true);
+  const [method, setMethod] = useState(true);
   const draft = useMemo(
     () => ({
       ...emptyDraft(),
@@ -59,6 +60,7 @@ export function Review(props: {
       lines: taken.map(({ text, foodId, place, shared }) => ({ text, foodId, place, shared })),
       pieces: yields ? pieces : undefined,
       serving: yields ? serving : undefined,
+      method: method && told.steps.length > 0 ? told.steps.map(({ text }) => text) : undefined,
     });
   return (
     <Modal
@@ -162,19 +164,19 @@ export function Review(props: {
         <p className="quiet">Left out, as you say: {told.excluded.join('; ')}.</p>
       )}
       {told.steps.length > 0 && (
-        <details className="told-steps">
-          <summary>
-            {told.steps.length} {told.steps.length === 1 ? 'step' : 'steps'} of the work, not
-            counted
-          </summary>
-          <ol>
+        <>
+          <Checkbox checked={method} onChange={(event) => setMethod(event.target.checked)}>
+            Keep the {told.steps.length === 1 ? 'step' : `${told.steps.length} steps`} of the work
+            with the recipe
+          </Checkbox>
+          <ol className="told-steps">
             {told.steps.map((step) => (
               <li key={step.start}>
                 {step.text} {step.details.length > 0 && <b>{step.details.join(' · ')}</b>}
               </li>
             ))}
           </ol>
-        </details>
+        </>
       )}
     </Modal>
   );

@@ -76,12 +76,13 @@ describe('pasted lines go where they belong', () => {
   it('fills the griddle and the plate where the text says how many', () => {
     const taken = withTaken(
       emptyDraft(),
-      { lines: [line('2 tbsp honey', 'NOT_SAID')], pieces: 8, serving: 2 },
+      { lines: [line('2 tbsp honey', 'NOT_SAID')], pieces: 8, serving: 2, method: ['Fry.'] },
       'plate',
     );
     expect(taken.griddle.pieces).toBe(8);
     expect(taken.plate.pieces).toBe(2);
     expect(taken.plate.toppings).toHaveLength(1);
+    expect(taken.method).toEqual(['Fry.']);
     expect(middle({ low: 7, high: 8 })).toBe(8);
     expect(rangeWords({ low: 7, high: 8 })).toBe('7–8');
   });

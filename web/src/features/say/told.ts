@@ -19,6 +19,8 @@ export interface Taken {
   lines: Reviewed[];
   pieces?: number;
   serving?: number;
+  /** The steps of the work, in their order. */
+  method?: string[];
 }
 
 /** The draft with lines added where each goes; a second fat for the pan goes into the bowl. */
@@ -64,6 +66,7 @@ export function withTaken(draft: Draft, taken: Taken, entered: Entered): Draft {
   const next = withLines(draft, taken.lines, entered);
   return {
     ...next,
+    method: taken.method ? [...(next.method ?? []), ...taken.method] : next.method,
     griddle: { ...next.griddle, pieces: taken.pieces ?? next.griddle.pieces },
     plate: { ...next.plate, pieces: taken.serving ?? next.plate.pieces },
   };

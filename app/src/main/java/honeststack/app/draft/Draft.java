@@ -24,6 +24,7 @@ import java.util.stream.Stream;
  *
  * @param goalSetId the goals that it is judged by; absent for none
  * @param preparation how it ends, where it is used in other recipes; absent otherwise
+ * @param method the steps of the work, in their order; absent for none
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Draft(
@@ -33,10 +34,12 @@ public record Draft(
     @NotNull @Valid DraftGriddle griddle,
     @NotNull @Valid DraftPlate plate,
     @Nullable @Size(max = 36) String goalSetId,
-    @Nullable @Valid DraftPreparation preparation) {
+    @Nullable @Valid DraftPreparation preparation,
+    @Nullable @Size(max = MOST_STEPS) List<@NotNull @Size(max = 2000) String> method) {
 
   private static final int MOST_LINES = 200;
   private static final int MOST_ADJUSTMENTS = 50;
+  private static final int MOST_STEPS = 100;
 
   /** A recipe that is eaten. */
   public Draft(
@@ -46,7 +49,19 @@ public record Draft(
       DraftGriddle griddle,
       DraftPlate plate,
       String goalSetId) {
-    this(kind, system, bowl, griddle, plate, goalSetId, null);
+    this(kind, system, bowl, griddle, plate, goalSetId, null, null);
+  }
+
+  /** A recipe without a method. */
+  public Draft(
+      Kind kind,
+      MeasuringSystem system,
+      List<DraftLine> bowl,
+      DraftGriddle griddle,
+      DraftPlate plate,
+      String goalSetId,
+      DraftPreparation preparation) {
+    this(kind, system, bowl, griddle, plate, goalSetId, preparation, null);
   }
 
   /** What is baked. */
@@ -220,7 +235,8 @@ public record Draft(
             anew.griddle().panFatLeft()),
         new DraftPlate(plate.pieces, written(plate.toppings, anew.plate().toppings())),
         goalSetId,
-        preparation);
+        preparation,
+        method);
   }
 
   private static List<DraftLine> written(List<DraftLine> lines, List<Recipe.Line> anew) {

@@ -27,7 +27,8 @@ public record DraftDocument(
     Griddle griddle,
     Plate plate,
     String goalSetId,
-    Preparation preparation) {
+    Preparation preparation,
+    List<String> method) {
 
   /** A line. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -109,7 +110,8 @@ public record DraftDocument(
         draft.goalSetId(),
         done == null
             ? null
-            : new Preparation(done.role(), done.liquid(), done.weight(), done.cupWeighs()));
+            : new Preparation(done.role(), done.liquid(), done.weight(), done.cupWeighs()),
+        draft.method());
   }
 
   public Draft draft() {
@@ -129,6 +131,7 @@ public record DraftDocument(
         preparation == null
             ? null
             : new DraftPreparation(
-                preparation.role, preparation.liquid, preparation.weight, preparation.cupWeighs));
+                preparation.role, preparation.liquid, preparation.weight, preparation.cupWeighs),
+        method);
   }
 }

@@ -63,7 +63,10 @@ class LarderBrowserTest {
         .containsText("sugar, white");
     page.getByLabel("Look for a food").fill("");
     page.getByText("only doubtful rows").click();
+    page.getByLabel("Look for a food").fill("skyr");
     assertThat(page.getByText("skyr, plain").first()).isVisible();
+    page.getByLabel("Look for a food").fill("rye flour");
+    assertThat(page.getByText("rye flour, light").first()).isVisible();
     assertThat(page.getByText("rye flour, medium")).isHidden();
     page.getByLabel("CSV file of foods")
         .setInputFiles(

@@ -102,7 +102,10 @@ public final class OneLine {
   /** All behind the amount is the name of one food, however long. */
   private boolean isName(String text) {
     try {
-      return foods.byName(reader.read(text).shape().rest()).isPresent();
+      String rest = reader.read(text).shape().rest();
+      int comma = rest.indexOf(',');
+      return foods.byName(rest).isPresent()
+          || comma > 0 && foods.byName(rest.substring(0, comma)).isPresent() && isRead(text);
     } catch (RefusedException notRead) {
       return false;
     }

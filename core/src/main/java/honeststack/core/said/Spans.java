@@ -174,6 +174,12 @@ final class Spans {
   }
 
   private void name(List<Token> tokens, int i, Best[] best) {
+    Token first = tokens.get(i);
+    boolean number = first.kind() == Token.Kind.NUMBER || first.kind() == Token.Kind.FRACTION;
+    boolean next = i + 1 < tokens.size() && isName(tokens.get(i + 1)) && !isNumber(tokens, i + 1);
+    if (number && !next) {
+      return;
+    }
     for (int to = Math.min(tokens.size(), i + LONGEST_NAME); to > i; to--) {
       List<Token> words = tokens.subList(i, to);
       boolean colour = words.size() == 1 && words.get(0).isWord("white");
@@ -235,6 +241,10 @@ final class Spans {
         offer(best, i, element, MISSPELT + NAME * (to - i - 1));
       }
     }
+  }
+
+  private static boolean isNumber(List<Token> tokens, int i) {
+    return tokens.get(i).kind() == Token.Kind.NUMBER;
   }
 
   private static boolean isName(Token token) {
