@@ -103,9 +103,11 @@ class ScreenshotsTest {
     follow(page, "Barley and quark rounds");
     Cook.paste(
         page,
-        "For the batter:\n1½ cups barley flour, spooned\n250 g (about 1 cup) quark\n3 medium eggs\n"
-            + "a splash of milk\nzest and juice of 1 lemon\n1 cup berries of choice\n"
-            + "1. Whisk it all.\nFor the topping:\nhoney, as much as you like");
+        "For the walkers I whisk 250 g of barley flour with half a litre of kefir and 4 eggs, no"
+            + " sugar. It should run like double cream.\n"
+            + "Rest it for 20 minutes. Fry in 2 tbsp butter or rapeseed oil. On top a handful of"
+            + " berries and two spoons of honey. That makes eight to ten, for 4 people, and I keep"
+            + " 3 back.");
     page.getByRole(AriaRole.DIALOG).waitFor();
     draw(page, "review");
   }

@@ -11,9 +11,15 @@ final class Counts {
   private final Clause clause;
   private final Counted counted;
 
+  /** "per guest: 2 pancakes" says what a serving is. */
+  private final boolean serving;
+
   private Counts(Clause clause) {
     this.clause = clause;
     this.counted = clause.counts;
+    this.serving =
+        clause.elements.stream()
+            .anyMatch(e -> e.isWord("order", "guest") || e.text().equalsIgnoreCase("per guest"));
   }
 
   static void in(Clause clause) {
@@ -74,11 +80,11 @@ final class Counts {
     if (food || number.isWeak() && !fed && !(made && pieces)) {
       return;
     }
-    boolean serving = clause.is(noun + 1, Sort.PER) && !made || isServing();
+    boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
     if (people || fed && !pieces || clause.isWord(i - 1, "for") && isEnd(i + 1)) {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
-    } else if (pieces && !serving && (made || counted.pieces.isEmpty() || !counted.sure)) {
+    } else if (pieces && !eaten && (made || counted.pieces.isEmpty() || !counted.sure)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       counted.sure |= made;
@@ -87,12 +93,6 @@ final class Counts {
       number.part = Part.YIELD;
       counted.sure = true;
     }
-  }
-
-  /** "per guest: 2 pancakes". */
-  private boolean isServing() {
-    return clause.elements.stream()
-        .anyMatch(e -> e.text().equalsIgnoreCase("per guest") || e.isWord("order", "guest"));
   }
 
   private boolean isBehind(int i, Sort sort) {
