@@ -23,6 +23,7 @@ export function Stepper(props: {
         min={least}
         max={most}
         step={step}
+        precision={Number.isInteger(step) ? 0 : undefined}
         formatter={(entered) => String(entered ?? '')}
         controls={false}
         variant="borderless"

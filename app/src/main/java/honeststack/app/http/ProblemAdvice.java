@@ -224,6 +224,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     if (type.isEnum()) {
       return "one of " + List.of(type.getEnumConstants());
     }
+    if (type == int.class || type == Integer.class) {
+      return "a whole number";
+    }
     return Number.class.isAssignableFrom(type) || type.isPrimitive() ? "a number" : "text";
   }
 

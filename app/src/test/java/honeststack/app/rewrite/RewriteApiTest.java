@@ -99,6 +99,19 @@ class RewriteApiTest {
     assertThat(Figured.served(figures, "ENERC").get("bound").asString()).isNotEqualTo("COMPLETE");
   }
 
+  /**
+   * Half a piece is served, but no half came out of the pan: it is refused, not counted as none.
+   */
+  @Test
+  void halfAPieceIsNotCountedAway() {
+    String draft = Drafts.json(Drafts.of("200 g plain flour"));
+    String half = draft.replaceFirst("\"pieces\":10,", "\"pieces\":9.5,");
+    assertThat(half).contains("9.5");
+    Http.Answer answer = Http.send("POST", "/api/figures", half);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().toString()).contains("9.5");
+  }
+
   /** What a line excludes is not taken for it: vegan butter is no butter. */
   @Test
   void whatIsExcludedIsNotCounted() {

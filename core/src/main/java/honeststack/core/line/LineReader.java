@@ -12,10 +12,7 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -30,11 +27,8 @@ public final class LineReader {
           "\\b(?:zest|rind|peel|juice)\\s*(?:and|&|\\+)\\s*(?:the\\s+)?(?:zest|rind|peel|juice)\\b",
           Pattern.CASE_INSENSITIVE);
 
-  /** A recipe is read at every keystroke, and all of its lines but one are as they were. */
-  private static final int REMEMBERED = 4000;
-
   private final Foods foods;
-  private final Map<String, Answer> known = Collections.synchronizedMap(new Recent());
+  private final Remembered<Answer> known = new Remembered<>();
 
   /**
    * @param foods by whose names lines are read; they must not change, for a line that was read once
@@ -51,19 +45,6 @@ public final class LineReader {
         throw refused;
       }
       return line;
-    }
-  }
-
-  private static final class Recent extends LinkedHashMap<String, Answer> {
-    private static final long serialVersionUID = 1;
-
-    Recent() {
-      super(64, 0.75f, true);
-    }
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<String, Answer> eldest) {
-      return size() > REMEMBERED;
     }
   }
 
@@ -84,12 +65,7 @@ public final class LineReader {
   }
 
   private ReadLine remembered(String key, String text, Food picked) {
-    Answer answer = known.get(key);
-    if (answer == null) {
-      answer = answer(text, picked);
-      known.put(key, answer);
-    }
-    return answer.get();
+    return known.get(key, any -> answer(text, picked)).get();
   }
 
   private Answer answer(String text, Food picked) {

@@ -33,7 +33,6 @@ final class Mention {
 
   Place place = Place.NOT_SAID;
   boolean placed;
-  boolean shared;
   boolean half;
 
   /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */

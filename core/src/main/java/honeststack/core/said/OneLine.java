@@ -6,24 +6,19 @@ import static honeststack.core.wording.Refusal.Reason.UNKNOWN_FOOD;
 import honeststack.core.food.Foods;
 import honeststack.core.line.LineReader;
 import honeststack.core.line.ReadLine;
+import honeststack.core.line.Remembered;
 import honeststack.core.wording.RefusedException;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Holds a line of a recipe to one food: what names several, or a number or a food of which nothing
  * was made, is never counted in part.
  */
 public final class OneLine {
-  /** A recipe is read at every keystroke, and all of its lines but one are as they were. */
-  private static final int REMEMBERED = 4000;
-
   private final Foods foods;
   private final LineReader reader;
   private final Telling telling;
-  private final Map<String, Meant> known = Collections.synchronizedMap(new Recent());
+  private final Remembered<Meant> known = new Remembered<>();
 
   public OneLine(Foods foods, LineReader reader, Telling telling) {
     this.foods = foods;
@@ -34,30 +29,13 @@ public final class OneLine {
   /** One of the two. */
   private record Meant(String text, RefusedException refused) {}
 
-  private static final class Recent extends LinkedHashMap<String, Meant> {
-    private static final long serialVersionUID = 1;
-
-    Recent() {
-      super(64, 0.75f, true);
-    }
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<String, Meant> eldest) {
-      return size() > REMEMBERED;
-    }
-  }
-
   /**
    * The line as it is to be read: itself, or what a sentence says in more words.
    *
    * @throws RefusedException if it means several foods, or holds what was not understood
    */
   public String of(String text) {
-    Meant meant = known.get(text);
-    if (meant == null) {
-      meant = meant(text);
-      known.put(text, meant);
-    }
+    Meant meant = known.get(text, this::meant);
     if (meant.refused() != null) {
       throw meant.refused();
     }

@@ -151,7 +151,6 @@ final class PhraseList {
               | a third of the | a quarter of the | two thirds of the | the last
               | that much of the | the other | you kept | the lot | in three goes
               | everything else | half of | most of the | the reserved | the measured
-          LEFT | left | leftover | left over | spare
           BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture | mix
           VERB | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
               | whisking | beat | stir | stir in | stir through | stir that into | fold | fold in

@@ -38,7 +38,6 @@ enum Sort {
   MORE,
   /** "half of the": some of what was named elsewhere. */
   PART_OF,
-  LEFT,
   BATTER,
   VERB,
   /** Headings, and what stands under them. */

@@ -186,7 +186,7 @@ public final class Telling {
           mention.half = false;
         }
       }
-      lines.add(new Told.Line(words, start, end, mention.place, mention.shared, true));
+      lines.add(new Told.Line(words, start, end, mention.place, false, true));
     }
 
     private int start(Clause clause, Mention mention) {
