@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -41,6 +42,13 @@ import java.util.stream.Stream;
 final class RecipeReader {
   private static final double LEAST_PIECES = 0.01;
   private static final int MOST_PIECES = 1000;
+
+  /** A pan that nothing goes into: said, so nothing is missing. */
+  private static final Pattern NO_FAT =
+      Pattern.compile(
+          "\\s*(?:none|nothing|dry|(?:in )?a? ?dry pan|non-?stick(?: pan)?|no (?:fat|oil|butter)"
+              + "(?: at all)?|without(?: any)? fat)[.!]?\\s*",
+          Pattern.CASE_INSENSITIVE);
 
   private final Kitchen kitchen;
   private final Recipe recipe;
@@ -175,6 +183,11 @@ final class RecipeReader {
   }
 
   private Optional<PanFat> panFat(AtTheGriddle stated) {
+    boolean none =
+        stated.panFat().filter(line -> NO_FAT.matcher(line.text()).matches()).isPresent();
+    if (none) {
+      return Optional.empty();
+    }
     Optional<Line> said = stated.panFat().filter(line -> !line.isBlank());
     Optional<PanFat> fat = said.flatMap(lines::pan).map(in -> panFat(in, stated.panFatLeft()));
     boolean counts = said.isPresent() && !said.get().off();

@@ -23,6 +23,8 @@ import honeststack.core.recipe.Recipe.Portioning;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lines left out, changed while cooking, shared by all servings, or never measured. */
 class WhileCookingTest {
@@ -155,6 +157,17 @@ class WhileCookingTest {
     Estimate taken = reading.panFat().orElseThrow().taken().mass();
     assertThat(taken.value()).isCloseTo(6.25, within(1e-9));
     assertThat(taken.u()).isCloseTo(6.25 / Math.sqrt(3), within(1e-9));
+    assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
+  }
+
+  /** A dry pan is said: nothing is missing, and nothing is added. */
+  @ParameterizedTest
+  @ValueSource(strings = {"none", "dry pan", "non-stick", "no oil"})
+  void aDryPanLacksNothing(String said) {
+    RecipeReading reading = read(said, List.of(), line("a", "100 g sugar"));
+    assertThat(reading.panFat()).isEmpty();
+    assertThat(reading.without()).isEmpty();
+    assertThat(reading.lines()).hasSize(1);
     assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
   }
 
