@@ -200,9 +200,14 @@ class SaidPropertiesTest {
             "flour ".repeat(16_000));
     longest.forEach(SaidPropertiesTest::told);
     for (String one : longest) {
-      long start = System.nanoTime();
-      told(one);
-      assertThat(System.nanoTime() - start).as(one.substring(0, 20)).isLessThan(2_000_000_000L);
+      // The fastest of three: other tests run beside this one.
+      long fastest = Long.MAX_VALUE;
+      for (int i = 0; i < 3; i++) {
+        long start = System.nanoTime();
+        told(one);
+        fastest = Math.min(fastest, System.nanoTime() - start);
+      }
+      assertThat(fastest).as(one.substring(0, 20)).isLessThan(1_500_000_000L);
     }
   }
 }

@@ -7,9 +7,13 @@ import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
+  private static final Pattern HALF =
+      Pattern.compile("(the )?(other )?half( of (it|them))?|(the )?rest", Pattern.CASE_INSENSITIVE);
+
   private final Spans spans;
 
   ClauseReader(Foods foods) {
@@ -201,8 +205,7 @@ final class ClauseReader {
     int halves = 0;
     Place second = Place.NOT_SAID;
     for (int i = 0; i + 1 < clause.size(); i++) {
-      boolean half =
-          clause.get(i).text().matches("(?i)(the )?(other )?half( of (it|them))?|(the )?rest");
+      boolean half = HALF.matcher(clause.get(i).text()).matches();
       int cue =
           clause.ahead(i + 1, 4, e -> e.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && !e.isWord("batter"));
       if (half && cue > 0) {

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * What a sentence leaves out: "no sugar", "instead of the 2 eggs", "swap the butter for oil". And
@@ -8,6 +9,8 @@ import java.util.List;
  */
 final class Exclusions {
   private static final int FAR = 4;
+  private static final Pattern REPLACER =
+      Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
   private final Clause clause;
 
@@ -30,8 +33,7 @@ final class Exclusions {
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);
       }
-      boolean stands =
-          clause.isFood(i) && clause.get(i).text().matches("(?i).*\\b(replacer|substitute)s?");
+      boolean stands = clause.isFood(i) && REPLACER.matcher(clause.get(i).text()).find();
       if (stands && clause.isWord(i + 1, "for")) {
         excludeUntil(i + 1, Math.min(clause.size(), i + 5));
       }

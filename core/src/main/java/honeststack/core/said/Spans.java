@@ -177,8 +177,8 @@ final class Spans {
     Token first = tokens.get(i);
     boolean number = first.kind() == Token.Kind.NUMBER || first.kind() == Token.Kind.FRACTION;
     boolean next = i + 1 < tokens.size() && isName(tokens.get(i + 1)) && !isNumber(tokens, i + 1);
-    if (number && !next) {
-      return;
+    if (number && !next || first.isWord("a", "an", "the", "of", "and", "or", "with", "to", "in")) {
+      return; // no food's name begins so
     }
     for (int to = Math.min(tokens.size(), i + LONGEST_NAME); to > i; to--) {
       List<Token> words = tokens.subList(i, to);
