@@ -131,7 +131,8 @@ class SaidPropertiesTest {
   private static List<String[]> lines() throws IOException {
     try (var in = SaidPropertiesTest.class.getResourceAsStream("/lines.csv")) {
       String all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-      return all.lines().skip(1).map(line -> line.split("\\|", -1)).toList();
+      List<String> rows = all.lines().toList();
+      return rows.subList(1, rows.size()).stream().map(row -> row.split("\\|", -1)).toList();
     }
   }
 
