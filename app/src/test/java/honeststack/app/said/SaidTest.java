@@ -156,10 +156,10 @@ class SaidTest {
 
   /**
    * Most texts are right in every part; the report names each that is not. The set "aside" was read
-   * for the first time when the reader was done, "later" was written after that.
+   * for the first time when the reader was done, "later" and "fresh" were written after that.
    */
   @ParameterizedTest
-  @CsvSource({"open, 0.95", "sample, 0.97", "aside, 0.92", "later, 0.92"})
+  @CsvSource({"open, 0.95", "sample, 0.97", "aside, 0.92", "later, 0.92", "fresh, 0.92"})
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
     List<String> misses = new ArrayList<>();
@@ -176,7 +176,7 @@ class SaidTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"open", "sample", "aside", "later"})
+  @ValueSource(strings = {"open", "sample", "aside", "later", "fresh"})
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();
     assertThat(texts(set)).filteredOn(this::isSilent).extracting(Judged::text).isEmpty();

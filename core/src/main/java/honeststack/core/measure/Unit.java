@@ -28,12 +28,14 @@ public enum Unit {
   KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kilo", "kilogram", "kilogramme"),
   OUNCE(Kind.MASS, "oz", "oz", 28.349523125, EIGHTHS, "oz", "ounce"),
   POUND(Kind.MASS, "lb", "lb", 453.59237, EIGHTHS, "lb", "pound"),
-  MILLILITRE(Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "mil", "millilitre", "milliliter", "cc"),
+  MILLILITRE(
+      Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "mls", "mil", "millilitre", "milliliter", "cc"),
   CENTILITRE(Kind.MARKED, "cL", "cL", s -> 10, NONE, "cl", "centilitre", "centiliter"),
   DECILITRE(Kind.MARKED, "dL", "dL", s -> 100, NONE, "dl", "decilitre", "deciliter"),
   LITRE(Kind.MARKED, "L", "L", s -> 1000, THOUSANDTHS, "l", "litre", "liter", "ltr"),
   FLUID_OUNCE(Kind.VOLUME, "fl oz", "fl oz", MeasuringSystem::fluidOunce, EIGHTHS),
   CUP(Kind.VOLUME, "cup", "cups", MeasuringSystem::cup, CUP_PARTS, "c", "cup", "cupful"),
+  GILL(Kind.VOLUME, "gill", "gills", s -> s.pint() / 4, CUP_PARTS, "gill"),
   PINT(Kind.VOLUME, "pint", "pints", MeasuringSystem::pint, CUP_PARTS, "pt", "pint"),
   QUART(Kind.VOLUME, "quart", "quarts", s -> 2 * s.pint(), CUP_PARTS, "qt", "quart"),
   TABLESPOON(

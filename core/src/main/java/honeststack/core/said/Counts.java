@@ -137,7 +137,7 @@ final class Counts {
   }
 
   private boolean isEnd(int i) {
-    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")");
+    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":");
   }
 
   /** Nothing that it counts stands behind it. */

@@ -30,7 +30,9 @@ final class PhraseList {
           OUT | is out | are out | 's out | is not for | are not for | is not | isn't for
               | is left out | left out | is off limits | is forbidden
           OR | or | or else | or use | or simply | or else use
-          PLATE_NEXT | top : | plate : | topping - | to serve : | on top : | serve hot with
+          PLATE_NEXT | i like mine with | i like them with | i like it with | we like them with
+              | i have mine with | i eat mine with | i love them with | we have ours with
+              | top : | plate : | topping - | to serve : | on top : | serve hot with
               | top with | top it with | top them with | topped with | top each with
               | top his with | top hers with | top mine with | serve with | serve them with
               | serve it with | served with | eat with | eat them with | eat it with
@@ -79,7 +81,8 @@ final class PhraseList {
               | for the tawa | for the flat top | for greasing | for greasing the pan
               | for cooking | for brushing | for brushing the iron | for brushing the waffle iron
               | for brushing the pan | to fry | to fry in | to fry them in | to grease
-              | to grease the pan | to grease the iron | to brush the pan | to brush the iron
+              | for shallow frying | for deep frying | for shallow-frying | for deep-frying
+              | for the frying pan | to grease the pan | to grease the iron | to brush the pan | to brush the iron
               | to coat the pan | in the iron | in the skillet | in the frying pan
               | in the hot pan | in a frying pan | goes in the skillet | on the griddle
               | on the tawa | per pancake | for every pancake | for each pancake | between cakes
@@ -101,7 +104,7 @@ final class PhraseList {
               | griddlecakes | blini | blinis | pieces | ones | little ones | small ones | cakes
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
               | scotch pancakes | crumpets | out of it | out of this | out of that | come out
-              | rounds | heart waffles | nos
+              | rounds | heart waffles | nos | pcs
           PEOPLE | people | persons | person | guests | eaters | portions | portion | servings
               | serving | kids | children | teachers | adults | of us | ppl | hungry children
               | hungry people | walkers | mouths | diners | students | pupils | to share
@@ -149,7 +152,8 @@ final class PhraseList {
               | the rest of the | rest of the | the remaining | remaining | most of it
               | half of the | half the | some of the | a little of the | a bit of the
               | a third of the | a quarter of the | two thirds of the | the last
-              | that much of the | the other | you kept | the lot | in three goes
+              | that much of the | hold back | hold back about | keep back | set aside | reserve | put aside
+              | save | the other | you kept | the lot | in three goes
               | everything else | half of | most of the | the reserved | the measured
           BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture | mix
           VERB | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk

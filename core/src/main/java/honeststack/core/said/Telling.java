@@ -32,7 +32,7 @@ public final class Telling {
   }
 
   public Told read(String text) {
-    Page page = new Page(text);
+    Page page = new Page(SpokenMarks.written(text));
     ClauseReader clauses = new ClauseReader(foods);
     List<Clause> read = new ArrayList<>();
     for (Sentence sentence : page.sentences) {

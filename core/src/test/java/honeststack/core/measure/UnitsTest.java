@@ -99,6 +99,7 @@ class UnitsTest {
     "LITRE, IMPERIAL, 1000",
     "PINT, US, 473.176473",
     "QUART, US, 946.352946",
+    "GILL, US, 118.29411825",
     "PINT, IMPERIAL, 568.26125",
     "QUART, IMPERIAL, 1136.5225",
     "DESSERTSPOON, METRIC, 10",
@@ -136,6 +137,7 @@ class UnitsTest {
         .containsExactlyInAnyOrder(
             FLUID_OUNCE,
             CUP,
+            Unit.GILL,
             Unit.PINT,
             Unit.QUART,
             Unit.MILLISPOON,

@@ -1,0 +1,34 @@
+package honeststack.core.said;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Punctuation that was spoken: "two eggs comma a cup of kefir full stop". A mark takes the place of
+ * its word and is filled up with spaces, so that every other letter stays where it was.
+ */
+final class SpokenMarks {
+  private static final Pattern COMMA = word("comma");
+  private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
+  private static final Pattern STOP = word("full stop|period");
+
+  private SpokenMarks() {}
+
+  static String written(String text) {
+    boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
+    if (!spoken) {
+      return text;
+    }
+    String marked = replaced(COMMA, text, ',');
+    return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  private static Pattern word(String words) {
+    return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
+  }
+
+  private static String replaced(Pattern word, String text, char mark) {
+    Matcher matcher = word.matcher(text);
+    return matcher.replaceAll(at -> mark + " ".repeat(at.group().length() - 1));
+  }
+}
