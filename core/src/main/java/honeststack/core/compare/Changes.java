@@ -5,6 +5,7 @@ import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.NotUnderstood;
 import honeststack.core.recipe.LineReading.Understood;
+import honeststack.core.recipe.MeasuredFood;
 import honeststack.core.recipe.PanFat;
 import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
@@ -15,6 +16,7 @@ import honeststack.core.yield.Griddle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What a version changed against its parent, as a cook would say it. */
 public final class Changes {
@@ -32,9 +34,7 @@ public final class Changes {
     if (before.griddle().isPresent() && after.griddle().isPresent()) {
       griddle(changes, before.griddle().get(), after.griddle().get());
     }
-    if (before.panFat().isPresent() && after.panFat().isPresent()) {
-      panFat(changes, before.panFat().get(), after.panFat().get());
-    }
+    panFat(changes, before.panFats(), after.panFats());
     if (before.plate().isPresent() && after.plate().isPresent()) {
       plate(changes, before.plate().get(), after.plate().get());
     }
@@ -102,8 +102,8 @@ public final class Changes {
   }
 
   private static void griddle(List<String> changes, Griddle a, Griddle b) {
-    if (a.pieces() != b.pieces()) {
-      changes.add(more(b.pieces() - a.pieces(), "out of the batter"));
+    if (a.count() != b.count() && !a.predicted() && !b.predicted()) {
+      changes.add(more(b.count() - a.count(), "out of the batter"));
     }
     if (a.discarded() != b.discarded()) {
       changes.add(more(b.discarded() - a.discarded(), "thrown away"));
@@ -117,11 +117,17 @@ public final class Changes {
     }
   }
 
-  private static void panFat(List<String> changes, PanFat a, PanFat b) {
-    if (a.in().mass().value() == b.in().mass().value()
-        && a.taken().mass().value() != b.taken().mass().value()) {
+  private static void panFat(List<String> changes, List<PanFat> a, List<PanFat> b) {
+    boolean any = !a.isEmpty() && !b.isEmpty();
+    if (any
+        && sum(a, PanFat::in) == sum(b, PanFat::in)
+        && sum(a, PanFat::taken) != sum(b, PanFat::taken)) {
       changes.add("what stayed in the pan was measured otherwise");
     }
+  }
+
+  private static double sum(List<PanFat> fats, Function<PanFat, MeasuredFood> of) {
+    return fats.stream().mapToDouble(fat -> of.apply(fat).mass().value()).sum();
   }
 
   private static void plate(List<String> changes, Plate a, Plate b) {

@@ -9,7 +9,6 @@ import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
 import honeststack.core.recipe.MeasuredFood;
-import honeststack.core.recipe.PanFat;
 import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.yield.Griddle;
@@ -33,6 +32,7 @@ public final class Comparison {
   private final Side b;
   private final int[] places;
   private final List<Pair<MeasuredFood>> lines;
+  private final List<Pair<MeasuredFood>> panFats;
   private final List<Pair<MeasuredFood>> toppings;
 
   private record Side(Figures figures, RecipeReading reading, Griddle griddle, Plate plate) {
@@ -49,8 +49,8 @@ public final class Comparison {
       return new IllegalArgumentException("A version cannot be compared until it says " + what);
     }
 
-    Optional<MeasuredFood> panFat() {
-      return reading.panFat().map(PanFat::taken);
+    double inPan(Component component) {
+      return reading.takenFromPan().stream().mapToDouble(food -> food.value(component)).sum();
     }
 
     double pieces(Basis basis) {
@@ -64,7 +64,9 @@ public final class Comparison {
     }
 
     double panShare(Basis basis) {
-      return griddle.panShare(pieces(basis));
+      return basis == Basis.AS_SERVED
+          ? plate.panShare().map(Estimate::value).orElse(griddle.panShare(plate.pieces()).value())
+          : griddle.panShare().value();
     }
   }
 
@@ -73,6 +75,7 @@ public final class Comparison {
     this.b = Side.of(b);
     this.places = Uses.places(a.reading(), b.reading(), mode);
     this.lines = Pairing.of(a.reading().batter(), b.reading().batter());
+    this.panFats = Pairing.of(a.reading().takenFromPan(), b.reading().takenFromPan());
     this.toppings = Pairing.of(this.a.plate.toppings(), this.b.plate.toppings());
   }
 
@@ -143,14 +146,16 @@ public final class Comparison {
     double fB = b.batterShare(basis);
     double gA = a.panShare(basis);
     double gB = b.panShare(basis);
-    double pA = value(a.panFat(), component);
-    double pB = value(b.panFat(), component);
+    double pA = a.inPan(component);
+    double pB = b.inPan(component);
     double batter = (a.figures.inBowl(component) + b.figures.inBowl(component)) / 2;
     List<Cause> causes = new ArrayList<>();
     lines.forEach(pair -> causes.addAll(line(pair, (fA + fB) / 2, component)));
-    causes.add(
-        new Cause(
-            Cause.Kind.PAN_FAT, Words.panFat(a.panFat(), b.panFat()), (pB - pA) * (gA + gB) / 2));
+    for (Pair<MeasuredFood> pair : panFats) {
+      double effect = value(pair.after(), component) - value(pair.before(), component);
+      causes.add(
+          new Cause(Cause.Kind.PAN_FAT, "pan fat: " + Words.change(pair), effect * (gA + gB) / 2));
+    }
     causes.add(
         new Cause(
             Cause.Kind.PORTION,

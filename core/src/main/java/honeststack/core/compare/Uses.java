@@ -14,6 +14,8 @@ import honeststack.core.recipe.PanFat;
 import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.yield.Griddle;
+import honeststack.core.yield.Outcome;
+import honeststack.core.yield.Portion;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -57,25 +59,47 @@ final class Uses {
     add(a.batter(), b.batter());
     add(toppings(a), toppings(b));
     add(parts(a), parts(b));
-    if (a.panFat().isPresent() && b.panFat().isPresent()) {
-      PanFat before = a.panFat().get();
-      PanFat after = b.panFat().get();
-      add(before.in(), after.in());
-      sameLeftInPan = same(before.in(), after.in()) && before.assumed() == after.assumed();
-      if (same(before.taken(), after.taken())) {
-        fields.add(Field.PAN_FAT_LEFT);
-      }
-    }
+    comparePans(a.panFats(), b.panFats());
     if (a.griddle().isPresent() && b.griddle().isPresent()) {
       Griddle before = a.griddle().get();
       Griddle after = b.griddle().get();
       samePieces = before.variation() == after.variation();
       if (before.left().value() == after.left().value()) {
-        fields.add(Field.BATTER_LEFT);
+        fields.addAll(List.of(Field.BATTER_LEFT, Field.SPILLED, Field.TASTED));
       }
+      if (before.count() == after.count()) {
+        fields.add(Field.PIECES);
+      }
+      compareOutcomes(a.outcome(), b.outcome());
     }
     if (weight(a).equals(weight(b))) {
       fields.add(Field.FINISHED_WEIGHT);
+    }
+  }
+
+  private void comparePans(List<PanFat> before, List<PanFat> after) {
+    add(before.stream().map(PanFat::in).toList(), after.stream().map(PanFat::in).toList());
+    sameLeftInPan = before.size() == after.size();
+    boolean sameTaken = before.size() == after.size();
+    for (int i = 0; i < Math.min(before.size(), after.size()); i++) {
+      PanFat x = before.get(i);
+      PanFat y = after.get(i);
+      sameLeftInPan &= same(x.in(), y.in()) && x.assumed() == y.assumed();
+      sameTaken &= same(x.taken(), y.taken());
+    }
+    if (sameTaken) {
+      fields.add(Field.PAN_FAT_LEFT);
+    }
+  }
+
+  /** The same ladle, and a batter as airy as before; the same weight on the scale. */
+  private void compareOutcomes(Outcome before, Outcome after) {
+    fields.add(Field.AIR);
+    fields.add(Field.COOKED);
+    fields.add(Field.SERVING);
+    Optional<String> x = before.portion().map(Portion::words);
+    if (x.isPresent() && x.equals(after.portion().map(Portion::words))) {
+      fields.add(Field.PORTION);
     }
   }
 

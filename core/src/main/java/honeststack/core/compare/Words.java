@@ -4,7 +4,6 @@ import honeststack.core.compare.Pairing.Pair;
 import honeststack.core.recipe.MeasuredFood;
 import honeststack.core.wording.Numbers;
 import honeststack.core.wording.Say;
-import java.util.Optional;
 
 /** Changes in a cook's words. */
 final class Words {
@@ -29,10 +28,6 @@ final class Words {
       return amount(before, after);
     }
     return Say.of("%s for %s", after.food().name(), before.food().name());
-  }
-
-  static String panFat(Optional<MeasuredFood> before, Optional<MeasuredFood> after) {
-    return "pan fat: " + change(new Pair<>(before, after));
   }
 
   static String portion(double kA, int nA, double kB, int nB) {

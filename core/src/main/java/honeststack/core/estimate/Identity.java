@@ -111,7 +111,17 @@ public sealed interface Identity {
     BATTER_LEFT,
     PAN_FAT_LEFT,
     FINISHED_WEIGHT,
-    CUP_WEIGHS
+    CUP_WEIGHS,
+    SPILLED,
+    TASTED,
+    /** How full each portion was, and how much air was in the batter. */
+    PORTION,
+    AIR,
+    /** How many pieces there were, where a range was said. */
+    PIECES,
+    /** What cooked pieces weighed, and a serving by weight. */
+    COOKED,
+    SERVING
   }
 
   /** What of a use a source is about. */
@@ -125,7 +135,9 @@ public sealed interface Identity {
     /** How much was strained out. */
     STRAINED,
     /** How much stayed in the pan, where nobody measured. */
-    LEFT
+    LEFT,
+    /** How unequally a bowl for all was shared out. */
+    SHARED_OUT
   }
 
   /**

@@ -9,5 +9,9 @@ public enum Basis {
   /** 100 g of raw batter: no pan fat, no toppings. */
   PER_100G_RAW,
   /** 100 g of a finished preparation. */
-  PER_100G_FINISHED
+  PER_100G_FINISHED,
+  /** 100 g of cooked pieces with their pan fat, without toppings. */
+  PER_100G_COOKED,
+  /** All the batter and all the pan fat that was taken up, without toppings. */
+  WHOLE_BATCH
 }

@@ -24,7 +24,7 @@ import java.util.Set;
 /**
  * All figures of a reading: f·N + g·P + T for each component, where N is the batter's total and f a
  * serving's share of it, P the pan fat's and g its share, T the toppings'. Computed from one dense
- * matrix of foods × components with closed-form sensitivities. Immutable.
+ * matrix of foods × components with closed-form sensitivities. Immutable to all who look.
  */
 public final class Figures {
   private final RecipeReading reading;
@@ -41,6 +41,8 @@ public final class Figures {
   private final Totals finished;
   private final Gaps gaps;
   private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
+
+  /** Made when they are first asked for; guarded by itself. */
   private final Map<Basis, List<Figure>> figures = new EnumMap<>(Basis.class);
 
   private Figures(RecipeReading reading, List<Measurand> measurands) {
@@ -86,44 +88,74 @@ public final class Figures {
 
   private void compute() {
     double mass = bowl.contents().mass();
-    Optional<Griddle> griddle = reading.griddle();
     if (mass > 0) {
       Estimate hundred = Estimate.exact(100).dividedBy(reading.batterMass());
-      put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
+      taken.put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
     }
     reading
         .finished()
         .ifPresent(
             done -> {
               Estimate hundred = Estimate.exact(100).dividedBy(done.weight());
-              put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
+              taken.put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
             });
-    griddle.ifPresent(
-        g -> put(Basis.PER_PIECE, List.of(batter(g, g.pieceShare(), 1), panFat(g, 1))));
+    reading.griddle().ifPresent(this::compute);
+  }
+
+  private void compute(Griddle griddle) {
+    Estimate one = Estimate.exact(1);
+    taken.put(
+        Basis.PER_PIECE,
+        List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
+    taken.put(Basis.WHOLE_BATCH, List.of(taken(bowl, one, 0), taken(pan, one, 0)));
+    griddle.cookedPiece().ifPresent(piece -> cooked(griddle, piece));
     if (reading.isServed()) {
       Plate served = reading.plate().orElseThrow();
-      Griddle g = griddle.orElseThrow();
-      put(
+      Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
+      taken.put(
           Basis.AS_SERVED,
           List.of(
-              batter(g, served.batterShare().orElseThrow(), served.pieces()),
-              panFat(g, served.pieces()),
-              taken(plate, Estimate.exact(1), 0)));
+              batter(griddle, served.batterShare().orElseThrow()),
+              taken(pan, fat, 0),
+              taken(plate, one, 0)));
     }
   }
 
-  private Taken batter(Griddle griddle, Estimate share, double pieces) {
+  /** 100 g of cooked pieces hold 100/w of a mean piece, w being what one weighs. */
+  private void cooked(Griddle griddle, Estimate piece) {
+    Estimate pieces = Estimate.exact(100).dividedBy(piece);
+    Estimate batter = reading.batterMass();
+    Estimate inPieces =
+        griddle.left().value() > 0
+            ? batter.minus(griddle.left()).dividedBy(batter)
+            : Estimate.exact(1);
+    Estimate share = inPieces.times(griddle.panShare()).times(pieces);
     double mass = bowl.contents().mass();
-    double pull = griddle.left().value() / mass / mass * pieces / griddle.pieces();
+    double pull =
+        griddle.weighed()
+            ? griddle.left().value() / mass / mass * griddle.panShare().value() * pieces.value()
+            : -share.value() / mass;
+    Estimate fat = griddle.panShare().times(pieces);
+    double baked = mass - griddle.left().value();
+    double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
+    taken.put(Basis.PER_100G_COOKED, List.of(taken(bowl, share, pull), taken(pan, fat, fatPull)));
+  }
+
+  /**
+   * Counted pieces take all but what was left, however much there is; of a prediction each piece
+   * takes the same amount.
+   */
+  private Taken batter(Griddle griddle, Estimate share) {
+    double mass = bowl.contents().mass();
+    double left = griddle.left().value();
+    double pull =
+        griddle.predicted()
+            ? -share.value() / mass
+            : share.value() * left / mass / Math.max(1e-9, mass - left);
     return taken(bowl, share, pull);
   }
 
-  private Taken panFat(Griddle griddle, double pieces) {
-    return taken(pan, Estimate.exact(griddle.panShare(pieces)), 0);
-  }
-
-  private void put(Basis basis, List<Taken> from) {
-    taken.put(basis, from);
+  private List<Figure> figures(Basis basis, List<Taken> from) {
     Row[] rows = new Row[components.size()];
     for (int c = 0; c < rows.length; c++) {
       rows[c] = row(basis, from, c);
@@ -132,7 +164,7 @@ public final class Figures {
     for (Measurand measurand : measurands) {
       row.add(figure(basis, measurand, rows));
     }
-    figures.put(basis, Collections.unmodifiableList(row));
+    return Collections.unmodifiableList(row);
   }
 
   /** Where a component stands among those asked for; -1 if it does not. */
@@ -204,12 +236,18 @@ public final class Figures {
 
   /** The bases that have figures. */
   public Set<Basis> bases() {
-    return figures.keySet();
+    return Collections.unmodifiableSet(taken.keySet());
   }
 
   /** The figures of a basis, in the order of the measurands; none if it has none yet. */
   public List<Figure> on(Basis basis) {
-    return figures.getOrDefault(basis, List.of());
+    List<Taken> from = taken.get(basis);
+    if (from == null) {
+      return List.of();
+    }
+    synchronized (figures) {
+      return figures.computeIfAbsent(basis, b -> figures(b, from));
+    }
   }
 
   /**
@@ -219,8 +257,8 @@ public final class Figures {
    */
   public Figure figure(Basis basis, Measurand measurand) {
     int at = measurands.indexOf(measurand);
-    List<Figure> row = figures.get(basis);
-    if (row == null || at < 0) {
+    List<Figure> row = on(basis);
+    if (row.isEmpty() || at < 0) {
       throw new NoSuchElementException("There is no figure " + basis + " of " + measurand);
     }
     return row.get(at);
@@ -262,11 +300,14 @@ public final class Figures {
       throw new NoSuchElementException("There is no figure " + basis + " of " + component);
     }
     double slope = 0;
+    boolean fills = bowl.contents().lines().contains(line);
     for (Taken one : from) {
       Contents contents = one.of.contents();
       int at = contents.lines().indexOf(line);
       if (at >= 0 && line.mass().value() > 0) {
         slope += one.share * contents.sumOfLine(component, at) / line.mass().value();
+      }
+      if (fills) {
         slope += one.of.sums()[c] * one.pull;
       }
     }
@@ -288,7 +329,7 @@ public final class Figures {
 
   /** The basis that parts are of: a serving, or 100 g of a preparation. */
   public Optional<Basis> partsBasis() {
-    return figures.containsKey(Basis.AS_SERVED)
+    return taken.containsKey(Basis.AS_SERVED)
         ? Optional.of(Basis.AS_SERVED)
         : Optional.of(Basis.PER_100G_FINISHED).filter(figures::containsKey);
   }

@@ -32,6 +32,19 @@ public final class Formula {
               unit,
               Numbers.figure(reading.batterMass().value()),
               result);
+      case PER_100G_COOKED ->
+          Say.of(
+              "%s, ÷ the weight of a cooked piece, %s g, × 100 = %s.",
+              pieces(figures, component, 1, false),
+              Numbers.figure(reading.griddle().flatMap(Griddle::cookedPiece).orElseThrow().value()),
+              result);
+      case WHOLE_BATCH ->
+          Say.of(
+              "All the batter, %s%s%s = %s.",
+              Numbers.figure(figures.inBowl(component)),
+              unit,
+              panFats(reading, figures.inPan(component), unit),
+              result);
       case PER_PIECE -> pieces(figures, component, 1, false) + " = " + result + ".";
       case AS_SERVED ->
           pieces(figures, component, reading.plate().orElseThrow().pieces(), true)
@@ -53,19 +66,28 @@ public final class Formula {
       words.append(
           Say.of(", × the part that was baked, %s of %s g", Numbers.figure(baked), batter));
     }
-    String of = Say.of(", × %s of %d pieces", Numbers.figure(k), griddle.pieces());
+    String of =
+        Say.of(
+            ", × %s of %s pieces%s",
+            Numbers.figure(k),
+            Numbers.count(griddle.count()),
+            griddle.predicted() ? " (predicted)" : "");
     words.append(of);
-    reading
-        .panFat()
-        .ifPresent(fat -> words.append(panFat(fat, figures.inPan(component), unit)).append(of));
+    if (!reading.panFats().isEmpty()) {
+      words.append(panFats(reading, figures.inPan(component), unit)).append(of);
+    }
     if (served && figures.onTop(component) > 0) {
       words.append(", + toppings, ").append(Numbers.figure(figures.onTop(component))).append(unit);
     }
     return words.toString();
   }
 
-  private static String panFat(PanFat fat, double taken, String unit) {
-    String half = fat.assumed() ? " (half of what went in is taken to stay in the pan)" : "";
+  private static String panFats(RecipeReading reading, double taken, String unit) {
+    if (reading.panFats().isEmpty()) {
+      return "";
+    }
+    boolean assumed = reading.panFats().stream().anyMatch(PanFat::assumed);
+    String half = assumed ? " (half of what went in is taken to stay in the pan)" : "";
     return ", + the pan fat taken up, " + Numbers.figure(taken) + unit + half;
   }
 }

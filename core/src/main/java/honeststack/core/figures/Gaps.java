@@ -50,8 +50,8 @@ final class Gaps {
   /** What is missing adds to both sides of a ratio. */
   private static boolean isRatio(Basis basis) {
     return switch (basis) {
-      case PER_100G_RAW, PER_100G_FINISHED -> true;
-      case AS_SERVED, PER_PIECE -> false;
+      case PER_100G_RAW, PER_100G_FINISHED, PER_100G_COOKED -> true;
+      case AS_SERVED, PER_PIECE, WHOLE_BATCH -> false;
     };
   }
 }

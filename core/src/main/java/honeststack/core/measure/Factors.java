@@ -15,7 +15,18 @@ public record Factors(Map<Factor, Double> rows) {
     ROUNDED_OVER_LEVEL,
     SCANT_OVER_LEVEL,
     /** What part of a tin's weight stays when it is drained. */
-    DRAINED_OF_TIN
+    DRAINED_OF_TIN,
+    /** Air in a batter, part of its volume: without leavening, with it, with whipped whites. */
+    AIR_PLAIN,
+    AIR_LEAVENED,
+    AIR_WHIPPED,
+    /** Cooked over raw mass. */
+    COOKED_PANCAKE,
+    COOKED_WAFFLE_SOFT,
+    COOKED_WAFFLE_CRISP,
+    /** A small and a large piece over a regular one. */
+    SMALL_OVER_REGULAR,
+    LARGE_OVER_REGULAR
   }
 
   private static final double MOST = 10;

@@ -1,6 +1,7 @@
 package honeststack.core.measure;
 
 import honeststack.core.food.Packing;
+import honeststack.core.measure.Uncertainties.Doubt;
 import honeststack.core.wording.Say;
 import java.util.List;
 import java.util.Optional;
@@ -94,6 +95,16 @@ public interface OwnWeights {
     double shared(double step, double calibration) {
       double mean = Math.hypot(widened * deviation, reading(step)) / Math.sqrt(weighings);
       return Math.hypot(mean / grams, calibration);
+    }
+
+    /**
+     * The doubt of one filling, both parts relative.
+     *
+     * @param step of the scale, g
+     * @param calibration of the scale, relative
+     */
+    public Doubt doubt(double step, double calibration) {
+      return new Doubt(shared(step, calibration), perUse(step));
     }
 
     /** Half of the range that one more filling lies in, 95 in 100, g. */

@@ -37,6 +37,18 @@ public record Uncertainties(Map<Way, Doubt> rows) {
     PIECES_SCOOP,
     PIECES_SPOON,
     PIECES_WEIGHED,
+    /** A topping for all, shared out by eye: per use, coefficient of variation of the shares. */
+    SHARED_OUT,
+    /** A portion in a vessel of a known size; of a ladle or a cake's size by eye. */
+    PORTION_FILLED,
+    PORTION_POURED,
+    /** Shared: the density of a batter without its air. */
+    BATTER_DENSITY,
+    /** Per use: of the share of air in a batter, absolute. */
+    BATTER_AIR,
+    /** Shared: cooked over raw mass, where nobody weighed. */
+    COOKED_PANCAKE,
+    COOKED_WAFFLE,
     /** Per use: of a share that stayed in the cloth, absolute. */
     STRAINED,
     /** Per use: of what part of a tin stays when it is drained. */

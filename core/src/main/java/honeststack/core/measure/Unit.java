@@ -292,7 +292,7 @@ public enum Unit {
   }
 
   /** A vague unit that is a weight. */
-  boolean isVagueWeight() {
+  public boolean isVagueWeight() {
     return kind == Kind.VAGUE && grams > 0;
   }
 

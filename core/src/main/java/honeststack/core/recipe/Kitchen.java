@@ -10,6 +10,7 @@ import honeststack.core.measure.Tables;
 import honeststack.core.measure.Weights;
 import honeststack.core.said.OneLine;
 import honeststack.core.said.Telling;
+import honeststack.core.yield.Tools;
 import java.util.Objects;
 
 /**
@@ -22,6 +23,7 @@ public final class Kitchen {
   private final Preparations preparations;
   private final Tables tables;
   private final OwnWeights own;
+  private final Tools tools;
   private final Foods foods;
   private final LineReader lines;
   private final OneLine oneLine;
@@ -29,11 +31,13 @@ public final class Kitchen {
   /**
    * @param larder where a name is looked up that is not a preparation's
    */
-  public Kitchen(Foods larder, Preparations preparations, Tables tables, OwnWeights own) {
+  public Kitchen(
+      Foods larder, Preparations preparations, Tables tables, OwnWeights own, Tools tools) {
     this.larder = Objects.requireNonNull(larder, "larder");
     this.preparations = Objects.requireNonNull(preparations, "preparations");
     this.tables = Objects.requireNonNull(tables, "tables");
     this.own = Objects.requireNonNull(own, "own");
+    this.tools = Objects.requireNonNull(tools, "tools");
     this.foods = preparations.before(larder);
     this.lines = new LineReader(foods);
     this.oneLine = new OneLine(foods, lines, telling(MeasuringSystem.US));
@@ -41,23 +45,32 @@ public final class Kitchen {
 
   /** A kitchen without preparations and without weighings of its own. */
   public static Kitchen of(Foods larder, Tables tables) {
-    return new Kitchen(larder, Preparations.NONE, tables, OwnWeights.NONE);
+    return new Kitchen(larder, Preparations.NONE, tables, OwnWeights.NONE, Tools.NONE);
   }
 
   public Kitchen withLarder(Foods other) {
-    return new Kitchen(other, preparations, tables, own);
+    return new Kitchen(other, preparations, tables, own, tools);
   }
 
   public Kitchen withPreparations(Preparations other) {
-    return new Kitchen(larder, other, tables, own);
+    return new Kitchen(larder, other, tables, own, tools);
   }
 
   public Kitchen withTables(Tables other) {
-    return new Kitchen(larder, preparations, other, own);
+    return new Kitchen(larder, preparations, other, own, tools);
   }
 
   public Kitchen withOwnWeights(OwnWeights other) {
-    return new Kitchen(larder, preparations, tables, other);
+    return new Kitchen(larder, preparations, tables, other, tools);
+  }
+
+  public Kitchen withTools(Tools other) {
+    return new Kitchen(larder, preparations, tables, own, other);
+  }
+
+  /** The cook's own ladles, scoops and irons. */
+  Tools tools() {
+    return tools;
   }
 
   /** Reads a recipe. Never throws for what the recipe says; see {@link RecipeReading}. */

@@ -86,8 +86,12 @@ final class LinePass {
     return measured;
   }
 
-  /** The fat in the pan; what nobody measured gets a usual amount, and is said. */
-  Optional<MeasuredFood> pan(Line line) {
+  /**
+   * The fat in the pan; what nobody measured gets a usual amount, and is said.
+   *
+   * @param pieces that go into the pan; 0 if that is not known
+   */
+  Optional<MeasuredFood> pan(Line line, int pieces) {
     Optional<MeasuredFood> measured = read(line, Station.PAN);
     if (line.off()) {
       return Optional.empty();
@@ -95,7 +99,7 @@ final class LinePass {
     if (measured.isPresent() || !(last() instanceof NotMeasured open)) {
       return measured;
     }
-    double usual = Sentences.panFat(kitchen.tables().usual(), recipe.griddle().pieces().orElse(0));
+    double usual = Sentences.panFat(kitchen.tables().usual(), pieces);
     String name = open.food().name();
     Source source =
         Source.rectangular(Use.of(line.id()), "how much " + name + " went into the pan");
@@ -105,6 +109,19 @@ final class LinePass {
         without.size() - 1,
         Say.of("a measured amount of %s in the pan (%.0f g taken)", name, usual));
     return Optional.of(measured(line, open.food(), mass, book));
+  }
+
+  /**
+   * The toppings of another serving. They are not lines of the recipe: what is wrong with them is
+   * said in a finding, and what nobody measured is not in that serving's numbers.
+   */
+  List<MeasuredFood> aside(List<Line> toppings) {
+    List<LineReading> before = List.copyOf(readings);
+    List<Gap> missing = List.copyOf(gaps);
+    List<MeasuredFood> measured = measured(toppings, Station.PLATE);
+    readings.retainAll(before);
+    gaps.retainAll(missing);
+    return measured;
   }
 
   private LineReading last() {

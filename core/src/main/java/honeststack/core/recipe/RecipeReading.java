@@ -7,6 +7,7 @@ import honeststack.core.recipe.Contents.PlainFoods;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.wording.Refusal;
 import honeststack.core.yield.Griddle;
+import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,9 +23,11 @@ public final class RecipeReading {
   private final SourceBook book;
   private final List<LineReading> lines;
   private final List<MeasuredFood> batter;
-  private final Optional<PanFat> panFat;
+  private final List<PanFat> panFats;
   private final Optional<Griddle> griddle;
+  private final Outcome outcome;
   private final Optional<Plate> plate;
+  private final List<Helping> others;
   private final Optional<Finished> finished;
   private final List<Gap> gaps;
   private final List<Step> steps;
@@ -55,9 +58,11 @@ public final class RecipeReading {
    * @param book the sources of all its estimates; it is frozen here
    * @param lines one for each line that is not blank, in the order of the work
    * @param batter what is in the bowl, measured, in the order of the recipe
-   * @param panFat what was in the pan
-   * @param griddle what came out; empty until pieces are counted
+   * @param panFats what was in the pan
+   * @param griddle what came out, or is going to; empty until pieces are counted or predicted
+   * @param outcome what is known of the yield beside the count
    * @param plate what is served; empty if not said
+   * @param others further kinds of serving
    * @param finished where it is a preparation, what became of it
    * @param gaps what went in and is not in the numbers
    * @param steps what could be measured better
@@ -66,9 +71,11 @@ public final class RecipeReading {
       SourceBook book,
       List<LineReading> lines,
       List<MeasuredFood> batter,
-      Optional<PanFat> panFat,
+      List<PanFat> panFats,
       Optional<Griddle> griddle,
+      Outcome outcome,
       Optional<Plate> plate,
+      List<Helping> others,
       Optional<Finished> finished,
       List<Gap> gaps,
       List<Step> steps,
@@ -76,16 +83,18 @@ public final class RecipeReading {
     this.book = book.freeze();
     this.lines = List.copyOf(lines);
     this.batter = List.copyOf(batter);
-    this.panFat = panFat;
+    this.panFats = List.copyOf(panFats);
     this.griddle = griddle;
+    this.outcome = outcome;
     this.plate = plate;
+    this.others = List.copyOf(others);
     this.finished = finished;
     this.gaps = List.copyOf(gaps);
     this.steps = List.copyOf(steps);
     this.said = said;
     this.batterMass = mass(batter);
     this.inBowl = contents(batter);
-    this.inPan = contents(panFat.map(PanFat::taken).stream().toList());
+    this.inPan = contents(panFats.stream().map(PanFat::taken).toList());
     this.onPlate = contents(plate.map(Plate::toppings).orElse(List.of()));
     this.inFinished = contents(finished.map(Finished::parts).orElse(List.of()));
   }
@@ -109,13 +118,46 @@ public final class RecipeReading {
     return batter;
   }
 
-  public Optional<PanFat> panFat() {
-    return panFat;
+  /** What was in the pan, in the order of the recipe. */
+  public List<PanFat> panFats() {
+    return panFats;
   }
 
-  /** What came out; empty until pieces are counted. */
+  /** What the pieces took up of it. */
+  public List<MeasuredFood> takenFromPan() {
+    return panFats.stream().map(PanFat::taken).toList();
+  }
+
+  /** What came out, or is going to; empty until pieces are counted or predicted. */
   public Optional<Griddle> griddle() {
     return griddle;
+  }
+
+  /** What is known of the yield beside the count. */
+  public Outcome outcome() {
+    return outcome;
+  }
+
+  /** Further kinds of serving of the same batch. */
+  public List<Helping> others() {
+    return others;
+  }
+
+  /** The same reading with another plate before it: one of its further kinds of serving. */
+  public RecipeReading serving(Plate other) {
+    return new RecipeReading(
+        book,
+        lines,
+        batter,
+        panFats,
+        griddle,
+        outcome,
+        Optional.of(other),
+        List.of(),
+        finished,
+        gaps,
+        steps,
+        said);
   }
 
   /** What is served; empty if not said. */
@@ -204,7 +246,7 @@ public final class RecipeReading {
   /** All that was measured: bowl, pan and plate. */
   public List<MeasuredFood> foods() {
     List<MeasuredFood> foods = new ArrayList<>(batter);
-    panFat.ifPresent(fat -> foods.add(fat.in()));
+    panFats.forEach(fat -> foods.add(fat.in()));
     plate.ifPresent(served -> foods.addAll(served.toppings()));
     return foods;
   }

@@ -9,11 +9,13 @@ import honeststack.core.line.LineWriter;
 import honeststack.core.line.LineWriter.Rewritten;
 import honeststack.core.line.MassText;
 import honeststack.core.line.NumberText;
+import honeststack.core.line.PortionText;
 import honeststack.core.measure.Measure;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Recipe.Adjustment;
 import honeststack.core.recipe.Recipe.AtTheGriddle;
 import honeststack.core.recipe.Recipe.Line;
+import honeststack.core.recipe.Recipe.Making;
 import honeststack.core.recipe.Recipe.OnThePlate;
 import honeststack.core.wording.Numbers;
 import honeststack.core.wording.RefusedException;
@@ -143,6 +145,7 @@ public final class Rewriting {
       Rewriter rewriter, Optional<Integer> pieces, UnaryOperator<String> masses, Which which) {
     AtTheGriddle stated = recipe.griddle();
     List<Line> bowl = recipe.bowl().stream().map(line -> line(line, rewriter)).toList();
+    Making making = stated.making();
     AtTheGriddle griddle =
         new AtTheGriddle(
             pieces,
@@ -150,7 +153,18 @@ public final class Rewriting {
             stated.portioning(),
             masses.apply(stated.left()),
             stated.panFat().map(line -> line(line, rewriter)),
-            masses.apply(stated.panFatLeft()));
+            masses.apply(stated.panFatLeft()),
+            new Making(
+                making.portion(),
+                pieces.equals(stated.pieces()) ? making.most() : Optional.empty(),
+                masses.apply(making.spilled()),
+                masses.apply(making.tasted()),
+                pieces.equals(stated.pieces()) ? making.cooked() : Recipe.Cooked.NOT_WEIGHED,
+                making.doneness(),
+                making.moreFat().stream().map(line -> line(line, rewriter)).toList(),
+                making.rounds(),
+                pieces.equals(stated.pieces()) ? making.each() : List.of(),
+                making.habit()));
     List<Line> toppings =
         recipe.plate().toppings().stream()
             .map(line -> which.isRewritten(line) ? line(line, rewriter) : line)
@@ -159,7 +173,8 @@ public final class Rewriting {
         recipe.system(),
         bowl,
         griddle,
-        new OnThePlate(recipe.plate().pieces(), toppings),
+        new OnThePlate(
+            recipe.plate().pieces(), toppings, recipe.plate().amount(), recipe.plate().others()),
         recipe.finish(),
         recipe.self());
   }
@@ -262,18 +277,31 @@ public final class Rewriting {
     }
   }
 
+  /** A weight, a measure or pieces on their own, so many times; what is none of these stays. */
   private static String mass(String text, double factor) {
     if (text.isBlank()) {
       return text;
     }
     try {
-      Measure mass = MassText.read(text);
-      return Numbers.plain(Math.round(mass.amount() * factor * 10) / 10.0)
-          + " "
-          + mass.unit().symbol();
-    } catch (RefusedException notAWeight) {
+      PortionText.Portioned said = PortionText.read(text);
+      if (said instanceof PortionText.Weighed weighed) {
+        return times(weighed.measure(), factor, 10);
+      }
+      if (said instanceof PortionText.Filled filled) {
+        return times(filled.measure(), factor, 100);
+      }
+      return said instanceof PortionText.Pieces pieces
+          ? Numbers.plain(Math.round(pieces.count() * factor * 10) / 10.0) + " pieces"
+          : text;
+    } catch (RefusedException notAnAmount) {
       return text;
     }
+  }
+
+  private static String times(Measure measure, double factor, double parts) {
+    return Numbers.plain(Math.round(measure.amount() * factor * parts) / parts)
+        + " "
+        + measure.unit().symbol();
   }
 
   /** Eggs that would be broken by the factor, with the nearest factors that keep them whole. */

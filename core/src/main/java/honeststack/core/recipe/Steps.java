@@ -2,10 +2,12 @@ package honeststack.core.recipe;
 
 import honeststack.core.estimate.Identity;
 import honeststack.core.estimate.Identity.Aspect;
+import honeststack.core.estimate.Identity.Field;
 import honeststack.core.estimate.Identity.HouseholdWeight;
 import honeststack.core.estimate.Identity.Line;
 import honeststack.core.estimate.Identity.OwnWeight;
 import honeststack.core.estimate.Identity.Pieces;
+import honeststack.core.estimate.Identity.Place;
 import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.SourceBook;
 import honeststack.core.measure.Tables;
@@ -34,6 +36,7 @@ final class Steps {
   private final Map<String, Integer> byFood = new HashMap<>();
   private int pieces = NONE;
   private int leftInPan = NONE;
+  private int counting = NONE;
 
   private Steps() {}
 
@@ -41,7 +44,7 @@ final class Steps {
       Tables tables,
       List<LineReading> lines,
       Optional<Griddle> griddle,
-      Optional<PanFat> panFat,
+      List<PanFat> panFats,
       SourceBook book) {
     Steps steps = new Steps();
     for (LineReading line : lines) {
@@ -50,7 +53,10 @@ final class Steps {
       }
     }
     griddle.ifPresent(g -> steps.add(g, tables));
-    if (panFat.filter(PanFat::assumed).isPresent()) {
+    if (griddle.filter(Griddle::predicted).isPresent()) {
+      steps.counting = steps.add("count what comes out", 0);
+    }
+    if (panFats.stream().anyMatch(PanFat::assumed)) {
       steps.leftInPan = steps.add("weigh the fat that stays in the pan", 0);
     }
     for (int place = 0; place < book.size(); place++) {
@@ -98,6 +104,12 @@ final class Steps {
     if (identity instanceof Use use && use.batch().isEmpty() && use.place() instanceof Line line) {
       return use.part().aspect() == Aspect.LEFT ? leftInPan : byLine.getOrDefault(line.id(), NONE);
     }
+    if (identity instanceof Use use && isOfCount(use.place())) {
+      return counting;
+    }
+    if (identity instanceof HouseholdWeight weight && weight.foodId().equals("batter")) {
+      return weight.measure().startsWith("COOKED") ? NONE : counting;
+    }
     if (identity instanceof HouseholdWeight weight) {
       return byFood.getOrDefault(weight.foodId(), NONE);
     }
@@ -105,5 +117,9 @@ final class Steps {
       return byFood.getOrDefault(weight.foodId(), NONE);
     }
     return identity instanceof Pieces ? pieces : NONE;
+  }
+
+  private static boolean isOfCount(Place place) {
+    return place == Field.PORTION || place == Field.AIR;
   }
 }

@@ -12,17 +12,25 @@ public final class Portions {
 
   private final Estimate batter;
   private final Estimate left;
-  private final int pieces;
+  private final Estimate pieces;
   private final double variation;
   private final SourceBook book;
 
   /**
    * @param batter mass, g
-   * @param left in the bowl, g; less than the batter
+   * @param left what is in no piece, g; less than the batter
    * @param variation coefficient of variation of the pieces
    * @throws IllegalArgumentException if as much was left as there was batter
    */
   public Portions(Estimate batter, Estimate left, int pieces, double variation, SourceBook book) {
+    this(batter, left, Estimate.exact(pieces), variation, book);
+  }
+
+  /**
+   * @param pieces over 0; of a range, or a prediction, an estimate
+   */
+  public Portions(
+      Estimate batter, Estimate left, Estimate pieces, double variation, SourceBook book) {
     if (left.value() > 0 && left.value() >= batter.value()) {
       throw new IllegalArgumentException(
           Say.of(
@@ -36,13 +44,29 @@ public final class Portions {
     this.book = book;
   }
 
+  /** Share of the whole batter that is in all pieces: (B − left)/B. */
+  public Estimate inPieces() {
+    return left.value() > 0 ? batter.minus(left).dividedBy(batter) : Estimate.exact(1);
+  }
+
   /** Share of the whole batter in a serving of k pieces: (B − left)/B × k/n. */
   public Estimate of(double k) {
-    Estimate share =
-        left.value() > 0
-            ? batter.minus(left).dividedBy(batter).times(k / pieces)
-            : Estimate.exact(k / pieces);
-    return share.times(book.input(1, unevenness(k), UNEVEN));
+    return of(Estimate.exact(k));
+  }
+
+  /** The same of as many pieces as an estimate says; over 0. */
+  public Estimate of(Estimate k) {
+    Estimate part =
+        k.sources() == 0 && pieces.sources() == 0
+            ? Estimate.exact(k.value() / pieces.value())
+            : k.dividedBy(pieces);
+    Estimate share = left.value() > 0 ? inPieces().times(part) : part;
+    return share.times(book.input(1, unevenness(k.value()), UNEVEN));
+  }
+
+  /** Share of the whole batter in chosen pieces that are so much of all pieces' weight, 0 to 1. */
+  public Estimate chosen(double part, int k) {
+    return inPieces().times(part).times(book.input(1, unevenness(k), UNEVEN));
   }
 
   /**
@@ -50,11 +74,11 @@ public final class Portions {
    * and a part b of one more, variation × √(a + b² − k²/n)/k; nothing when all n are eaten.
    */
   double unevenness(double k) {
-    if (k >= pieces) {
+    if (k >= pieces.value()) {
       return 0;
     }
     double whole = Math.floor(k);
     double part = k - whole;
-    return variation * Math.sqrt(Math.max(0, whole + part * part - k * k / pieces)) / k;
+    return variation * Math.sqrt(Math.max(0, whole + part * part - k * k / pieces.value())) / k;
   }
 }

@@ -31,8 +31,6 @@ class WordsTest {
     assertThat(change(of(TestFoods.MILK, 100), of(TestFoods.EGG, 100))).isEqualTo("egg for milk");
     assertThat(change(of(TestFoods.MILK, 100), Optional.empty())).isEqualTo("without milk");
     assertThat(change(Optional.empty(), of(TestFoods.OIL, 12))).isEqualTo("12 g of oil added");
-    assertThat(Words.panFat(Optional.empty(), of(TestFoods.OIL, 12)))
-        .isEqualTo("pan fat: 12 g of oil added");
   }
 
   @ParameterizedTest

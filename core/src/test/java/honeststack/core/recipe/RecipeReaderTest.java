@@ -69,7 +69,7 @@ class RecipeReaderTest {
         .extracting(RecipeReading.FieldProblem::field)
         .containsExactlyInAnyOrder("griddle.left", "griddle.panFatLeft");
     assertThat(reading.griddle().orElseThrow().left().value()).isZero();
-    assertThat(reading.panFat().orElseThrow().taken().mass().value()).isEqualTo(5);
+    assertThat(reading.panFats().get(0).taken().mass().value()).isEqualTo(5);
   }
 
   @Test

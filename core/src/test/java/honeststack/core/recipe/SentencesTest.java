@@ -71,7 +71,7 @@ class SentencesTest {
   void whatStaysInThePanIsHalfOfWhatNobodyMeasured() {
     RecipeReading reading =
         TestRecipes.bowl("200 g flour").pan("20 g oil", "").serving(2, "").read();
-    assertThat(Sentences.staysInThePan(reading.panFat().orElseThrow()))
+    assertThat(Sentences.staysInThePan(reading.panFats().get(0)))
         .isEqualTo(
             "Nobody measured what stayed in the pan: half of it is taken, 10 g, anything from none to"
                 + " all of it.");

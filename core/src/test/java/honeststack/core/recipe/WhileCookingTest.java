@@ -88,7 +88,7 @@ class WhileCookingTest {
   void fatLeftOutOfThePanIsNeitherCountedNorTaken() {
     for (String fat : new String[] {"10 g oil", "a little oil"}) {
       RecipeReading reading = read(off("pan", fat), List.of(), line("a", "100 g sugar"));
-      assertThat(reading.panFat()).isEmpty();
+      assertThat(reading.panFats()).isEmpty();
       assertThat(reading.without()).containsExactly("pan fat");
       assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
     }
@@ -154,7 +154,7 @@ class WhileCookingTest {
   void panFatThatNobodyMeasuredGetsAUsualAmountAndIsSaid() {
     RecipeReading reading = read("a little oil", List.of(), line("a", "100 g sugar"));
     assertThat(reading.without()).singleElement().asString().contains("oil in the pan (6 g taken)");
-    Estimate taken = reading.panFat().orElseThrow().taken().mass();
+    Estimate taken = reading.panFats().get(0).taken().mass();
     assertThat(taken.value()).isCloseTo(6.25, within(1e-9));
     assertThat(taken.u()).isCloseTo(6.25 / Math.sqrt(3), within(1e-9));
     assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);
@@ -165,7 +165,7 @@ class WhileCookingTest {
   @ValueSource(strings = {"none", "dry pan", "non-stick", "no oil"})
   void aDryPanLacksNothing(String said) {
     RecipeReading reading = read(said, List.of(), line("a", "100 g sugar"));
-    assertThat(reading.panFat()).isEmpty();
+    assertThat(reading.panFats()).isEmpty();
     assertThat(reading.without()).isEmpty();
     assertThat(reading.lines()).hasSize(1);
     assertThat(served(reading).bound()).isEqualTo(Bound.COMPLETE);

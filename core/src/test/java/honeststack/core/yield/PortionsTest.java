@@ -75,7 +75,7 @@ class PortionsTest {
         .withMessageContaining("600 g left");
     Estimate one = Estimate.exact(1);
     assertThat(new Griddle(10, 3, 0.1, one, one).kept()).isEqualTo(7);
-    assertThat(new Griddle(10, 0, 0.1, one, one).panShare(2.5)).isEqualTo(0.25);
+    assertThat(new Griddle(10, 0, 0.1, one, one).panShare(2.5).value()).isEqualTo(0.25);
     assertThatIllegalArgumentException().isThrownBy(() -> new Griddle(0, 0, 0, one, one));
     assertThatIllegalArgumentException()
         .isThrownBy(() -> new Griddle(4, 5, 0, one, one))
