@@ -29,6 +29,7 @@ class ArchitectureTest {
           "exchange",
           "doubt",
           "weighings",
+          "tools",
           "draft",
           "goals",
           "figures",

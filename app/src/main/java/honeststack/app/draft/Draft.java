@@ -9,6 +9,8 @@ import honeststack.core.recipe.Recipe;
 import honeststack.core.recipe.Recipe.Portioning;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -40,6 +42,8 @@ public record Draft(
   private static final int MOST_LINES = 200;
   private static final int MOST_ADJUSTMENTS = 50;
   private static final int MOST_STEPS = 100;
+  private static final int MOST_PIECES = 1000;
+  private static final int MOST_HELPINGS = 12;
 
   /** A recipe that is eaten. */
   public Draft(
@@ -125,8 +129,9 @@ public record Draft(
 
   /**
    * @param pieces that came out, those thrown away included
-   * @param left batter left in the bowl, a weight as text
+   * @param left batter left in the bowl: a weight, a measure or pieces, as text
    * @param panFatLeft what stayed in the pan, a weight as text; blank if not measured
+   * @param making how the batter became pieces; absent for nothing said
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record DraftGriddle(
@@ -135,7 +140,46 @@ public record Draft(
       @NotNull Portioning portioning,
       @NotNull @Size(max = 100) String left,
       @NotNull @Valid DraftLine panFat,
-      @NotNull @Size(max = 100) String panFatLeft) {}
+      @NotNull @Size(max = 100) String panFatLeft,
+      @Nullable @Valid DraftMaking making) {
+    /** Pieces that were counted, and nothing else said. */
+    public DraftGriddle(
+        Integer pieces,
+        int discarded,
+        Portioning portioning,
+        String left,
+        DraftLine panFat,
+        String panFatLeft) {
+      this(pieces, discarded, portioning, left, panFat, panFatLeft, null);
+    }
+  }
+
+  /**
+   * How the batter became pieces. What is absent was not said.
+   *
+   * @param portion what went into one: a tool's name, "¼ cup", "60 g", "11 cm"
+   * @param most the upper end, where a range of pieces was said
+   * @param spilled batter that was lost; a weight, a measure or pieces, as text
+   * @param tasted batter that was eaten raw; likewise
+   * @param cooked what cooked pieces weighed, as text
+   * @param cookedPieces how many of them; absent for all that are kept
+   * @param crisp of waffles: baked until they are
+   * @param moreFat what else went into the pan
+   * @param rounds how many times the fats went into the pan
+   * @param each what was noted of each piece as it left the pan
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftMaking(
+      @Nullable @Size(max = 100) String portion,
+      @Nullable Integer most,
+      @Nullable @Size(max = 100) String spilled,
+      @Nullable @Size(max = 100) String tasted,
+      @Nullable @Size(max = 100) String cooked,
+      @Nullable Integer cookedPieces,
+      @Nullable Boolean crisp,
+      @Nullable @Size(max = 10) List<@NotNull @Valid DraftLine> moreFat,
+      @Nullable @Min(0) @Max(1000) Integer rounds,
+      @Nullable @Size(max = MOST_PIECES) List<@NotNull @Size(max = 40) String> each) {}
 
   /**
    * How a preparation ends.
@@ -154,11 +198,33 @@ public record Draft(
 
   /**
    * @param pieces in a serving
+   * @param amount of a serving otherwise than by pieces: "150 g", "serves 4"; absent for by pieces
+   * @param others further kinds of serving of the same batch; absent for none
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record DraftPlate(
       @Nullable Double pieces,
-      @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> toppings) {}
+      @NotNull @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> toppings,
+      @Nullable @Size(max = 100) String amount,
+      @Nullable @Size(max = MOST_HELPINGS) List<@NotNull @Valid DraftHelping> others) {
+    /** By pieces, and one kind of serving. */
+    public DraftPlate(Double pieces, List<DraftLine> toppings) {
+      this(pieces, toppings, null, null);
+    }
+  }
+
+  /**
+   * A further kind of serving.
+   *
+   * @param name whose it is: "child"
+   * @param amount pieces, a weight or a share, as text
+   * @param toppings instead of the plate's; absent for the same
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DraftHelping(
+      @NotNull @Size(max = 60) String name,
+      @NotNull @Size(max = 100) String amount,
+      @Nullable @Size(max = MOST_LINES) List<@NotNull @Valid DraftLine> toppings) {}
 
   /**
    * Makes sure that each line has an identity of its own.
@@ -167,8 +233,7 @@ public record Draft(
    */
   public void check() {
     Set<String> seen = new HashSet<>();
-    Stream.of(bowl.stream(), Stream.of(griddle.panFat), plate.toppings.stream())
-        .flatMap(lines -> lines)
+    lines()
         .filter(line -> !seen.add(line.id()))
         .findFirst()
         .ifPresent(
@@ -181,22 +246,46 @@ public record Draft(
             });
   }
 
+  /** All its lines, in the order of the work. */
+  private Stream<DraftLine> lines() {
+    Stream<DraftLine> others =
+        plate.others == null
+            ? Stream.empty()
+            : plate.others.stream()
+                .filter(other -> other.toppings != null)
+                .flatMap(other -> other.toppings.stream());
+    return Stream.of(
+            bowl.stream(),
+            Stream.of(griddle.panFat),
+            moreFat().stream(),
+            plate.toppings.stream(),
+            others)
+        .flatMap(lines -> lines);
+  }
+
+  private List<DraftLine> moreFat() {
+    return griddle.making == null || griddle.making.moreFat == null
+        ? List.of()
+        : griddle.making.moreFat;
+  }
+
   /**
    * The draft as the core takes it.
    *
    * @throws ProblemException if two lines share an identity
    */
   public Recipe recipe() {
-    return recipe(Optional.empty());
+    return recipe(Optional.empty(), Optional.empty());
   }
 
   /**
    * The draft as the core takes it.
    *
    * @param self identity of the food that it is, where it is a preparation
+   * @param habit what earlier mornings of it showed
    * @throws ProblemException if two lines share an identity
    */
-  public Recipe recipe(Optional<String> self) {
+  public Recipe recipe(Optional<String> self, Optional<Recipe.Habit> habit) {
     check();
     return new Recipe(
         system,
@@ -207,10 +296,9 @@ public record Draft(
             griddle.portioning,
             griddle.left,
             Optional.of(griddle.panFat.line()),
-            griddle.panFatLeft),
-        new Recipe.OnThePlate(
-            Optional.ofNullable(plate.pieces),
-            plate.toppings.stream().map(DraftLine::line).toList()),
+            griddle.panFatLeft,
+            making(habit)),
+        onThePlate(),
         kind == Kind.PREPARATION
             ? Optional.of(
                 preparation == null
@@ -218,6 +306,50 @@ public record Draft(
                     : new Recipe.Finish(preparation.weight, preparation.cupWeighs))
             : Optional.empty(),
         self);
+  }
+
+  private Recipe.Making making(Optional<Recipe.Habit> habit) {
+    DraftMaking making =
+        griddle.making == null
+            ? new DraftMaking(null, null, null, null, null, null, null, null, null, null)
+            : griddle.making;
+    boolean crisp = Boolean.TRUE.equals(making.crisp);
+    return new Recipe.Making(
+        text(making.portion),
+        Optional.ofNullable(making.most),
+        text(making.spilled),
+        text(making.tasted),
+        new Recipe.Cooked(
+            text(making.cooked), making.cookedPieces == null ? 0 : making.cookedPieces),
+        kind != Kind.WAFFLE
+            ? Recipe.Doneness.PANCAKE
+            : crisp ? Recipe.Doneness.WAFFLE_CRISP : Recipe.Doneness.WAFFLE_SOFT,
+        moreFat().stream().map(DraftLine::line).toList(),
+        making.rounds == null ? 0 : making.rounds,
+        making.each == null ? List.of() : making.each,
+        habit);
+  }
+
+  private Recipe.OnThePlate onThePlate() {
+    return new Recipe.OnThePlate(
+        Optional.ofNullable(plate.pieces),
+        plate.toppings.stream().map(DraftLine::line).toList(),
+        text(plate.amount),
+        plate.others == null
+            ? List.of()
+            : plate.others.stream()
+                .map(
+                    other ->
+                        new Recipe.Helping(
+                            other.name,
+                            other.amount,
+                            Optional.ofNullable(other.toppings)
+                                .map(lines -> lines.stream().map(DraftLine::line).toList())))
+                .toList());
+  }
+
+  private static String text(String said) {
+    return said == null ? "" : said;
   }
 
   /** The same draft with the texts and counts of a recipe that was written anew from it. */
@@ -232,11 +364,33 @@ public record Draft(
             griddle.portioning,
             anew.griddle().left(),
             anew.griddle().panFat().map(griddle.panFat::written).orElse(griddle.panFat),
-            anew.griddle().panFatLeft()),
-        new DraftPlate(plate.pieces, written(plate.toppings, anew.plate().toppings())),
+            anew.griddle().panFatLeft(),
+            written(anew.griddle().making())),
+        new DraftPlate(
+            plate.pieces,
+            written(plate.toppings, anew.plate().toppings()),
+            plate.amount,
+            plate.others),
         goalSetId,
         preparation,
         method);
+  }
+
+  private DraftMaking written(Recipe.Making anew) {
+    DraftMaking now = griddle.making;
+    return now == null
+        ? null
+        : new DraftMaking(
+            now.portion,
+            anew.most().orElse(null),
+            now.spilled == null ? null : anew.spilled(),
+            now.tasted == null ? null : anew.tasted(),
+            now.cooked == null ? null : anew.cooked().weight(),
+            now.cooked == null || anew.cooked().weight().isEmpty() ? null : now.cookedPieces,
+            now.crisp,
+            now.moreFat == null ? null : written(now.moreFat, anew.moreFat()),
+            now.rounds,
+            now.each == null ? null : anew.each());
   }
 
   private static List<DraftLine> written(List<DraftLine> lines, List<Recipe.Line> anew) {

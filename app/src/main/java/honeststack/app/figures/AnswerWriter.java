@@ -50,6 +50,8 @@ final class AnswerWriter {
         reading.findings(),
         reading.without(),
         judgements(figures, goals),
+        reading.griddle().map(g -> YieldWriter.yield(reading, g)).orElse(null),
+        reading.others().isEmpty() ? null : YieldWriter.servings(reading, shown),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
   }

@@ -17,6 +17,8 @@ import java.util.List;
  * @param measurands in the order of all values below
  * @param parts what each line brings to a serving, or to 100 g of a preparation
  * @param without what is not in the numbers, in a few words each
+ * @param yield how many pieces and how heavy; absent until they are counted or predicted
+ * @param servings further kinds of serving; absent for none
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FiguresAnswer(
@@ -30,6 +32,8 @@ public record FiguresAnswer(
     List<String> findings,
     List<String> without,
     List<JudgementAnswer> judgements,
+    @Nullable YieldAnswer yield,
+    @Nullable List<ServingAnswer> servings,
     String energySchool,
     String carbohydrateSchool) {
 
@@ -45,6 +49,66 @@ public record FiguresAnswer(
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record MakeupAnswer(@Nullable Range water, @Nullable Range liquidPerFlour) {}
+
+  /**
+   * What became of the batter, or is going to. What is absent is not known.
+   *
+   * @param pieces that came out, as exactly as they are known
+   * @param counted whether somebody counted
+   * @param predicted how many the portion makes
+   * @param portion what goes into one
+   * @param volume of all the batter with its air, mL
+   * @param cookedPiece what one weighs cooked, g
+   * @param yieldFactor cooked over raw mass
+   * @param weighed whether cooked pieces were on the scale
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record YieldAnswer(
+      Range pieces,
+      boolean counted,
+      @Nullable Range predicted,
+      @Nullable PortionAnswer portion,
+      @Nullable Range volume,
+      @Nullable BalanceAnswer balance,
+      @Nullable Range cookedPiece,
+      @Nullable Range yieldFactor,
+      boolean weighed) {}
+
+  /**
+   * What goes into one piece.
+   *
+   * @param grams of batter
+   * @param millilitres of it
+   * @param diameter of the cake that it makes 6 mm thick, mm
+   */
+  public record PortionAnswer(String words, Range grams, Range millilitres, double diameter) {}
+
+  /**
+   * Where the batter went, g each.
+   *
+   * @param unexplained below 0 where the pieces hold more than there was
+   * @param finding whether that is too much to be chance
+   */
+  public record BalanceAnswer(
+      double batter,
+      double inPieces,
+      double left,
+      double spilled,
+      double tasted,
+      double unexplained,
+      double u,
+      boolean finding) {}
+
+  /**
+   * A further kind of serving.
+   *
+   * @param pieces about so many
+   * @param grams cooked, without toppings; absent where it is not known
+   * @param figures in the order of the measurands
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record ServingAnswer(
+      String name, double pieces, @Nullable Double grams, List<FigureAnswer> figures) {}
 
   /** What a figure is about. */
   public record MeasurandAnswer(String tag, String words, String unit) {}

@@ -40,7 +40,9 @@ public class FiguresService {
    * @param recipeId the recipe that it is the draft of; it must not be put into itself
    */
   public RecipeReading read(Draft draft, Optional<String> recipeId) {
-    return kitchens.now().read(draft.recipe(recipeId.map(Preparation::foodId)));
+    return kitchens
+        .now()
+        .read(draft.recipe(recipeId.map(Preparation::foodId), recipeId.flatMap(kitchens::habit)));
   }
 
   /**

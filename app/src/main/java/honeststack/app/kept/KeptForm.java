@@ -34,8 +34,11 @@ record KeptForm(
     List<LineForm> lines,
     List<MeasuredForm> batter,
     PanForm pan,
+    List<PanForm> morePans,
     GriddleForm griddle,
+    OutcomeForm outcome,
     PlateForm plate,
+    List<HelpingForm> others,
     FinishedForm finished,
     List<GapForm> gaps,
     List<StepForm> steps,
@@ -138,13 +141,52 @@ record KeptForm(
   /** The fat in the pan. */
   record PanForm(MeasuredForm in, MeasuredForm taken, boolean assumed) {}
 
-  /** What came out. */
+  /**
+   * What came out.
+   *
+   * @param panShare absent where it is one of the pieces
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  @JsonIgnoreProperties(ignoreUnknown = true)
   record GriddleForm(
-      int pieces, int discarded, double variation, EstimateForm left, EstimateForm pieceShare) {}
+      int pieces,
+      int discarded,
+      double variation,
+      EstimateForm left,
+      EstimateForm pieceShare,
+      EstimateForm panShare,
+      Boolean predicted,
+      EstimateForm cookedPiece,
+      Boolean weighed) {}
+
+  /** What is known of the yield beside the count. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  @JsonIgnoreProperties(ignoreUnknown = true)
+  record OutcomeForm(
+      EstimateForm volume, PortionForm portion, EstimateForm predicted, BalanceForm balance) {}
+
+  /** What goes into one piece. */
+  record PortionForm(EstimateForm grams, EstimateForm millilitres, String words) {}
+
+  /** Where the batter went. */
+  record BalanceForm(
+      EstimateForm batter,
+      EstimateForm inPieces,
+      EstimateForm left,
+      EstimateForm spilled,
+      EstimateForm tasted) {}
 
   /** What is served. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record PlateForm(double pieces, List<MeasuredForm> toppings, EstimateForm batterShare) {}
+  @JsonIgnoreProperties(ignoreUnknown = true)
+  record PlateForm(
+      double pieces,
+      List<MeasuredForm> toppings,
+      EstimateForm batterShare,
+      EstimateForm panShare) {}
+
+  /** A further kind of serving. */
+  record HelpingForm(String name, PlateForm plate) {}
 
   /** What became of a preparation. */
   record FinishedForm(List<MeasuredForm> parts, EstimateForm weight) {}

@@ -2,8 +2,11 @@ package honeststack.app.kept;
 
 import honeststack.app.kept.KeptForm.EstimateForm;
 import honeststack.app.kept.KeptForm.FoodForm;
+import honeststack.app.kept.KeptForm.GriddleForm;
 import honeststack.app.kept.KeptForm.LineForm;
 import honeststack.app.kept.KeptForm.MeasuredForm;
+import honeststack.app.kept.KeptForm.OutcomeForm;
+import honeststack.app.kept.KeptForm.PlateForm;
 import honeststack.app.kept.KeptForm.SourceForm;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Identity;
@@ -23,6 +26,7 @@ import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
 import honeststack.core.recipe.Finished;
 import honeststack.core.recipe.Gap;
+import honeststack.core.recipe.Helping;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.Adjusted;
 import honeststack.core.recipe.LineReading.NotMeasured;
@@ -35,11 +39,15 @@ import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.recipe.RecipeReading.FieldProblem;
 import honeststack.core.recipe.RecipeReading.Step;
+import honeststack.core.yield.Balance;
 import honeststack.core.yield.Griddle;
+import honeststack.core.yield.Outcome;
+import honeststack.core.yield.Portion;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Puts a kept reading together again, equal to what was kept. */
 final class KeptReader {
@@ -70,24 +78,11 @@ final class KeptReader {
         book,
         form.lines().stream().map(this::line).toList(),
         measured(form.batter()),
-        Optional.ofNullable(form.pan())
-            .map(pan -> new PanFat(measured(pan.in()), measured(pan.taken()), pan.assumed())),
-        Optional.ofNullable(form.griddle())
-            .map(
-                g ->
-                    new Griddle(
-                        g.pieces(),
-                        g.discarded(),
-                        g.variation(),
-                        estimate(g.left()),
-                        estimate(g.pieceShare()))),
-        Optional.ofNullable(form.plate())
-            .map(
-                p ->
-                    new Plate(
-                        p.pieces(),
-                        measured(p.toppings()),
-                        Optional.ofNullable(p.batterShare()).map(this::estimate))),
+        pans(),
+        Optional.ofNullable(form.griddle()).map(this::griddle),
+        Optional.ofNullable(form.outcome()).map(this::outcome).orElse(Outcome.UNKNOWN),
+        Optional.ofNullable(form.plate()).map(this::plate),
+        some(form.others()).stream().map(o -> new Helping(o.name(), plate(o.plate()))).toList(),
         Optional.ofNullable(form.finished())
             .map(done -> new Finished(measured(done.parts()), estimate(done.weight()))),
         form.gaps().stream()
@@ -100,6 +95,54 @@ final class KeptReader {
             form.problems().stream().map(p -> new FieldProblem(p.field(), p.refusal())).toList(),
             form.findings(),
             form.without()));
+  }
+
+  private List<PanFat> pans() {
+    return Stream.concat(Stream.ofNullable(form.pan()), some(form.morePans()).stream())
+        .map(pan -> new PanFat(measured(pan.in()), measured(pan.taken()), pan.assumed()))
+        .toList();
+  }
+
+  private Griddle griddle(GriddleForm g) {
+    return new Griddle(
+        g.pieces(),
+        g.discarded(),
+        g.variation(),
+        estimate(g.left()),
+        estimate(g.pieceShare()),
+        g.panShare() == null ? Estimate.exact(1.0 / g.pieces()) : estimate(g.panShare()),
+        Boolean.TRUE.equals(g.predicted()),
+        perhaps(g.cookedPiece()),
+        Boolean.TRUE.equals(g.weighed()));
+  }
+
+  private Plate plate(PlateForm plate) {
+    return new Plate(
+        plate.pieces(),
+        measured(plate.toppings()),
+        perhaps(plate.batterShare()),
+        perhaps(plate.panShare()));
+  }
+
+  private Outcome outcome(OutcomeForm outcome) {
+    return new Outcome(
+        perhaps(outcome.volume()),
+        Optional.ofNullable(outcome.portion())
+            .map(p -> new Portion(estimate(p.grams()), estimate(p.millilitres()), p.words())),
+        perhaps(outcome.predicted()),
+        Optional.ofNullable(outcome.balance())
+            .map(
+                b ->
+                    new Balance(
+                        estimate(b.batter()),
+                        estimate(b.inPieces()),
+                        estimate(b.left()),
+                        estimate(b.spilled()),
+                        estimate(b.tasted()))));
+  }
+
+  private Optional<Estimate> perhaps(EstimateForm estimate) {
+    return Optional.ofNullable(estimate).map(this::estimate);
   }
 
   private LineReading line(LineForm line) {

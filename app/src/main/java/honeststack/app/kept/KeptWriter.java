@@ -1,16 +1,20 @@
 package honeststack.app.kept;
 
 import honeststack.app.kept.KeptForm.AdjustedForm;
+import honeststack.app.kept.KeptForm.BalanceForm;
 import honeststack.app.kept.KeptForm.EstimateForm;
 import honeststack.app.kept.KeptForm.FinishedForm;
 import honeststack.app.kept.KeptForm.FoodForm;
 import honeststack.app.kept.KeptForm.GapForm;
 import honeststack.app.kept.KeptForm.GriddleForm;
+import honeststack.app.kept.KeptForm.HelpingForm;
 import honeststack.app.kept.KeptForm.Kind;
 import honeststack.app.kept.KeptForm.LineForm;
 import honeststack.app.kept.KeptForm.MeasuredForm;
+import honeststack.app.kept.KeptForm.OutcomeForm;
 import honeststack.app.kept.KeptForm.PanForm;
 import honeststack.app.kept.KeptForm.PlateForm;
+import honeststack.app.kept.KeptForm.PortionForm;
 import honeststack.app.kept.KeptForm.ProblemForm;
 import honeststack.app.kept.KeptForm.SourceForm;
 import honeststack.app.kept.KeptForm.StepForm;
@@ -33,7 +37,11 @@ import honeststack.core.recipe.LineReading.NotUnderstood;
 import honeststack.core.recipe.LineReading.Remarks;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.MeasuredFood;
+import honeststack.core.recipe.PanFat;
+import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
+import honeststack.core.yield.Griddle;
+import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -53,33 +61,11 @@ final class KeptWriter {
   private KeptForm form(RecipeReading reading) {
     List<LineForm> lines = reading.lines().stream().map(this::line).toList();
     List<MeasuredForm> batter = measured(reading.batter());
-    PanForm pan =
-        reading
-            .panFat()
-            .map(fat -> new PanForm(measured(fat.in()), measured(fat.taken()), fat.assumed()))
-            .orElse(null);
-    GriddleForm griddle =
-        reading
-            .griddle()
-            .map(
-                g ->
-                    new GriddleForm(
-                        g.pieces(),
-                        g.discarded(),
-                        g.variation(),
-                        estimate(g.left()),
-                        estimate(g.pieceShare())))
-            .orElse(null);
-    PlateForm plate =
-        reading
-            .plate()
-            .map(
-                p ->
-                    new PlateForm(
-                        p.pieces(),
-                        measured(p.toppings()),
-                        p.batterShare().map(KeptWriter::estimate).orElse(null)))
-            .orElse(null);
+    List<PanForm> pans = reading.panFats().stream().map(this::pan).toList();
+    GriddleForm griddle = reading.griddle().map(KeptWriter::griddle).orElse(null);
+    PlateForm plate = reading.plate().map(this::plate).orElse(null);
+    List<HelpingForm> others =
+        reading.others().stream().map(o -> new HelpingForm(o.name(), plate(o.plate()))).toList();
     FinishedForm finished =
         reading
             .finished()
@@ -95,9 +81,12 @@ final class KeptWriter {
         places.keySet().stream().map(KeptWriter::food).toList(),
         lines,
         batter,
-        pan,
+        pans.isEmpty() ? null : pans.get(0),
+        pans.size() > 1 ? pans.subList(1, pans.size()) : null,
         griddle,
+        outcome(reading.outcome()),
         plate,
+        others.isEmpty() ? null : others,
         finished,
         gaps,
         reading.steps().stream()
@@ -106,6 +95,55 @@ final class KeptWriter {
         reading.problems().stream().map(p -> new ProblemForm(p.field(), p.refusal())).toList(),
         reading.findings(),
         reading.without());
+  }
+
+  private PanForm pan(PanFat fat) {
+    return new PanForm(measured(fat.in()), measured(fat.taken()), fat.assumed());
+  }
+
+  private static GriddleForm griddle(Griddle g) {
+    return new GriddleForm(
+        g.pieces(),
+        g.discarded(),
+        g.variation(),
+        estimate(g.left()),
+        estimate(g.pieceShare()),
+        estimate(g.panShare()),
+        g.predicted() ? true : null,
+        g.cookedPiece().map(KeptWriter::estimate).orElse(null),
+        g.weighed() ? true : null);
+  }
+
+  private PlateForm plate(Plate plate) {
+    return new PlateForm(
+        plate.pieces(),
+        measured(plate.toppings()),
+        plate.batterShare().map(KeptWriter::estimate).orElse(null),
+        plate.panShare().map(KeptWriter::estimate).orElse(null));
+  }
+
+  private static OutcomeForm outcome(Outcome outcome) {
+    return outcome.equals(Outcome.UNKNOWN)
+        ? null
+        : new OutcomeForm(
+            outcome.volume().map(KeptWriter::estimate).orElse(null),
+            outcome
+                .portion()
+                .map(
+                    p -> new PortionForm(estimate(p.grams()), estimate(p.millilitres()), p.words()))
+                .orElse(null),
+            outcome.predicted().map(KeptWriter::estimate).orElse(null),
+            outcome
+                .balance()
+                .map(
+                    b ->
+                        new BalanceForm(
+                            estimate(b.batter()),
+                            estimate(b.inPieces()),
+                            estimate(b.left()),
+                            estimate(b.spilled()),
+                            estimate(b.tasted())))
+                .orElse(null));
   }
 
   private LineForm line(LineReading line) {

@@ -27,6 +27,7 @@ import honeststack.core.wording.Numbers;
 import honeststack.core.wording.Refusal;
 import honeststack.core.wording.Say;
 import honeststack.core.yield.Griddle;
+import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -95,10 +96,11 @@ final class PinLift {
       take(pinned.pins().get(i));
     }
     List<MeasuredFood> batter = station("BOWL");
-    Optional<PanFat> panFat =
+    List<PanFat> panFats =
         station("PAN_IN").stream()
-            .findFirst()
-            .map(in -> new PanFat(in, station("PAN_TAKEN").get(0), isAssumed()));
+            .limit(1)
+            .map(in -> new PanFat(in, station("PAN_TAKEN").get(0), isAssumed()))
+            .toList();
     Estimate mass = mass(batter);
     Estimate left = weights.getOrDefault("LEFT", Estimate.ZERO);
     Optional<Integer> pieces = Optional.ofNullable(draft.griddle().pieces());
@@ -118,7 +120,7 @@ final class PinLift {
         Optional.ofNullable(weights.get("FINISHED"))
             .map(weight -> new Finished(station("FINISHED_PART"), weight));
     book.freeze();
-    return said(batter, panFat, griddle, plate, finished);
+    return said(batter, panFats, griddle, plate, finished);
   }
 
   private boolean isAssumed() {
@@ -182,13 +184,13 @@ final class PinLift {
   /** The words of it, as far as they can still be told. */
   private RecipeReading said(
       List<MeasuredFood> batter,
-      Optional<PanFat> panFat,
+      List<PanFat> panFats,
       Optional<Griddle> griddle,
       Optional<Plate> plate,
       Optional<Finished> finished) {
     Map<String, MeasuredFood> byLine = new HashMap<>();
     batter.forEach(line -> byLine.put(line.id(), line));
-    panFat.ifPresent(fat -> byLine.put(fat.in().id(), fat.in()));
+    panFats.forEach(fat -> byLine.put(fat.in().id(), fat.in()));
     station("PLATE").forEach(line -> byLine.put(line.id(), line));
     Kitchen kitchen = PinnedFoods.kitchen(byLine, foods);
     RecipeReading words = kitchen.read(PinnedFoods.picked(draft, byLine).recipe());
@@ -210,9 +212,11 @@ final class PinLift {
         book,
         lines,
         batter,
-        panFat,
+        panFats,
         griddle,
+        Outcome.UNKNOWN,
         plate,
+        List.of(),
         finished,
         gaps(),
         words.steps().stream().map(step -> inThisBook(step, words.book())).toList(),

@@ -5,6 +5,10 @@ import honeststack.core.measure.OwnWeights;
 import honeststack.core.measure.Tables;
 import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.Preparations;
+import honeststack.core.recipe.Recipe.Habit;
+import honeststack.core.yield.Tools;
+import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,6 +21,8 @@ public class KitchenNow {
   private Tables tables;
   private Preparations preparations = Preparations.NONE;
   private OwnWeights own = OwnWeights.NONE;
+  private Tools tools = Tools.NONE;
+  private volatile Function<String, Optional<Habit>> habits = recipeId -> Optional.empty();
   private volatile Kitchen kitchen;
 
   /**
@@ -52,9 +58,24 @@ public class KitchenNow {
     open();
   }
 
+  public synchronized void publishTools(Tools now) {
+    tools = now;
+    open();
+  }
+
+  /** What earlier mornings of each recipe showed. */
+  public void publishHabits(Function<String, Optional<Habit>> now) {
+    habits = now;
+  }
+
+  /** What earlier mornings of a recipe showed; empty while there are too few. */
+  public Optional<Habit> habit(String recipeId) {
+    return habits.apply(recipeId);
+  }
+
   private void open() {
     if (larder != null && tables != null) {
-      kitchen = new Kitchen(larder, preparations, tables, own);
+      kitchen = new Kitchen(larder, preparations, tables, own, tools);
     }
   }
 }

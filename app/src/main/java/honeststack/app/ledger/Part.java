@@ -6,5 +6,7 @@ public enum Part {
   PREPARATIONS,
   GOALS,
   WEIGHINGS,
-  DOUBT
+  DOUBT,
+  TOOLS,
+  RUNS
 }

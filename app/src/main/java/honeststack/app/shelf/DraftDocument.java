@@ -5,7 +5,9 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import honeststack.app.draft.Draft;
 import honeststack.app.draft.Draft.DraftAdjustment;
 import honeststack.app.draft.Draft.DraftGriddle;
+import honeststack.app.draft.Draft.DraftHelping;
 import honeststack.app.draft.Draft.DraftLine;
+import honeststack.app.draft.Draft.DraftMaking;
 import honeststack.app.draft.Draft.DraftPlate;
 import honeststack.app.draft.Draft.DraftPreparation;
 import honeststack.core.food.Role;
@@ -81,32 +83,132 @@ public record DraftDocument(
       Portioning portioning,
       String left,
       Line panFat,
-      String panFatLeft) {}
+      String panFatLeft,
+      Making making) {
+
+    private static Griddle of(DraftGriddle griddle) {
+      return new Griddle(
+          griddle.pieces(),
+          griddle.discarded(),
+          griddle.portioning(),
+          griddle.left(),
+          Line.of(griddle.panFat()),
+          griddle.panFatLeft(),
+          griddle.making() == null ? null : Making.of(griddle.making()));
+    }
+
+    private DraftGriddle draft() {
+      return new DraftGriddle(
+          pieces,
+          discarded,
+          portioning,
+          left,
+          panFat.draft(),
+          panFatLeft,
+          making == null ? null : making.draft());
+    }
+  }
+
+  /** How the batter became pieces. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  @JsonIgnoreProperties(ignoreUnknown = true)
+  record Making(
+      String portion,
+      Integer most,
+      String spilled,
+      String tasted,
+      String cooked,
+      Integer cookedPieces,
+      Boolean crisp,
+      List<Line> moreFat,
+      Integer rounds,
+      List<String> each) {
+
+    private static Making of(DraftMaking making) {
+      return new Making(
+          making.portion(),
+          making.most(),
+          making.spilled(),
+          making.tasted(),
+          making.cooked(),
+          making.cookedPieces(),
+          making.crisp(),
+          stored(making.moreFat()),
+          making.rounds(),
+          making.each());
+    }
+
+    private DraftMaking draft() {
+      return new DraftMaking(
+          portion,
+          most,
+          spilled,
+          tasted,
+          cooked,
+          cookedPieces,
+          crisp,
+          drafted(moreFat),
+          rounds,
+          each);
+    }
+  }
+
+  private static List<Line> stored(List<DraftLine> lines) {
+    return lines == null ? null : lines.stream().map(Line::of).toList();
+  }
+
+  private static List<DraftLine> drafted(List<Line> lines) {
+    return lines == null ? null : lines.stream().map(Line::draft).toList();
+  }
 
   /** What is served. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   @JsonIgnoreProperties(ignoreUnknown = true)
-  record Plate(Double pieces, List<Line> toppings) {}
+  record Plate(Double pieces, List<Line> toppings, String amount, List<Helping> others) {
+
+    private static Plate of(DraftPlate plate) {
+      return new Plate(
+          plate.pieces(),
+          stored(plate.toppings()),
+          plate.amount(),
+          plate.others() == null ? null : plate.others().stream().map(Helping::of).toList());
+    }
+
+    private DraftPlate draft() {
+      return new DraftPlate(
+          pieces,
+          drafted(toppings),
+          amount,
+          others == null ? null : others.stream().map(Helping::draft).toList());
+    }
+  }
+
+  /** A further kind of serving. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  @JsonIgnoreProperties(ignoreUnknown = true)
+  record Helping(String name, String amount, List<Line> toppings) {
+
+    private static Helping of(DraftHelping helping) {
+      return new Helping(helping.name(), helping.amount(), stored(helping.toppings()));
+    }
+
+    private DraftHelping draft() {
+      return new DraftHelping(name, amount, drafted(toppings));
+    }
+  }
 
   /** How a preparation ends. */
   @JsonIgnoreProperties(ignoreUnknown = true)
   record Preparation(Role role, boolean liquid, String weight, String cupWeighs) {}
 
   public static DraftDocument of(Draft draft) {
-    DraftGriddle griddle = draft.griddle();
     DraftPreparation done = draft.preparation();
     return new DraftDocument(
         draft.kind(),
         draft.system(),
         draft.bowl().stream().map(Line::of).toList(),
-        new Griddle(
-            griddle.pieces(),
-            griddle.discarded(),
-            griddle.portioning(),
-            griddle.left(),
-            Line.of(griddle.panFat()),
-            griddle.panFatLeft()),
-        new Plate(draft.plate().pieces(), draft.plate().toppings().stream().map(Line::of).toList()),
+        Griddle.of(draft.griddle()),
+        Plate.of(draft.plate()),
         draft.goalSetId(),
         done == null
             ? null
@@ -119,14 +221,8 @@ public record DraftDocument(
         kind,
         system,
         bowl.stream().map(Line::draft).toList(),
-        new DraftGriddle(
-            griddle.pieces,
-            griddle.discarded,
-            griddle.portioning,
-            griddle.left,
-            griddle.panFat.draft(),
-            griddle.panFatLeft),
-        new DraftPlate(plate.pieces, plate.toppings.stream().map(Line::draft).toList()),
+        griddle.draft(),
+        plate.draft(),
         goalSetId,
         preparation == null
             ? null
