@@ -28,7 +28,11 @@ class ArchitectureTest {
           "recipe",
           "figures",
           "goal",
-          "compare");
+          "compare",
+          "method",
+          "plan",
+          "morning",
+          "keeping");
 
   private final JavaClasses classes =
       new ClassFileImporter()

@@ -18,6 +18,10 @@ public final class TestRecipes {
   private String panFat = "1 tbsp oil";
   private String panFatLeft = "";
   private double served = 2;
+  private Recipe.Making making = Recipe.Making.NOT_SAID;
+  private boolean counted = true;
+  private String amount = "";
+  private final List<Recipe.Helping> others = new ArrayList<>();
 
   public static TestRecipes bowl(String... texts) {
     TestRecipes recipe = new TestRecipes();
@@ -56,6 +60,42 @@ public final class TestRecipes {
     return this;
   }
 
+  public TestRecipes making(Recipe.Making how) {
+    making = how;
+    return this;
+  }
+
+  /** Nobody counted; so much goes into one. */
+  public TestRecipes portion(String each) {
+    counted = false;
+    return making(said(each, "", "", "", 0, List.of()));
+  }
+
+  public static Recipe.Making said(
+      String portion, String spilled, String tasted, String cooked, int of, List<String> each) {
+    return new Recipe.Making(
+        portion,
+        Optional.empty(),
+        spilled,
+        tasted,
+        new Recipe.Cooked(cooked, of),
+        Recipe.Doneness.PANCAKE,
+        List.of(),
+        0,
+        each,
+        Optional.empty());
+  }
+
+  public TestRecipes serving(String other) {
+    amount = other;
+    return this;
+  }
+
+  public TestRecipes other(String name, String other) {
+    others.add(new Recipe.Helping(name, other, Optional.empty()));
+    return this;
+  }
+
   /** As the test kitchen reads it. */
   public RecipeReading read() {
     return TestFoods.kitchen().read(recipe());
@@ -66,7 +106,13 @@ public final class TestRecipes {
         MeasuringSystem.US,
         bowl,
         new Recipe.AtTheGriddle(
-            Optional.of(pieces), 0, portioning, left, Optional.of(line("pan", panFat)), panFatLeft),
-        new Recipe.OnThePlate(Optional.of(served), toppings));
+            counted ? Optional.of(pieces) : Optional.empty(),
+            0,
+            portioning,
+            left,
+            Optional.of(line("pan", panFat)),
+            panFatLeft,
+            making),
+        new Recipe.OnThePlate(Optional.of(served), toppings, amount, others));
   }
 }

@@ -1,0 +1,2 @@
+/** What happened at the stove, from what was told. */
+package honeststack.core.morning;
