@@ -24,7 +24,7 @@ create table tool_weighing (
 create table topping_set (
   id varchar(36) not null,
   name varchar(60) not null,
-  lines longtext not null,
+  texts longtext not null,
   made_at datetime(3) not null,
   primary key (id),
   unique (name)

@@ -33,10 +33,13 @@ class ArchitectureTest {
           "draft",
           "goals",
           "figures",
+          "stove",
           "rewrite",
           "shelf",
           "kept",
           "compare",
+          "runs",
+          "stock",
           "demo",
           "scale",
           "http");

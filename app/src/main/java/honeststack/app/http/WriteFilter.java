@@ -54,6 +54,8 @@ class WriteFilter extends OncePerRequestFilter {
       Set.of(
           "/api/figures",
           "/api/figures/trail",
+          "/api/method",
+          "/api/plan",
           "/api/compare",
           "/api/convert",
           "/api/scale",

@@ -22,6 +22,7 @@ import honeststack.core.compare.Changes;
 import honeststack.core.figures.Basis;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.method.MethodChanges;
 import honeststack.core.recipe.MeasuredFood;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Refusal;
@@ -33,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -81,7 +83,6 @@ public class KeptService implements RecipeWatcher {
   @Transactional
   public KeepAnswer keep(String recipeId, int expected, String reason) {
     Bench bench = shelf.benchToKeep(recipeId, expected);
-    String body = shelf.body(bench.draft());
     Optional.ofNullable(bench.parentId())
         .flatMap(store::version)
         .filter(parent -> shelf.draft(parent.body()).equals(bench.draft()))
@@ -90,26 +91,43 @@ public class KeptService implements RecipeWatcher {
               throw Problem.conflict(
                   "Nothing has changed since version " + parent.head().number() + ".");
             });
-    RecipeReading reading = figures.read(bench.draft(), Optional.of(recipeId));
+    Head head = insert(recipeId, bench.parentId(), bench.draft(), reason);
+    int revision = shelf.kept(bench, head.id());
+    if (bench.draft().kind() == Draft.Kind.PREPARATION) {
+      preparations.changed();
+    }
+    return new KeepAnswer(entry(head), revision);
+  }
+
+  private Head insert(String recipeId, String parentId, Draft draft, String reason) {
+    RecipeReading reading = figures.read(draft, Optional.of(recipeId));
     check(reading);
     Head head =
         new Head(
             UUID.randomUUID().toString(),
             recipeId,
             store.nextNumber(recipeId),
-            bench.parentId(),
-            bench.draft().kind().name(),
+            parentId,
+            draft.kind().name(),
             reason.strip(),
             clock.instant());
-    store.insert(new StoredVersion(head, body, readings.text(reading)), reading);
-    int revision = shelf.kept(bench, head.id());
-    if (bench.draft().kind() == Draft.Kind.PREPARATION) {
-      preparations.changed();
-    }
+    store.insert(new StoredVersion(head, shelf.body(draft), readings.text(reading)), reading);
     Map<String, Integer> used = new HashMap<>();
     reading.foods().forEach(line -> used.put(line.food().id(), 1));
     larder.used(used);
-    return new KeepAnswer(entry(head), revision);
+    return head;
+  }
+
+  /**
+   * Keeps a draft as a version beside the bench, which stays as it is; returns its identity.
+   *
+   * @param parentId the version that it was made from
+   * @throws ProblemException if nothing in it has a weight, or a count of pieces cannot be
+   */
+  @Transactional
+  public String keepApart(String recipeId, String parentId, Draft draft, String reason) {
+    shelf.lock(recipeId);
+    return insert(recipeId, parentId, draft, reason).id();
   }
 
   private static void check(RecipeReading reading) {
@@ -168,17 +186,27 @@ public class KeptService implements RecipeWatcher {
         head.parentId(),
         head.reason(),
         head.keptAt(),
-        changes(head, reading),
+        changes(head, draft, reading),
         newer(reading),
         draft,
         answer);
   }
 
-  private List<String> changes(Head head, RecipeReading reading) {
+  private List<String> changes(Head head, Draft draft, RecipeReading reading) {
     return Optional.ofNullable(head.parentId())
         .flatMap(store::version)
-        .map(parent -> Changes.between(readings.read(parent), reading))
+        .map(
+            parent ->
+                Stream.concat(
+                        Changes.between(readings.read(parent), reading).stream(),
+                        MethodChanges.between(method(shelf.draft(parent.body())), method(draft))
+                            .stream())
+                    .toList())
         .orElse(List.of());
+  }
+
+  private static List<String> method(Draft draft) {
+    return draft.method() == null ? List.of() : draft.method();
   }
 
   private List<String> newer(RecipeReading reading) {

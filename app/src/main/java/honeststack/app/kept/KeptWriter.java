@@ -108,7 +108,7 @@ final class KeptWriter {
         g.variation(),
         estimate(g.left()),
         estimate(g.pieceShare()),
-        estimate(g.panShare()),
+        isPlain(g.panShare(), 1.0 / g.pieces()) ? null : estimate(g.panShare()),
         g.predicted() ? true : null,
         g.cookedPiece().map(KeptWriter::estimate).orElse(null),
         g.weighed() ? true : null);
@@ -119,7 +119,16 @@ final class KeptWriter {
         plate.pieces(),
         measured(plate.toppings()),
         plate.batterShare().map(KeptWriter::estimate).orElse(null),
-        plate.panShare().map(KeptWriter::estimate).orElse(null));
+        plate
+            .panShare()
+            .filter(share -> share.sources() > 0)
+            .map(KeptWriter::estimate)
+            .orElse(null));
+  }
+
+  /** What goes without saying. */
+  private static boolean isPlain(Estimate share, double said) {
+    return share.sources() == 0 && share.value() == said;
   }
 
   private static OutcomeForm outcome(Outcome outcome) {

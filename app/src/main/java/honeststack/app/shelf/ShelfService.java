@@ -105,6 +105,18 @@ public class ShelfService {
     return save(before, before.name(), draft, before.parentId()).revision();
   }
 
+  /**
+   * Nobody else can save or keep a recipe's draft until the transaction ends.
+   *
+   * @throws ProblemException if there is no such recipe
+   */
+  @Transactional
+  public void lock(String recipeId) {
+    if (!store.lock(recipeId)) {
+      throw Problem.notFound("recipe", recipeId);
+    }
+  }
+
   private StoredDraft locked(String id, int expected) {
     if (!store.lock(id)) {
       throw Problem.notFound("recipe", id);

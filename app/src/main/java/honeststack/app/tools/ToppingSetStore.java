@@ -22,7 +22,7 @@ class ToppingSetStore {
   List<ToppingSet> all() {
     return sql.selectFrom(TOPPING_SET)
         .orderBy(TOPPING_SET.NAME)
-        .fetch(row -> new ToppingSet(row.getId(), row.getName(), row.getLines().lines().toList()));
+        .fetch(row -> new ToppingSet(row.getId(), row.getName(), row.getTexts().lines().toList()));
   }
 
   /** A set of the same name gives way. */
@@ -31,7 +31,7 @@ class ToppingSetStore {
     sql.insertInto(TOPPING_SET)
         .set(TOPPING_SET.ID, set.id())
         .set(TOPPING_SET.NAME, set.name())
-        .set(TOPPING_SET.LINES, String.join("\n", set.lines()))
+        .set(TOPPING_SET.TEXTS, String.join("\n", set.lines()))
         .set(TOPPING_SET.MADE_AT, LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .execute();
   }

@@ -1,0 +1,73 @@
+package honeststack.app.stock;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.core.keeping.Keeping;
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+
+/** What is told of stock, and what is answered. */
+final class StockAnswers {
+  private StockAnswers() {}
+
+  /**
+   * Something put away.
+   *
+   * @param amount pieces, or g of batter
+   */
+  record NewStock(
+      @NotNull @Size(max = 36) String versionId,
+      @NotNull Keeping.Form form,
+      @NotNull Keeping.Place place,
+      @DecimalMin("0.1") @DecimalMax("100000") double amount,
+      @NotNull Instant madeAt,
+      @NotNull @Size(max = 300) String note) {}
+
+  /** What happens to it. */
+  enum Taken {
+    EATEN,
+    THROWN_AWAY
+  }
+
+  /** So much of it taken out: pieces, or g of batter. */
+  record NewTaking(@NotNull Taken kind, @DecimalMin("0.1") @DecimalMax("100000") double amount) {}
+
+  /** One figure of a piece, or of 100 g of batter, as it was when it was put away. */
+  record StockFigure(
+      String tag, String words, String unit, double value, double low, double high) {}
+
+  /**
+   * Something in the fridge or the freezer.
+   *
+   * @param rest what is left of it
+   * @param useBy the last day
+   * @param rule why that day
+   * @param over whether that day is past
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record StockAnswer(
+      String id,
+      @Nullable String versionId,
+      String name,
+      Keeping.Form form,
+      Keeping.Place place,
+      double amount,
+      double rest,
+      Instant madeAt,
+      LocalDate useBy,
+      String rule,
+      boolean over,
+      String note,
+      List<StockFigure> figures) {}
+
+  /** All that is left, what is used first standing first, and what to mind. */
+  record StocksAnswer(List<StockAnswer> items, List<StockCaution> cautions) {}
+
+  /** Something to mind. */
+  record StockCaution(String words, String basis) {}
+}

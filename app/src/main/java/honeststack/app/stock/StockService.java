@@ -1,0 +1,146 @@
+package honeststack.app.stock;
+
+import honeststack.app.figures.FiguresService;
+import honeststack.app.kept.KeptService;
+import honeststack.app.kept.KeptService.Kept;
+import honeststack.app.ledger.Ledger;
+import honeststack.app.problem.Problem;
+import honeststack.app.problem.ProblemException;
+import honeststack.app.stock.StockAnswers.NewStock;
+import honeststack.app.stock.StockAnswers.NewTaking;
+import honeststack.app.stock.StockAnswers.StockAnswer;
+import honeststack.app.stock.StockAnswers.StockCaution;
+import honeststack.app.stock.StockAnswers.StockFigure;
+import honeststack.app.stock.StockAnswers.StocksAnswer;
+import honeststack.app.stock.StockStore.Stored;
+import honeststack.core.figures.Basis;
+import honeststack.core.figures.Figures;
+import honeststack.core.keeping.Caution;
+import honeststack.core.keeping.Keeping;
+import honeststack.core.recipe.RecipeReading;
+import honeststack.core.wording.Say;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What was made and put away: how much is left, what it holds, until when it is good. */
+@Service
+public class StockService {
+  private static final double CRUMB = 1e-9;
+
+  private final StockStore store;
+  private final KeptService kept;
+  private final Ledger ledger;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  StockService(StockStore store, KeptService kept, Ledger ledger, JsonMapper json, Clock clock) {
+    this.store = store;
+    this.kept = kept;
+    this.ledger = ledger;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  StocksAnswer all() {
+    List<StockAnswer> items =
+        store.all().stream()
+            .filter(stock -> stock.amount() - stock.taken() > CRUMB)
+            .map(this::answer)
+            .sorted(Comparator.comparing(StockAnswer::useBy))
+            .toList();
+    return new StocksAnswer(
+        items,
+        Caution.ofKeeping().stream().map(c -> new StockCaution(c.words(), c.basis())).toList());
+  }
+
+  private StockAnswer answer(Stored stock) {
+    Keeping keeping = Keeping.of(stock.form(), stock.place(), stock.rawEgg());
+    LocalDate made = LocalDate.ofInstant(stock.madeAt(), ZoneOffset.UTC);
+    LocalDate useBy = made.plusDays(keeping.days());
+    return new StockAnswer(
+        stock.id(),
+        stock.versionId(),
+        stock.name(),
+        stock.form(),
+        stock.place(),
+        stock.amount(),
+        Math.max(0, stock.amount() - stock.taken()),
+        stock.madeAt(),
+        useBy,
+        keeping.words(),
+        LocalDate.now(clock.withZone(ZoneOffset.UTC)).isAfter(useBy),
+        stock.note(),
+        Arrays.asList(json.readValue(stock.figures(), StockFigure[].class)));
+  }
+
+  /**
+   * Puts something away; its figures are those of its version.
+   *
+   * @throws ProblemException if the version has no figures for it
+   */
+  public StockAnswer put(NewStock put) {
+    Kept version = kept.kept(put.versionId());
+    RecipeReading reading = version.reading();
+    Basis basis = put.form() == Keeping.Form.PIECES ? Basis.PER_PIECE : Basis.PER_100G_RAW;
+    List<StockFigure> figures =
+        Figures.of(reading, FiguresService.TALLY).on(basis).stream()
+            .map(
+                f ->
+                    new StockFigure(
+                        f.measurand().tag(),
+                        f.measurand().words(),
+                        f.measurand().unit(),
+                        f.value(),
+                        f.low(),
+                        f.high()))
+            .toList();
+    if (figures.isEmpty()) {
+      throw Problem.conflict(
+          "“" + version.label() + "” does not say what one piece holds: count its pieces first.");
+    }
+    Stored stock =
+        new Stored(
+            UUID.randomUUID().toString(),
+            put.versionId(),
+            version.label(),
+            put.form(),
+            put.place(),
+            put.amount(),
+            put.madeAt(),
+            json.writeValueAsString(figures),
+            Caution.hasRawEgg(reading),
+            put.note().strip(),
+            0);
+    ledger.write(() -> store.add(stock));
+    return answer(stock);
+  }
+
+  /**
+   * Takes some out.
+   *
+   * @throws ProblemException if there is not so much
+   */
+  public StockAnswer take(String id, NewTaking taking) {
+    return ledger.write(
+        () -> {
+          Stored before = store.locked(id).orElseThrow(() -> Problem.notFound("stock", id));
+          double rest = before.amount() - before.taken();
+          if (taking.amount() > rest + CRUMB) {
+            throw Problem.badInput(
+                "amount",
+                String.valueOf(taking.amount()),
+                Say.of("“%s” cannot be taken out: there are %s.", taking.amount(), rest),
+                Say.of("up to %s", rest));
+          }
+          store.take(UUID.randomUUID().toString(), id, taking, clock.instant());
+          return answer(store.locked(id).orElseThrow());
+        });
+  }
+}

@@ -1,0 +1,106 @@
+package honeststack.app.stock;
+
+import static honeststack.app.db.Tables.STOCK;
+import static honeststack.app.db.Tables.STOCK_EVENT;
+import static org.jooq.impl.DSL.sum;
+
+import honeststack.app.stock.StockAnswers.NewTaking;
+import honeststack.core.keeping.Keeping;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** What was put away and what was taken out of it. Times are UTC. */
+@Repository
+class StockStore {
+  private final DSLContext sql;
+
+  StockStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /**
+   * Something put away.
+   *
+   * @param figures as JSON
+   * @param taken of it, in its unit
+   */
+  record Stored(
+      String id,
+      String versionId,
+      String name,
+      Keeping.Form form,
+      Keeping.Place place,
+      double amount,
+      Instant madeAt,
+      String figures,
+      boolean rawEgg,
+      String note,
+      double taken) {}
+
+  List<Stored> all() {
+    Map<String, Double> taken = new HashMap<>();
+    sql.select(STOCK_EVENT.STOCK_ID, sum(STOCK_EVENT.AMOUNT))
+        .from(STOCK_EVENT)
+        .groupBy(STOCK_EVENT.STOCK_ID)
+        .forEach(
+            row -> {
+              BigDecimal all = row.value2();
+              taken.put(row.value1(), all == null ? 0 : all.doubleValue());
+            });
+    return sql.selectFrom(STOCK)
+        .orderBy(STOCK.MADE_AT)
+        .fetch(
+            row ->
+                new Stored(
+                    row.getId(),
+                    row.getVersionId(),
+                    row.getName(),
+                    Keeping.Form.valueOf(row.getForm()),
+                    Keeping.Place.valueOf(row.getPlace()),
+                    row.getAmount(),
+                    row.getMadeAt().toInstant(ZoneOffset.UTC),
+                    row.getFigures(),
+                    row.getRawEgg(),
+                    row.getNote(),
+                    taken.getOrDefault(row.getId(), 0.0)));
+  }
+
+  void add(Stored stock) {
+    sql.insertInto(STOCK)
+        .set(STOCK.ID, stock.id())
+        .set(STOCK.VERSION_ID, stock.versionId())
+        .set(STOCK.NAME, stock.name())
+        .set(STOCK.FORM, stock.form().name())
+        .set(STOCK.PLACE, stock.place().name())
+        .set(STOCK.AMOUNT, stock.amount())
+        .set(STOCK.MADE_AT, LocalDateTime.ofInstant(stock.madeAt(), ZoneOffset.UTC))
+        .set(STOCK.FIGURES, stock.figures())
+        .set(STOCK.RAW_EGG, stock.rawEgg())
+        .set(STOCK.NOTE, stock.note())
+        .execute();
+  }
+
+  /** As it is now; nobody else can take out of it until the transaction ends. */
+  Optional<Stored> locked(String id) {
+    sql.select(STOCK.ID).from(STOCK).where(STOCK.ID.eq(id)).forUpdate().fetch();
+    return all().stream().filter(stock -> stock.id().equals(id)).findFirst();
+  }
+
+  void take(String eventId, String stockId, NewTaking taking, Instant at) {
+    sql.insertInto(STOCK_EVENT)
+        .set(STOCK_EVENT.ID, eventId)
+        .set(STOCK_EVENT.STOCK_ID, stockId)
+        .set(STOCK_EVENT.HAPPENED_AT, LocalDateTime.ofInstant(at, ZoneOffset.UTC))
+        .set(STOCK_EVENT.KIND, taking.kind().name())
+        .set(STOCK_EVENT.AMOUNT, taking.amount())
+        .execute();
+  }
+}

@@ -1,0 +1,2 @@
+/** What is in the fridge and the freezer. */
+package honeststack.app.stock;
