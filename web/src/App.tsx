@@ -10,6 +10,9 @@ const ComparePage = lazy(() => import('./pages/ComparePage'));
 const GoalsPage = lazy(() => import('./pages/GoalsPage'));
 const LarderPage = lazy(() => import('./pages/LarderPage'));
 const MeasuringPage = lazy(() => import('./pages/MeasuringPage'));
+const PlanPage = lazy(() => import('./pages/PlanPage'));
+const StockPage = lazy(() => import('./pages/StockPage'));
+const StovePage = lazy(() => import('./pages/StovePage'));
 const VersionPage = lazy(() => import('./pages/VersionPage'));
 
 const client = new QueryClient({
@@ -33,6 +36,7 @@ export function App() {
               <NavLink to="/compare">Side by side</NavLink>
               <NavLink to="/larder">Larder</NavLink>
               <NavLink to="/measuring">Measuring</NavLink>
+              <NavLink to="/keeping">Keeping</NavLink>
               <NavLink to="/goals">Goals</NavLink>
             </nav>
           </header>
@@ -44,6 +48,9 @@ export function App() {
               <Route path="/larder" element={<LarderPage />} />
               <Route path="/measuring" element={<MeasuringPage />} />
               <Route path="/goals" element={<GoalsPage />} />
+              <Route path="/plan/:id" element={<PlanPage />} />
+              <Route path="/stove/:version" element={<StovePage />} />
+              <Route path="/keeping" element={<StockPage />} />
               <Route path="/version/:id" element={<VersionPage />} />
               <Route
                 path="*"

@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { answer, api } from './client';
 import type { paths } from './schema';
-import type { Basis, CompareRequest, Draft, FoodForm } from './types';
+import type { Basis, CompareRequest, Draft, FoodForm, PlanRequest } from './types';
 
 /** Foods in one answer. */
 const PAGE = 50;
@@ -153,6 +153,49 @@ export const queries = {
       queryFn: ({ signal }) => answer(api.POST('/api/foods/check', { body: form, signal })),
       placeholderData: keepPreviousData,
       retry: false,
+    }),
+
+  tools: () =>
+    queryOptions({
+      queryKey: ['tools'],
+      queryFn: ({ signal }) => answer(api.GET('/api/tools', { signal })),
+    }),
+
+  toppingSets: () =>
+    queryOptions({
+      queryKey: ['topping-sets'],
+      queryFn: ({ signal }) => answer(api.GET('/api/topping-sets', { signal })),
+    }),
+
+  method: (draft: Draft, recipe?: string) =>
+    queryOptions({
+      queryKey: ['method', recipe, draft],
+      queryFn: ({ signal }) =>
+        answer(api.POST('/api/method', { params: { query: { recipe } }, body: draft, signal })),
+      placeholderData: keepPreviousData,
+      gcTime: 60_000,
+    }),
+
+  plan: (asked: PlanRequest, recipe?: string) =>
+    queryOptions({
+      queryKey: ['plan', recipe, asked],
+      queryFn: ({ signal }) =>
+        answer(api.POST('/api/plan', { params: { query: { recipe } }, body: asked, signal })),
+      placeholderData: keepPreviousData,
+      retry: false,
+      gcTime: 60_000,
+    }),
+
+  runs: (of: { version?: string; recipe?: string }) =>
+    queryOptions({
+      queryKey: ['runs', of],
+      queryFn: ({ signal }) => answer(api.GET('/api/runs', { params: { query: of }, signal })),
+    }),
+
+  stock: () =>
+    queryOptions({
+      queryKey: ['stock'],
+      queryFn: ({ signal }) => answer(api.GET('/api/stock', { signal })),
     }),
 
   compare: (asked: CompareRequest) =>

@@ -6,6 +6,8 @@ export type Draft = Schemas['Draft'];
 export type DraftLine = Schemas['DraftLine'];
 export type DraftGriddle = Schemas['DraftGriddle'];
 export type DraftPreparation = Schemas['DraftPreparation'];
+export type DraftMaking = NonNullable<DraftGriddle['making']>;
+export type DraftHelping = Schemas['DraftHelping'];
 export type NamedDraft = Schemas['NamedDraft'];
 
 export type Figures = Schemas['FiguresAnswer'];
@@ -19,6 +21,21 @@ export type FieldProblem = Schemas['FieldProblemAnswer'];
 export type Judgement = Schemas['JudgementAnswer'];
 export type TrailAnswer = Schemas['TrailAnswer'];
 export type Basis = TrailAnswer['basis'];
+
+export type Yielded = NonNullable<Figures['yield']>;
+export type Serving = Schemas['ServingAnswer'];
+export type MethodAnswer = Schemas['MethodAnswer'];
+export type MethodStep = Schemas['StepAnswer'];
+export type Plan = Schemas['PlanAnswer'];
+export type PlanRequest = Schemas['PlanRequest'];
+export type Tool = Schemas['ToolAnswer'];
+export type NewTool = Schemas['NewTool'];
+export type Run = Schemas['RunAnswer'];
+export type Runs = Schemas['RunsAnswer'];
+export type RunEvent = Schemas['EventForm'];
+export type Stock = Schemas['StockAnswer'];
+export type Stocks = Schemas['StocksAnswer'];
+export type NewStock = Schemas['NewStock'];
 
 export type Recipe = Schemas['RecipeAnswer'];
 export type ShelfEntry = Schemas['ShelfEntry'];

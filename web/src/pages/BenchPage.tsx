@@ -160,6 +160,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
               <Griddle
                 kind={draft.kind}
                 griddle={draft.griddle}
+                yielded={figures?.yield ?? undefined}
                 readings={readings}
                 problems={problems}
                 onChange={change}
@@ -173,9 +174,12 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
               />
             </>
           )}
-          {draft.method && draft.method.length > 0 && (
-            <Method steps={draft.method} onChange={change} />
-          )}
+          <Method
+            draft={draft}
+            recipeId={recipe.id}
+            version={versions.at(-1)?.id}
+            onChange={change}
+          />
         </div>
         <section className="station tally-station" aria-labelledby="tally-title">
           <header>
@@ -194,9 +198,10 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
                 pieces={draft.plate.pieces ?? 1}
                 of={trailOf}
               />
-              {draft.kind !== 'PREPARATION' && draft.griddle.pieces == null && (
+              {draft.kind !== 'PREPARATION' && !figures.yield && (
                 <p className="findings">
-                  Say at the griddle how many came out, and the serving has figures.
+                  Say at the griddle how much goes into one piece, or how many came out, and the
+                  serving has figures.
                 </p>
               )}
               <Caution />

@@ -4,6 +4,7 @@ import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Doubt, DoubtRow } from '../api/types';
 import { OwnWeights } from '../features/measuring/OwnWeights';
+import { Tools } from '../features/measuring/Tools';
 import { UncertaintyTable, ValueTable } from '../features/measuring/tables';
 import { Notice } from '../ui/Notice';
 
@@ -27,6 +28,7 @@ export default function MeasuringPage() {
     <main className="page measuring">
       <h1>Measuring</h1>
       {failure && <Notice>{failure.message}</Notice>}
+      <Tools />
       <OwnWeights />
       <div className="larder-head">
         <h2>How far measuring is off</h2>

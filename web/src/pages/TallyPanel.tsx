@@ -2,7 +2,7 @@ import { memo, useState } from 'react';
 import type { TrailOf } from '../api/queries';
 import type { Basis, Draft, Figures } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
-import { Tally, Verdicts } from '../features/tally/Tally';
+import { Servings, Tally, Verdicts } from '../features/tally/Tally';
 import { Trail } from '../features/trail/Trail';
 
 /** Tally, verdicts, stack picture and findings of one draft; each figure opens to its trail. */
@@ -25,6 +25,7 @@ export const TallyPanel = memo(function TallyPanel(props: {
         onChoose={setChosen}
         onTrail={(basis, tag) => setTrail({ basis, tag, of: of() })}
       />
+      <Servings figures={figures} />
       {figures.without.length > 0 && (
         <p className="without">
           <b>Not in the numbers yet:</b> {figures.without.join(', ')}.

@@ -5,6 +5,7 @@ import type { DraftLine, Line, Version } from '../api/types';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 import { Grams, Reading } from '../ui/Reading';
+import { Runs } from '../features/stove/Runs';
 import { TallyPanel } from './TallyPanel';
 
 /** A kept version: it only shows. */
@@ -82,7 +83,7 @@ function Kept({ version }: { version: Version }) {
             <>
               <h2>Griddle</h2>
               <p>
-                {griddle.pieces ?? 'No'} {draft.kind === 'WAFFLE' ? 'waffles' : 'pancakes'} came out
+                {cameOut(version)} {draft.kind === 'WAFFLE' ? 'waffles' : 'pancakes'} came out
                 {griddle.discarded > 0 && `, ${griddle.discarded} thrown away`}; left in the bowl:{' '}
                 {griddle.left || 'nothing'}.
               </p>
@@ -90,6 +91,16 @@ function Kept({ version }: { version: Version }) {
               <h2>Plate</h2>
               <p>{plate.pieces ?? 'No'} pieces in a serving.</p>
               <Lines lines={plate.toppings} readings={readings} />
+              {draft.method && draft.method.length > 0 && (
+                <>
+                  <h2>The work</h2>
+                  <ol className="kept-steps">
+                    {draft.method.map((step, index) => (
+                      <li key={index}>{step}</li>
+                    ))}
+                  </ol>
+                </>
+              )}
             </>
           )}
         </section>
@@ -102,9 +113,20 @@ function Kept({ version }: { version: Version }) {
           />
           <Caution />
         </section>
+        {draft.kind !== 'PREPARATION' && <Runs version={version.id} />}
       </div>
     </main>
   );
+}
+
+/** "10", "7 or 8", or what was foretold. */
+function cameOut({ draft, figures }: Version): string {
+  const { pieces, making } = draft.griddle;
+  if (pieces == null) {
+    const foretold = figures.yield ? Math.round(figures.yield.pieces.value) : undefined;
+    return foretold === undefined ? 'No' : `About ${foretold} (foretold)`;
+  }
+  return making?.most != null && making.most > pieces ? `${pieces} or ${making.most}` : `${pieces}`;
 }
 
 function Lines({ lines, readings }: { lines: DraftLine[]; readings: Map<string, Line> }) {

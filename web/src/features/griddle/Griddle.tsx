@@ -1,86 +1,106 @@
 import { Input, Segmented } from 'antd';
 import { memo } from 'react';
-import type { Draft, DraftGriddle, FieldProblem, Line } from '../../api/types';
+import type {
+  Draft,
+  DraftGriddle,
+  DraftMaking,
+  FieldProblem,
+  Line,
+  Yielded,
+} from '../../api/types';
 import type { ChangeDraft } from '../../ui/change';
-import { Stepper } from '../../ui/Stepper';
 import { Field } from '../../ui/Field';
+import { CameOut } from './CameOut';
 import { Discs } from './Discs';
 import { KindChoice } from './KindChoice';
+import { MoreAtGriddle } from './MoreAtGriddle';
 import { PanFatFields } from './PanFatFields';
+import { Portion } from './Portion';
+import { YieldWords } from './YieldWords';
 
-const MOST_PIECES = 1000;
-
-/** Second station: what came out of the batter. */
+/** Second station: how the batter became pieces, and how many. */
 export const Griddle = memo(function Griddle(props: {
   kind: Draft['kind'];
   griddle: DraftGriddle;
+  yielded: Yielded | undefined;
   readings: Map<string, Line>;
   problems: FieldProblem[];
   onChange: ChangeDraft;
 }) {
-  const { kind, griddle, readings, problems, onChange } = props;
+  const { kind, griddle, yielded, readings, problems, onChange } = props;
+  const making = griddle.making ?? {};
   const set = (what: string, part: Partial<DraftGriddle>) =>
     onChange(`griddle:${what}`, (draft) => ({
       ...draft,
       griddle: { ...draft.griddle, ...part },
     }));
+  const make = (what: string, part: Partial<DraftMaking>) =>
+    onChange(`griddle:${what}`, (draft) => ({
+      ...draft,
+      griddle: { ...draft.griddle, making: { ...draft.griddle.making, ...part } },
+    }));
+  const foretold = yielded && !yielded.counted ? Math.round(yielded.pieces.value) : 0;
   return (
     <section className="station griddle" aria-labelledby="griddle-title">
       <header>
         <h2 id="griddle-title">Griddle</h2>
         <KindChoice kind={kind} onChange={onChange} />
       </header>
-      <div className="pair">
-        <Field label="Came out" problem={find(problems, 'griddle.pieces')}>
-          <Stepper
-            label="Came out"
-            value={griddle.pieces ?? undefined}
-            least={1}
-            most={MOST_PIECES}
-            onChange={(pieces) => set('pieces', { pieces })}
-          />
-        </Field>
-        <Field label="Thrown away" problem={find(problems, 'griddle.discarded')}>
-          <Stepper
-            label="Thrown away"
-            value={griddle.discarded}
-            least={0}
-            most={griddle.pieces ?? 0}
-            onChange={(discarded) => set('discarded', { discarded: discarded ?? 0 })}
-          />
-        </Field>
-      </div>
+      <Portion
+        making={making}
+        portioning={griddle.portioning}
+        problem={find(problems, 'griddle.portion')}
+        onMake={make}
+        onPortioning={(portioning) => set('portioning', { portioning })}
+      />
+      <CameOut griddle={griddle} making={making} problems={problems} onSet={set} onMake={make} />
       <Discs
         kind={kind}
-        pieces={griddle.pieces ?? 0}
+        pieces={griddle.pieces ?? foretold}
+        foretold={griddle.pieces == null && foretold > 0}
         discarded={griddle.discarded}
+        each={making.each ?? []}
         onPieces={(pieces) => set('pieces', { pieces })}
         onDiscarded={(discarded) => set('discarded', { discarded })}
       />
-      <Field label="Portioned by">
-        <Segmented<DraftGriddle['portioning']>
-          block
-          aria-label="Portioned by"
-          value={griddle.portioning}
-          options={[
-            { value: 'LADLE', label: 'ladle' },
-            { value: 'SCOOP', label: 'scoop' },
-            { value: 'SPOON', label: 'spoon' },
-            { value: 'WEIGHED', label: 'scale' },
-          ]}
-          onChange={(portioning) => set('portioning', { portioning })}
-        />
-      </Field>
+      <YieldWords yielded={yielded} waffles={kind === 'WAFFLE'} />
       <Field label="Left in the bowl" problem={find(problems, 'griddle.left')}>
         <Input
           aria-label="Left in the bowl"
-          placeholder="nothing; or a weight: 40 g"
+          placeholder="nothing; or 40 g, ½ cup, 2 pieces"
           value={griddle.left}
           maxLength={100}
           onChange={(event) => set('left', { left: event.target.value })}
         />
       </Field>
-      <PanFatFields griddle={griddle} readings={readings} problems={problems} onChange={onChange} />
+      {kind === 'WAFFLE' && (
+        <Field label="Baked until">
+          <Segmented<'soft' | 'crisp'>
+            block
+            aria-label="Baked until"
+            value={making.crisp ? 'crisp' : 'soft'}
+            options={[
+              { value: 'soft', label: 'soft' },
+              { value: 'crisp', label: 'crisp' },
+            ]}
+            onChange={(how) => make('crisp', { crisp: how === 'crisp' })}
+          />
+        </Field>
+      )}
+      <PanFatFields
+        griddle={griddle}
+        where={kind === 'WAFFLE' ? 'iron' : 'pan'}
+        readings={readings}
+        problems={problems}
+        onChange={onChange}
+      />
+      <MoreAtGriddle
+        griddle={griddle}
+        making={making}
+        readings={readings}
+        problems={problems}
+        onMake={make}
+      />
     </section>
   );
 });

@@ -8,11 +8,12 @@ import { Grams, Reading } from '../../ui/Reading';
 /** What went into the pan, and what stayed in it. */
 export function PanFatFields(props: {
   griddle: DraftGriddle;
+  where?: 'pan' | 'iron';
   readings: Map<string, Line>;
   problems: FieldProblem[];
   onChange: ChangeDraft;
 }) {
-  const { griddle, readings, problems, onChange } = props;
+  const { griddle, where = 'pan', readings, problems, onChange } = props;
   const set = (what: string, part: Partial<DraftGriddle>) =>
     onChange(`griddle:${what}`, (draft) => ({
       ...draft,
@@ -21,7 +22,7 @@ export function PanFatFields(props: {
   const reading = readings.get(griddle.panFat.id);
   return (
     <>
-      <Field label="Fat in the pan" aside={<Grams line={reading} />}>
+      <Field label={`Fat in the ${where}`} aside={<Grams line={reading} />}>
         <Input
           aria-label="Fat in the pan"
           placeholder="1 tbsp sunflower oil"
@@ -40,11 +41,11 @@ export function PanFatFields(props: {
         )}
       </Field>
       <Field
-        label="Of it, left in the pan"
+        label={`Of it, left in the ${where}`}
         problem={problems.find((one) => one.field === 'griddle.panFatLeft')}
       >
         <Input
-          aria-label="Of it, left in the pan"
+          aria-label={`Of it, left in the ${where}`}
           placeholder="not measured; or a weight: 4 g"
           value={griddle.panFatLeft}
           maxLength={100}

@@ -4,6 +4,9 @@ import type { ChangeDraft, ChangeLines } from '../../ui/change';
 import { LineList } from '../../ui/LineList';
 import { Stepper } from '../../ui/Stepper';
 import { Review } from '../say/Review';
+import { Helpings } from './Helpings';
+import { Otherwise } from './Otherwise';
+import { ToppingSets } from './ToppingSets';
 import { useTold } from '../say/useTold';
 
 /** Third station: what is put before one person. */
@@ -48,6 +51,7 @@ export const Plate = memo(function Plate(props: {
           </p>
         )}
       </div>
+      <Otherwise plate={plate} problems={problems} onChange={onChange} />
       <p className="field-label">On top of each serving</p>
       <LineList
         name="Toppings"
@@ -58,6 +62,8 @@ export const Plate = memo(function Plate(props: {
         onApart={told.apart}
         onChange={changeToppings}
       />
+      <ToppingSets toppings={plate.toppings} onChange={onChange} />
+      <Helpings plate={plate} problems={problems} onChange={onChange} />
       {told.review && (
         <Review
           {...told.review}

@@ -1,16 +1,46 @@
+import { useState } from 'react';
 import type { Basis, Figure, Figures, Judgement } from '../../api/types';
 import { colourOf } from '../../ui/components';
 import { Mark } from '../../ui/Mark';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { figureOf, has, mainFigure } from '../../ui/figures';
 import { FigureText } from '../../ui/FigureText';
+import { plain } from '../../ui/numbers';
 
-const BASES: { basis: Basis; head: string }[] = [
+interface Column {
+  basis: Basis;
+  head: string;
+}
+
+const ALWAYS: Column[] = [
   { basis: 'AS_SERVED', head: 'as served' },
   { basis: 'PER_PIECE', head: 'per piece' },
+];
+const CHOICE: Column[] = [
+  { basis: 'PER_100G_RAW', head: '100 g raw' },
+  { basis: 'PER_100G_COOKED', head: '100 g cooked' },
+  { basis: 'WHOLE_BATCH', head: 'all of it' },
+];
+const DONE: Column[] = [
   { basis: 'PER_100G_RAW', head: '100 g raw' },
   { basis: 'PER_100G_FINISHED', head: '100 g done' },
 ];
+const REMEMBERED = 'tally-basis';
+
+/** The last column is one of several, remembered from visit to visit. */
+function useColumns(figures: Figures) {
+  const [chosen, setChosen] = useState(() => localStorage.getItem(REMEMBERED) ?? 'PER_100G_RAW');
+  const choose = (basis: string) => {
+    localStorage.setItem(REMEMBERED, basis);
+    setChosen(basis);
+  };
+  if (has(figures, 'PER_100G_FINISHED')) {
+    return { bases: DONE, last: undefined, choices: [], choose };
+  }
+  const choices = CHOICE.filter(({ basis }) => basis === 'PER_100G_RAW' || has(figures, basis));
+  const last = choices.find(({ basis }) => basis === chosen) ?? choices[0];
+  return { bases: last ? [...ALWAYS, last] : ALWAYS, last, choices, choose };
+}
 
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
 export function Tally(props: {
@@ -21,9 +51,7 @@ export function Tally(props: {
 }) {
   const { figures, chosen, onChoose, onTrail } = props;
   const done = has(figures, 'PER_100G_FINISHED');
-  const bases = BASES.filter(({ basis }) =>
-    done ? has(figures, basis) : basis !== 'PER_100G_FINISHED',
-  );
+  const { bases, last, choices, choose } = useColumns(figures);
   const main: Basis = done ? 'PER_100G_FINISHED' : 'AS_SERVED';
   return (
     <table className="tally" aria-label="Tally">
@@ -34,7 +62,21 @@ export function Tally(props: {
           </th>
           {bases.map(({ basis, head }) => (
             <th scope="col" key={basis}>
-              {head}
+              {basis === last?.basis && choices.length > 1 ? (
+                <select
+                  aria-label="The last column"
+                  value={basis}
+                  onChange={(event) => choose(event.target.value)}
+                >
+                  {choices.map((one) => (
+                    <option key={one.basis} value={one.basis}>
+                      {one.head}
+                    </option>
+                  ))}
+                </select>
+              ) : (
+                head
+              )}
             </th>
           ))}
         </tr>
@@ -69,6 +111,45 @@ export function Tally(props: {
                 </td>
               );
             })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Further kinds of serving of the same batch, side by side. */
+export function Servings({ figures }: { figures: Figures }) {
+  if (!figures.servings) return null;
+  return (
+    <table className="tally servings" aria-label="Other servings">
+      <thead>
+        <tr>
+          <th scope="col">
+            <span className="sr-only">serving</span>
+          </th>
+          {figures.measurands.map(({ tag, words, unit }) => (
+            <th scope="col" key={tag}>
+              {words}, {unit}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {figures.servings.map((serving, at) => (
+          <tr key={at}>
+            <th scope="row">
+              {serving.name}{' '}
+              <span className="quiet">
+                {plain(serving.pieces, Number.isInteger(serving.pieces) ? 0 : 1)} pieces
+                {serving.grams != null && `, ${plain(serving.grams, 0)} g`}
+              </span>
+            </th>
+            {serving.figures.map((figure, of) => (
+              <td key={of}>
+                <FigureText figure={figure} />
+              </td>
+            ))}
           </tr>
         ))}
       </tbody>

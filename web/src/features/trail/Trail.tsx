@@ -15,6 +15,8 @@ const HEADS: Record<Basis, string> = {
   PER_PIECE: 'per piece',
   PER_100G_RAW: 'in 100 g of raw batter',
   PER_100G_FINISHED: 'in 100 g when done',
+  PER_100G_COOKED: 'per 100 g cooked',
+  WHOLE_BATCH: 'in all of it',
 };
 
 /** Where one figure comes from: formula, lines, composition rows, and what its range is made of. */

@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
 public record Caution(String words, String basis) {
   private static final String PRACTICE = "common practice";
 
-  private static final Pattern SEEDS = Pattern.compile("chia|flax|linseed|psyllium");
+  private static final Pattern SEEDS = Pattern.compile("\\b(?:chia|flax|linseed|psyllium)");
 
   private static final Caution HOLDING =
       new Caution(

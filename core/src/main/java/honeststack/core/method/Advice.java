@@ -23,9 +23,9 @@ public final class Advice {
   /** Longer than this, a batter belongs in the fridge, minutes (common practice). */
   private static final double OUT_OF_THE_FRIDGE = 120;
 
-  private static final Pattern GELS = Pattern.compile("chia|flax|linseed|psyllium|basil seed");
+  private static final Pattern GELS = Pattern.compile("\\b(?:chia|flax|linseed|psyllium|basil seed)");
   private static final Pattern THICKENS =
-      Pattern.compile("chia|flax|linseed|psyllium|oat|coconut flour|bran");
+      Pattern.compile("\\b(?:chia|flax|linseed|psyllium|oats?|coconut flour|bran)\\b");
   private static final Pattern WHIPPED =
       Pattern.compile("whip|stiff|snow|peaks", Pattern.CASE_INSENSITIVE);
   private static final Pattern COLD =
@@ -82,7 +82,7 @@ public final class Advice {
             .max(Comparator.comparingDouble(step -> step.lasts().get().middle()))
             .orElse(null);
     double longest = rest == null ? 0 : rest.lasts().get().middle();
-    boolean yeast = has(Pattern.compile("yeast|sourdough"));
+    boolean yeast = has(Pattern.compile("\\b(?:yeast|sourdough)"));
     if (leavened && !yeast && longest > LONG_REST) {
       said.add(
           "In so long a rest baking powder and soda lose their gas: stir them in just before"

@@ -155,8 +155,8 @@ final class GriddleReader {
   }
 
   private String foretold(Estimate n) {
-    long low = Math.max(1, (long) Math.floor(n.low()));
-    long high = Math.max(low, (long) Math.ceil(n.high()));
+    long low = Math.max(1, Math.round(n.low()));
+    long high = Math.max(low, Math.round(n.high()));
     String portioned = portion.map(Portion::words).orElse("");
     return Say.of(
         "Nobody counted yet: %s each makes about %d, from %d to %d. The figures rest on that.",
