@@ -39,6 +39,7 @@ export function useTheme(): ThemeConfig {
           colorTextBase: '#f1e8da',
           colorTextLightSolid: '#1f1a17',
           colorError: '#f0a08c',
+          colorTextPlaceholder: '#b8a898',
         }
       : {
           ...COMMON,
@@ -47,6 +48,7 @@ export function useTheme(): ThemeConfig {
           colorBgBase: '#fffdf8',
           colorTextBase: '#2c2420',
           colorError: '#a3341f',
+          colorTextPlaceholder: '#6b5d52',
         },
     components: {
       Input: { activeShadow: 'none' },

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { queries } from '../api/queries';
 import type { Draft, PlanRequest, Recipe } from '../api/types';
 import { Cautions } from '../features/stove/Cautions';
@@ -49,7 +49,10 @@ function Planned(props: {
 }) {
   const { recipe, round, cautions } = props;
   const waffles = recipe.draft.kind === 'WAFFLE';
+  const [search] = useSearchParams();
+  const eaters = Number(search.get('eaters'));
   const [asked, setAsked] = useState<Omit<PlanRequest, 'draft' | 'serving'>>({
+    eaters: eaters >= 1 ? Math.floor(eaters) : undefined,
     done: 0,
     heating: 8,
     mixed: false,

@@ -28,7 +28,13 @@ export function MoreAtGriddle(props: {
       />
     </Field>
   );
-  const used = making.spilled ?? making.tasted ?? making.cooked ?? making.each ?? making.rounds;
+  const used =
+    making.spilled ??
+    making.tasted ??
+    making.cooked ??
+    making.each ??
+    making.rounds ??
+    making.later;
   return (
     <details className="fold" open={used !== undefined || undefined}>
       <summary>Weighed, lost, noted piece by piece</summary>
@@ -48,6 +54,21 @@ export function MoreAtGriddle(props: {
       <div className="pair">
         {text('spilled', 'Spilled', 'nothing; or 20 g')}
         {text('tasted', 'Tasted raw', 'nothing; or 1 tbsp')}
+      </div>
+      <div className="field beside">
+        <p className="field-label">Kept for later</p>
+        <Stepper
+          label="Kept for later"
+          value={making.later ?? undefined}
+          least={0}
+          most={griddle.pieces ?? 1000}
+          onChange={(later) => onMake('later', { later })}
+        />
+        {problem('griddle.later') && (
+          <p className="reading refused" role="status">
+            {problem('griddle.later')?.problem}
+          </p>
+        )}
       </div>
       <Fats making={making} readings={readings} onMake={onMake} />
       <Each griddle={griddle} making={making} problems={problems} onMake={onMake} />

@@ -29,13 +29,29 @@ export function PanFatFields(props: {
           value={griddle.panFat.text}
           maxLength={300}
           onChange={(event) =>
-            set('panFat', { panFat: { id: griddle.panFat.id, text: event.target.value } })
+            set('panFat', {
+              panFat: { id: griddle.panFat.id, text: event.target.value, off: griddle.panFat.off },
+            })
           }
         />
         <Reading
           line={reading}
           onPick={(foodId) => set('panFat', { panFat: { ...griddle.panFat, foodId } })}
         />
+        {griddle.panFat.text.trim() && (
+          <button
+            type="button"
+            className="text-button"
+            aria-pressed={griddle.panFat.off === true}
+            onClick={() =>
+              set('panFat:off', {
+                panFat: { ...griddle.panFat, off: griddle.panFat.off ? undefined : true },
+              })
+            }
+          >
+            {griddle.panFat.off ? 'without it; count it again?' : 'counted; without it?'}
+          </button>
+        )}
         {reading?.filled && reading.foodId && (
           <Weighed text={griddle.panFat.text} foodId={reading.foodId} />
         )}

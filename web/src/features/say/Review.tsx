@@ -58,7 +58,8 @@ export function Review(props: {
   const take = () =>
     props.onTake({
       lines: taken.map(({ text, foodId, place, shared }) => ({ text, foodId, place, shared })),
-      pieces: yields ? pieces : undefined,
+      pieces: yields ? (told.pieces ?? undefined) : undefined,
+      amount: yields && told.serves && !told.pieces ? `serves ${middle(told.serves)}` : undefined,
       serving: yields ? serving : undefined,
       method: method && told.steps.length > 0 ? told.steps.map(({ text }) => text) : undefined,
     });
@@ -147,7 +148,6 @@ export function Review(props: {
           <Checkbox checked={yields} onChange={(event) => setYields(event.target.checked)}>
             {rangeWords(told.pieces)} come out{' '}
             <span className="quiet">
-              {told.pieces.low !== told.pieces.high && `(${pieces} until you count them) `}
               {serving !== undefined &&
                 told.serves &&
                 `· ${serving} for each of ${rangeWords(told.serves)}`}
@@ -157,7 +157,7 @@ export function Review(props: {
       )}
       {told.serves && !told.pieces && (
         <p className="told-yield quiet">
-          Serves {rangeWords(told.serves)}; count the pieces to know how much a serving is.
+          Serves {rangeWords(told.serves)}: a serving is that share of what comes out.
         </p>
       )}
       {told.excluded.length > 0 && (

@@ -38,11 +38,12 @@ describe('pasted lines go where they belong', () => {
     expect(withLines(emptyDraft(), [picked]).bowl[0]?.foodId).toBe('oat-drink');
   });
 
-  it('drops no second fat for the pan', () => {
+  it('takes a second fat for the pan as well', () => {
     const once = withLines(emptyDraft(), [line('10 g butter', 'PAN')]);
     const twice = withLines(once, [line('1 tbsp oil', 'PAN')]);
     expect(twice.griddle.panFat.text).toBe('10 g butter');
-    expect(twice.bowl.map(({ text }) => text)).toEqual(['1 tbsp oil']);
+    expect(twice.griddle.making?.moreFat?.map(({ text }) => text)).toEqual(['1 tbsp oil']);
+    expect(twice.bowl).toEqual([]);
   });
 
   it('keeps the identity of the pan and gives each line its own', () => {
@@ -76,10 +77,16 @@ describe('pasted lines go where they belong', () => {
   it('fills the griddle and the plate where the text says how many', () => {
     const taken = withTaken(
       emptyDraft(),
-      { lines: [line('2 tbsp honey', 'NOT_SAID')], pieces: 8, serving: 2, method: ['Fry.'] },
+      {
+        lines: [line('2 tbsp honey', 'NOT_SAID')],
+        pieces: { low: 7, high: 9 },
+        serving: 2,
+        method: ['Fry.'],
+      },
       'plate',
     );
-    expect(taken.griddle.pieces).toBe(8);
+    expect(taken.griddle.pieces).toBe(7);
+    expect(taken.griddle.making?.most).toBe(9);
     expect(taken.plate.pieces).toBe(2);
     expect(taken.plate.toppings).toHaveLength(1);
     expect(taken.method).toEqual(['Fry.']);

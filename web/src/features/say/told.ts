@@ -17,13 +17,15 @@ export interface Reviewed {
 /** What is taken over of a text. */
 export interface Taken {
   lines: Reviewed[];
-  pieces?: number;
+  pieces?: ToldRange;
   serving?: number;
+  /** A serving otherwise than by pieces: "serves 4". */
+  amount?: string;
   /** The steps of the work, in their order. */
   method?: string[];
 }
 
-/** The draft with lines added where each goes; a second fat for the pan goes into the bowl. */
+/** The draft with lines added where each goes; each further fat is one more for the pan. */
 export function withLines(draft: Draft, lines: Reviewed[], entered: Entered = 'bowl'): Draft {
   const made = lines.map((line): DraftLine & { place: Place } => ({
     id: crypto.randomUUID(),
@@ -38,19 +40,28 @@ export function withLines(draft: Draft, lines: Reviewed[], entered: Entered = 'b
     foodId,
     shared,
   });
-  const pan = draft.griddle.panFat.text ? undefined : made.find((line) => line.place === 'PAN');
+  const fats = made.filter((line) => line.place === 'PAN');
+  const pan = draft.griddle.panFat.text ? undefined : fats[0];
+  const more = fats.filter((line) => line !== pan).map(bare);
   return {
     ...draft,
     bowl: [
       ...draft.bowl,
-      ...made.filter((line) => line.place !== 'PLATE' && line !== pan).map(bare),
+      ...made.filter((line) => line.place !== 'PLATE' && line.place !== 'PAN').map(bare),
     ],
-    griddle: pan
-      ? {
-          ...draft.griddle,
-          panFat: { id: draft.griddle.panFat.id, text: pan.text, foodId: pan.foodId },
-        }
-      : draft.griddle,
+    griddle: {
+      ...draft.griddle,
+      panFat: pan
+        ? { id: draft.griddle.panFat.id, text: pan.text, foodId: pan.foodId }
+        : draft.griddle.panFat,
+      making:
+        more.length > 0
+          ? {
+              ...draft.griddle.making,
+              moreFat: [...(draft.griddle.making?.moreFat ?? []), ...more],
+            }
+          : draft.griddle.making,
+    },
     plate: {
       ...draft.plate,
       toppings: [
@@ -67,8 +78,21 @@ export function withTaken(draft: Draft, taken: Taken, entered: Entered): Draft {
   return {
     ...next,
     method: taken.method ? [...(next.method ?? []), ...taken.method] : next.method,
-    griddle: { ...next.griddle, pieces: taken.pieces ?? next.griddle.pieces },
-    plate: { ...next.plate, pieces: taken.serving ?? next.plate.pieces },
+    griddle: taken.pieces
+      ? {
+          ...next.griddle,
+          pieces: Math.max(1, Math.round(taken.pieces.low)),
+          making: {
+            ...next.griddle.making,
+            most: taken.pieces.high > taken.pieces.low ? Math.round(taken.pieces.high) : undefined,
+          },
+        }
+      : next.griddle,
+    plate: {
+      ...next.plate,
+      pieces: taken.serving ?? next.plate.pieces,
+      amount: taken.amount ?? next.plate.amount,
+    },
   };
 }
 

@@ -83,6 +83,7 @@ public final class TestRecipes {
         List.of(),
         0,
         each,
+        0,
         Optional.empty());
   }
 

@@ -6,6 +6,8 @@ import honeststack.app.goals.GoalSet.NewGoalSet;
 import honeststack.app.kept.KeptService;
 import honeststack.app.shelf.ShelfService;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -31,14 +33,17 @@ class DemoLoader implements ApplicationRunner {
   private final GoalService goals;
   private final JsonMapper json;
   private final DemoProgress progress;
+  private final DemoKitchen kitchen;
 
   DemoLoader(
       ShelfService shelf,
       KeptService kept,
       GoalService goals,
       JsonMapper json,
-      DemoProgress progress) {
+      DemoProgress progress,
+      DemoKitchen kitchen) {
     this.progress = progress;
+    this.kitchen = kitchen;
     this.shelf = shelf;
     this.kept = kept;
     this.goals = goals;
@@ -60,9 +65,10 @@ class DemoLoader implements ApplicationRunner {
     Resource[] files =
         new PathMatchingResourcePatternResolver().getResources("classpath:/demo/recipes/*.json");
     Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+    progress.step(1, () -> kitchen.put(read("demo/kitchen.json")));
     for (int i = 0; i < files.length; i++) {
       DemoRecipe recipe = json.readValue(files[i].getContentAsByteArray(), DemoRecipe.class);
-      progress.step(1 + i, () -> load(recipe));
+      progress.step(2 + i, () -> load(recipe));
     }
     if (progress.end()) {
       LOG.info("Put {} demo recipes on the shelf", files.length);
@@ -78,6 +84,14 @@ class DemoLoader implements ApplicationRunner {
             .toList());
   }
 
+  private DemoKitchen.Things read(String path) {
+    try {
+      return read(path, DemoKitchen.Things.class);
+    } catch (IOException missing) {
+      throw new UncheckedIOException(missing);
+    }
+  }
+
   private <T> T read(String path, Class<T> type) throws IOException {
     return json.readValue(new ClassPathResource(path).getContentAsByteArray(), type);
   }
@@ -85,9 +99,13 @@ class DemoLoader implements ApplicationRunner {
   /** Preparations come first, so that later recipes find them kept. */
   private void load(DemoRecipe recipe) {
     String id = shelf.start(recipe.name(), recipe.draft(0));
+    List<String> versions = new ArrayList<>();
     for (int i = 0; i < recipe.versions().size(); i++) {
       int revision = shelf.replace(id, recipe.draft(i));
-      kept.keep(id, revision, recipe.versions().get(i).reason());
+      String reason = recipe.versions().get(i).reason();
+      kept.keep(id, revision, reason);
+      versions.add(shelf.bench(id).parentId());
     }
+    kitchen.remember(recipe, versions);
   }
 }

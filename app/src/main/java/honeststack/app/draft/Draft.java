@@ -9,8 +9,6 @@ import honeststack.core.recipe.Recipe;
 import honeststack.core.recipe.Recipe.Portioning;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -42,7 +40,6 @@ public record Draft(
   private static final int MOST_LINES = 200;
   private static final int MOST_ADJUSTMENTS = 50;
   private static final int MOST_STEPS = 100;
-  private static final int MOST_PIECES = 1000;
   private static final int MOST_HELPINGS = 12;
 
   /** A recipe that is eaten. */
@@ -96,7 +93,7 @@ public record Draft(
       this(id, text, foodId, null, null, null, null);
     }
 
-    private DraftLine written(Recipe.Line anew) {
+    DraftLine written(Recipe.Line anew) {
       List<DraftAdjustment> made = adjustments == null ? List.of() : adjustments;
       List<DraftAdjustment> other =
           IntStream.range(0, made.size())
@@ -106,7 +103,7 @@ public record Draft(
           id, anew.text(), foodId, strained, off, shared, adjustments == null ? null : other);
     }
 
-    private Recipe.Line line() {
+    Recipe.Line line() {
       return new Recipe.Line(
           id,
           text,
@@ -153,33 +150,6 @@ public record Draft(
       this(pieces, discarded, portioning, left, panFat, panFatLeft, null);
     }
   }
-
-  /**
-   * How the batter became pieces. What is absent was not said.
-   *
-   * @param portion what went into one: a tool's name, "¼ cup", "60 g", "11 cm"
-   * @param most the upper end, where a range of pieces was said
-   * @param spilled batter that was lost; a weight, a measure or pieces, as text
-   * @param tasted batter that was eaten raw; likewise
-   * @param cooked what cooked pieces weighed, as text
-   * @param cookedPieces how many of them; absent for all that are kept
-   * @param crisp of waffles: baked until they are
-   * @param moreFat what else went into the pan
-   * @param rounds how many times the fats went into the pan
-   * @param each what was noted of each piece as it left the pan
-   */
-  @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record DraftMaking(
-      @Nullable @Size(max = 100) String portion,
-      @Nullable Integer most,
-      @Nullable @Size(max = 100) String spilled,
-      @Nullable @Size(max = 100) String tasted,
-      @Nullable @Size(max = 100) String cooked,
-      @Nullable Integer cookedPieces,
-      @Nullable Boolean crisp,
-      @Nullable @Size(max = 10) List<@NotNull @Valid DraftLine> moreFat,
-      @Nullable @Min(0) @Max(1000) Integer rounds,
-      @Nullable @Size(max = MOST_PIECES) List<@NotNull @Size(max = 40) String> each) {}
 
   /**
    * How a preparation ends.
@@ -257,16 +227,14 @@ public record Draft(
     return Stream.of(
             bowl.stream(),
             Stream.of(griddle.panFat),
-            moreFat().stream(),
+            making().fats().stream(),
             plate.toppings.stream(),
             others)
         .flatMap(lines -> lines);
   }
 
-  private List<DraftLine> moreFat() {
-    return griddle.making == null || griddle.making.moreFat == null
-        ? List.of()
-        : griddle.making.moreFat;
+  private DraftMaking making() {
+    return griddle.making == null ? DraftMaking.NOT_SAID : griddle.making;
   }
 
   /**
@@ -297,7 +265,7 @@ public record Draft(
             griddle.left,
             Optional.of(griddle.panFat.line()),
             griddle.panFatLeft,
-            making(habit)),
+            making().making(kind, habit)),
         onThePlate(),
         kind == Kind.PREPARATION
             ? Optional.of(
@@ -306,28 +274,6 @@ public record Draft(
                     : new Recipe.Finish(preparation.weight, preparation.cupWeighs))
             : Optional.empty(),
         self);
-  }
-
-  private Recipe.Making making(Optional<Recipe.Habit> habit) {
-    DraftMaking making =
-        griddle.making == null
-            ? new DraftMaking(null, null, null, null, null, null, null, null, null, null)
-            : griddle.making;
-    boolean crisp = Boolean.TRUE.equals(making.crisp);
-    return new Recipe.Making(
-        text(making.portion),
-        Optional.ofNullable(making.most),
-        text(making.spilled),
-        text(making.tasted),
-        new Recipe.Cooked(
-            text(making.cooked), making.cookedPieces == null ? 0 : making.cookedPieces),
-        kind != Kind.WAFFLE
-            ? Recipe.Doneness.PANCAKE
-            : crisp ? Recipe.Doneness.WAFFLE_CRISP : Recipe.Doneness.WAFFLE_SOFT,
-        moreFat().stream().map(DraftLine::line).toList(),
-        making.rounds == null ? 0 : making.rounds,
-        making.each == null ? List.of() : making.each,
-        habit);
   }
 
   private Recipe.OnThePlate onThePlate() {
@@ -348,7 +294,7 @@ public record Draft(
                 .toList());
   }
 
-  private static String text(String said) {
+  static String text(String said) {
     return said == null ? "" : said;
   }
 
@@ -365,7 +311,7 @@ public record Draft(
             anew.griddle().left(),
             anew.griddle().panFat().map(griddle.panFat::written).orElse(griddle.panFat),
             anew.griddle().panFatLeft(),
-            written(anew.griddle().making())),
+            griddle.making == null ? null : griddle.making.written(anew.griddle().making())),
         new DraftPlate(
             plate.pieces,
             written(plate.toppings, anew.plate().toppings()),
@@ -376,24 +322,7 @@ public record Draft(
         method);
   }
 
-  private DraftMaking written(Recipe.Making anew) {
-    DraftMaking now = griddle.making;
-    return now == null
-        ? null
-        : new DraftMaking(
-            now.portion,
-            anew.most().orElse(null),
-            now.spilled == null ? null : anew.spilled(),
-            now.tasted == null ? null : anew.tasted(),
-            now.cooked == null ? null : anew.cooked().weight(),
-            now.cooked == null || anew.cooked().weight().isEmpty() ? null : now.cookedPieces,
-            now.crisp,
-            now.moreFat == null ? null : written(now.moreFat, anew.moreFat()),
-            now.rounds,
-            now.each == null ? null : anew.each());
-  }
-
-  private static List<DraftLine> written(List<DraftLine> lines, List<Recipe.Line> anew) {
+  static List<DraftLine> written(List<DraftLine> lines, List<Recipe.Line> anew) {
     return IntStream.range(0, lines.size())
         .mapToObj(i -> lines.get(i).written(anew.get(i)))
         .toList();

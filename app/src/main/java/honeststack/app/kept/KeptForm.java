@@ -157,7 +157,8 @@ record KeptForm(
       EstimateForm panShare,
       Boolean predicted,
       EstimateForm cookedPiece,
-      Boolean weighed) {}
+      Boolean weighed,
+      Integer later) {}
 
   /** What is known of the yield beside the count. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

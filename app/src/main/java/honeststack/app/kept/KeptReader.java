@@ -113,7 +113,8 @@ final class KeptReader {
         g.panShare() == null ? Estimate.exact(1.0 / g.pieces()) : estimate(g.panShare()),
         Boolean.TRUE.equals(g.predicted()),
         perhaps(g.cookedPiece()),
-        Boolean.TRUE.equals(g.weighed()));
+        Boolean.TRUE.equals(g.weighed()),
+        g.later() == null ? 0 : g.later());
   }
 
   private Plate plate(PlateForm plate) {

@@ -111,7 +111,8 @@ final class KeptWriter {
         isPlain(g.panShare(), 1.0 / g.pieces()) ? null : estimate(g.panShare()),
         g.predicted() ? true : null,
         g.cookedPiece().map(KeptWriter::estimate).orElse(null),
-        g.weighed() ? true : null);
+        g.weighed() ? true : null,
+        g.later() > 0 ? g.later() : null);
   }
 
   private PlateForm plate(Plate plate) {

@@ -4,7 +4,7 @@ import honeststack.app.draft.Draft;
 import honeststack.app.draft.Draft.DraftAdjustment;
 import honeststack.app.draft.Draft.DraftGriddle;
 import honeststack.app.draft.Draft.DraftLine;
-import honeststack.app.draft.Draft.DraftMaking;
+import honeststack.app.draft.DraftMaking;
 import honeststack.core.morning.Event;
 import honeststack.core.morning.Morning;
 import honeststack.core.recipe.Kitchen;
@@ -79,10 +79,7 @@ final class AsMade {
 
   private static DraftGriddle griddle(DraftGriddle planned, Morning morning) {
     boolean counted = morning.pieces().isPresent();
-    DraftMaking making =
-        planned.making() == null
-            ? new DraftMaking(null, null, null, null, null, null, null, null, null, null)
-            : planned.making();
+    DraftMaking making = planned.making() == null ? DraftMaking.NOT_SAID : planned.making();
     Optional<Event> cooked = morning.cooked();
     return new DraftGriddle(
         counted ? Integer.valueOf(morning.pieces().getAsInt()) : planned.pieces(),
@@ -101,6 +98,7 @@ final class AsMade {
             making.crisp(),
             making.moreFat(),
             making.rounds(),
-            morning.isNoted() ? morning.each() : null));
+            morning.isNoted() ? morning.each() : null,
+            counted ? null : making.later()));
   }
 }

@@ -27,6 +27,7 @@ import honeststack.core.recipe.Recipe.Habit;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Say;
 import honeststack.core.yield.Griddle;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -180,7 +181,7 @@ public class RunService {
    *
    * @throws ProblemException if there is no such version
    */
-  public RunAnswer start(String id, NewRun run) {
+  RunAnswer start(String id, NewRun run) {
     kept.kept(run.versionId());
     return ledger.write(
         () -> {
@@ -190,12 +191,22 @@ public class RunService {
         });
   }
 
+  /** Takes over a morning that is past, whole. */
+  public void load(String id, String versionId, Instant startedAt, String cook, List<Event> told) {
+    ledger.write(
+        () -> {
+          ledger.change(Part.RUNS);
+          store.start(id, versionId, startedAt, cook);
+          store.tell(id, told);
+        });
+  }
+
   /**
    * Adds what was told; what was told before counts once.
    *
    * @throws ProblemException if there is no such run, or too much was told
    */
-  public RunAnswer tell(String id, List<EventForm> told) {
+  RunAnswer tell(String id, List<EventForm> told) {
     told.forEach(RunService::check);
     return ledger.write(
         () -> {
@@ -222,7 +233,7 @@ public class RunService {
    *
    * @throws ProblemException if nothing was counted
    */
-  public String keep(String id) {
+  String keep(String id) {
     Stored run = find(runs, id);
     Morning morning = Morning.of(run.events());
     if (morning.pieces().isEmpty()) {

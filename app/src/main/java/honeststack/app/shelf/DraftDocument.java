@@ -7,9 +7,9 @@ import honeststack.app.draft.Draft.DraftAdjustment;
 import honeststack.app.draft.Draft.DraftGriddle;
 import honeststack.app.draft.Draft.DraftHelping;
 import honeststack.app.draft.Draft.DraftLine;
-import honeststack.app.draft.Draft.DraftMaking;
 import honeststack.app.draft.Draft.DraftPlate;
 import honeststack.app.draft.Draft.DraftPreparation;
+import honeststack.app.draft.DraftMaking;
 import honeststack.core.food.Role;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Recipe.Portioning;
@@ -122,7 +122,8 @@ public record DraftDocument(
       Boolean crisp,
       List<Line> moreFat,
       Integer rounds,
-      List<String> each) {
+      List<String> each,
+      Integer later) {
 
     private static Making of(DraftMaking making) {
       return new Making(
@@ -135,7 +136,8 @@ public record DraftDocument(
           making.crisp(),
           stored(making.moreFat()),
           making.rounds(),
-          making.each());
+          making.each(),
+          making.later());
     }
 
     private DraftMaking draft() {
@@ -149,7 +151,8 @@ public record DraftDocument(
           crisp,
           drafted(moreFat),
           rounds,
-          each);
+          each,
+          later);
     }
   }
 

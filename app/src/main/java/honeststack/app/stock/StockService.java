@@ -20,6 +20,7 @@ import honeststack.core.keeping.Keeping;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Say;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;
@@ -80,12 +81,17 @@ public class StockService {
         Arrays.asList(json.readValue(stock.figures(), StockFigure[].class)));
   }
 
+  /** Puts cooked pieces of a version into the freezer. */
+  public void freeze(String versionId, int pieces, Instant madeAt, String note) {
+    put(new NewStock(versionId, Keeping.Form.PIECES, Keeping.Place.FREEZER, pieces, madeAt, note));
+  }
+
   /**
    * Puts something away; its figures are those of its version.
    *
    * @throws ProblemException if the version has no figures for it
    */
-  public StockAnswer put(NewStock put) {
+  StockAnswer put(NewStock put) {
     Kept version = kept.kept(put.versionId());
     RecipeReading reading = version.reading();
     Basis basis = put.form() == Keeping.Form.PIECES ? Basis.PER_PIECE : Basis.PER_100G_RAW;
@@ -127,7 +133,7 @@ public class StockService {
    *
    * @throws ProblemException if there is not so much
    */
-  public StockAnswer take(String id, NewTaking taking) {
+  StockAnswer take(String id, NewTaking taking) {
     return ledger.write(
         () -> {
           Stored before = store.locked(id).orElseThrow(() -> Problem.notFound("stock", id));

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Toppings that go together, to be put on a plate at once. */
 @RestController
 @RequestMapping("/api/topping-sets")
-class ToppingSets {
+public class ToppingSets {
   private final ToppingSetStore store;
   private final Ledger ledger;
   private final Clock clock;
@@ -53,6 +53,15 @@ class ToppingSets {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ToppingSet keepToppingSet(@Valid @RequestBody NewToppingSet set) {
+    return keep(set);
+  }
+
+  /** Keeps a set that is stated elsewhere than on a page. */
+  public void keep(String name, List<String> lines) {
+    keep(new NewToppingSet(name, lines));
+  }
+
+  private ToppingSet keep(NewToppingSet set) {
     List<String> lines =
         set.lines().stream()
             .map(l -> l.replaceAll("\\s+", " ").strip())

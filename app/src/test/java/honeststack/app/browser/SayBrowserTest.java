@@ -46,7 +46,8 @@ class SayBrowserTest {
     assertThat(page.getByLabel("Fat in the pan")).hasValue("1 tbsp butter");
     assertThat(page.getByLabel("Toppings, line 1")).hasValue("two spoons of honey");
     assertThat(page.getByLabel("Came out", new Page.GetByLabelOptions().setExact(true)))
-        .hasValue("9");
+        .hasValue("8");
+    assertThat(page.locator(".griddle")).containsText("8 or 10");
     assertThat(page.locator(".method li").first()).containsText("Rest it for 20 minutes");
     button(page, "Undo").click();
     assertThat(page.getByLabel("Bowl, line 1")).isHidden();

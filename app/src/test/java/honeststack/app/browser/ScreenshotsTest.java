@@ -118,4 +118,44 @@ class ScreenshotsTest {
     follow(page, "Half the oil, skim milk");
     draw(page, "version");
   }
+
+  /** Twelve walkers, two griddles. */
+  @Test
+  void plan() {
+    Page page = browser.open("/");
+    follow(page, "Rye and pear griddle cakes");
+    follow(page, "Plan it");
+    page.getByLabel("Eaters").fill("12");
+    Cook.button(page, "One more pan").click();
+    draw(page, "plan");
+  }
+
+  @Test
+  void mornings() {
+    Page page = browser.open("/");
+    follow(page, "The same, weighed");
+    page.locator(".runs").scrollIntoViewIfNeeded();
+    draw(page, "mornings");
+  }
+
+  @Test
+  void stove() {
+    Page page = browser.open("/");
+    follow(page, "Rye and pear griddle cakes");
+    follow(page, "Cook it");
+    Cook.button(page, "Begin").click();
+    for (int i = 0; i < 3; i++) {
+      Cook.button(page, "Done").click();
+    }
+    Cook.button(page, "Timer 10 min").click();
+    Cook.button(page, "One more").click();
+    Cook.button(page, "a round of 3").click();
+    page.evaluate("window.scrollTo(0, 0)");
+    draw(page, "stove");
+  }
+
+  @Test
+  void keeping() {
+    draw(browser.open("/keeping"), "keeping");
+  }
 }

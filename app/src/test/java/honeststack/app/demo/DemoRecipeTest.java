@@ -12,12 +12,14 @@ import honeststack.core.food.Component;
 import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.LineReading.NotUnderstood;
 import honeststack.core.recipe.RecipeReading;
+import honeststack.core.yield.Tool;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.io.Resource;
@@ -41,7 +43,10 @@ class DemoRecipeTest {
   /** Lines of it are read, or name a preparation that is kept before it; it can be eaten. */
   @Test
   void everyVersionIsWhatACookCouldMake() throws IOException {
-    Kitchen kitchen = Kitchen.of(Larder.reference(), ShippedTables.read());
+    Tool ladle = new Tool("hut ladle", "60 ml", 1, Optional.empty());
+    Kitchen kitchen =
+        Kitchen.of(Larder.reference(), ShippedTables.read())
+            .withTools(name -> Optional.of(ladle).filter(tool -> tool.name().equals(name)));
     Set<String> keptBefore = new HashSet<>();
     assertThat(recipes()).hasSizeGreaterThan(4);
     for (DemoRecipe recipe : recipes()) {

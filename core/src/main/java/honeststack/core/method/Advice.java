@@ -23,7 +23,8 @@ public final class Advice {
   /** Longer than this, a batter belongs in the fridge, minutes (common practice). */
   private static final double OUT_OF_THE_FRIDGE = 120;
 
-  private static final Pattern GELS = Pattern.compile("\\b(?:chia|flax|linseed|psyllium|basil seed)");
+  private static final Pattern GELS =
+      Pattern.compile("\\b(?:chia|flax|linseed|psyllium|basil seed)");
   private static final Pattern THICKENS =
       Pattern.compile("\\b(?:chia|flax|linseed|psyllium|oats?|coconut flour|bran)\\b");
   private static final Pattern WHIPPED =

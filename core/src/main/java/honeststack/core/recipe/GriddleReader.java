@@ -3,7 +3,6 @@ package honeststack.core.recipe;
 import honeststack.core.estimate.Distribution;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Identity.Aspect;
-import honeststack.core.estimate.Identity.Calibration;
 import honeststack.core.estimate.Identity.Field;
 import honeststack.core.estimate.Identity.HouseholdWeight;
 import honeststack.core.estimate.Identity.Part;
@@ -13,8 +12,6 @@ import honeststack.core.estimate.SourceBook;
 import honeststack.core.line.PortionText;
 import honeststack.core.line.PortionText.Portioned;
 import honeststack.core.measure.Tables;
-import honeststack.core.measure.Uncertainties.Doubt;
-import honeststack.core.measure.Uncertainties.Way;
 import honeststack.core.recipe.Recipe.AtTheGriddle;
 import honeststack.core.recipe.Recipe.Habit;
 import honeststack.core.recipe.Recipe.Making;
@@ -106,6 +103,7 @@ final class GriddleReader {
     if (count.isEmpty()) {
       return Optional.empty();
     }
+    CookedReader cooked = new CookedReader(stated, noted, tables, fields, book, mass, variation());
     Estimate n = count.get();
     Estimate lost = left.plus(spilled).plus(tasted);
     portions = Optional.of(new Portions(mass, lost, n, variation(), book));
@@ -119,8 +117,10 @@ final class GriddleReader {
             portions.get().of(1),
             n.sources() == 0 ? Estimate.exact(1 / n.value()) : Estimate.exact(1).dividedBy(n),
             foretold,
-            cookedPiece(n, lost),
-            isWeighed());
+            cooked.piece(n, lost),
+            cooked.isWeighed(),
+            later());
+    making.habit().ifPresent(this::habitual);
     if (foretold) {
       fields.found(foretold(n));
     }
@@ -235,6 +235,37 @@ final class GriddleReader {
     return discarded;
   }
 
+  private int later() {
+    int later = making.later();
+    int rest = Math.max(0, pieces() - Math.max(0, stated.discarded()));
+    if (later < 0 || later > rest) {
+      fields.refuse(
+          "griddle.later",
+          String.valueOf(later),
+          "“" + later + "” kept for later of " + rest + " pieces.",
+          "a whole number from 0 to " + rest);
+      return 0;
+    }
+    return later;
+  }
+
+  private void habitual(Habit habit) {
+    StringBuilder words = new StringBuilder(Say.of("As your %d mornings showed:", habit.runs()));
+    if (habit.cooked() > 0) {
+      words.append(Say.of(" cooked, a piece weighs %.0f %% of its batter", habit.cooked() * 100));
+    }
+    if (habit.lostU() > 0) {
+      String than = habit.lost() < 0 ? "more" : "fewer";
+      words
+          .append(habit.cooked() > 0 ? ";" : "")
+          .append(
+              Say.of(
+                  " %.0f %% %s pieces come out than the portion says",
+                  Math.abs(habit.lost()) * 100, than));
+    }
+    fields.found(words.append('.').toString());
+  }
+
   private double variation() {
     double usual = tables.uncertainties().of(stated.portioning().way()).perUse();
     return noted.variation(usual);
@@ -285,64 +316,5 @@ final class GriddleReader {
     }
     double all = counted.get().value() + pieces.count();
     return mass.times(pieces.count() / all);
-  }
-
-  private boolean isWeighed() {
-    return noted.isWeighed() || !making.cooked().weight().isBlank();
-  }
-
-  /** What one piece weighs when it is cooked, g. */
-  private Optional<Estimate> cookedPiece(Estimate n, Estimate lost) {
-    if (noted.isWeighed()) {
-      return Optional.of(onTheScale(noted.mean(), "the cooked pieces"));
-    }
-    Optional<Estimate> weighed =
-        fields.mass("griddle.cooked", making.cooked().weight(), "the cooked pieces", Field.COOKED);
-    double kept = Math.max(1, n.value() - stated.discarded());
-    if (weighed.isPresent() && weighed.get().value() > 0) {
-      int some = making.cooked().pieces();
-      if (some > kept) {
-        fields.refuse(
-            "griddle.cooked",
-            String.valueOf(some),
-            Say.of("“%d” pieces were weighed, but only %.0f are kept.", some, kept),
-            Say.of("up to %.0f; 0 for all of them", kept));
-      }
-      double of = some <= 0 || some > kept ? kept : some;
-      double sample = variation() * Math.sqrt(Math.max(0, 1 / of - 1 / Math.max(of, n.value())));
-      Source source =
-          Source.of(
-              Use.of(Field.COOKED).part(Part.WHOLE.aspect(Aspect.RANGE)),
-              "whether the weighed pieces were like the others");
-      return Optional.of(weighed.get().times(1 / of).times(book.input(1, sample, source)));
-    }
-    Estimate raw = mass.minus(lost).dividedBy(n);
-    return mass.value() > 0 ? Optional.of(raw.times(lossOfWeight())) : Optional.empty();
-  }
-
-  private Estimate onTheScale(double grams, String what) {
-    double calibration = tables.uncertainties().of(Way.WEIGHED).shared();
-    return book.input(
-        grams, calibration * grams, Source.of(Calibration.SCALE, "the calibration of the scale"));
-  }
-
-  /** Cooked over raw mass, where nobody weighed. */
-  private Estimate lossOfWeight() {
-    Optional<Habit> habit = making.habit().filter(h -> h.cooked() > 0);
-    double factor =
-        habit.map(Habit::cooked).orElse(tables.factors().of(making.doneness().factor()));
-    Doubt usual = tables.uncertainties().of(making.doneness().way());
-    double shared = habit.map(h -> h.cookedU() / h.cooked()).orElse(usual.shared());
-    String key = "COOKED_" + making.doneness() + (habit.isPresent() ? "_OWN" : "");
-    Estimate common =
-        book.input(
-            factor,
-            factor * shared,
-            Source.of(new HouseholdWeight("batter", key), "how much weight cooking takes"));
-    return common.times(
-        book.input(
-            1,
-            usual.perUse(),
-            Source.of(Use.of(Field.COOKED), "how far these pieces were cooked")));
   }
 }

@@ -163,6 +163,7 @@ public record Recipe(
    * @param moreFat what else went into the pan, beside the first fat
    * @param rounds how many times the fats went into the pan; 0 or 1 for once
    * @param each what was noted of each piece as it left the pan: "small", "62 g" or nothing
+   * @param later pieces kept for another day
    * @param habit what earlier mornings showed; empty while there are too few
    */
   public record Making(
@@ -175,6 +176,7 @@ public record Recipe(
       List<Line> moreFat,
       int rounds,
       List<String> each,
+      int later,
       Optional<Habit> habit) {
     /** Nothing was said. */
     public static final Making NOT_SAID =
@@ -188,6 +190,7 @@ public record Recipe(
             List.of(),
             0,
             List.of(),
+            0,
             Optional.empty());
 
     public Making {

@@ -164,6 +164,7 @@ public final class Rewriting {
                 making.moreFat().stream().map(line -> line(line, rewriter)).toList(),
                 making.rounds(),
                 pieces.equals(stated.pieces()) ? making.each() : List.of(),
+                pieces.equals(stated.pieces()) ? making.later() : 0,
                 making.habit()));
     List<Line> toppings =
         recipe.plate().toppings().stream()

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param cookedPiece what one piece weighs when it is cooked, g, without toppings; empty if it
  *     cannot be told
  * @param weighed cooked pieces were on the scale
+ * @param later kept for another day: neither served nor thrown away
  */
 public record Griddle(
     int pieces,
@@ -29,7 +30,8 @@ public record Griddle(
     Estimate panShare,
     boolean predicted,
     Optional<Estimate> cookedPiece,
-    boolean weighed) {
+    boolean weighed,
+    int later) {
 
   public Griddle {
     Objects.requireNonNull(left, "left");
@@ -44,6 +46,9 @@ public record Griddle(
           Say.of(
               "Of %1$d pieces, between 0 and %1$d can be thrown away, not %2$d",
               pieces, discarded));
+    }
+    if (later < 0) {
+      throw new IllegalArgumentException("Fewer than no pieces for later: " + later);
     }
     if (!(variation >= 0)) {
       throw new IllegalArgumentException("Variation must be 0 or more, not " + variation);
@@ -61,7 +66,8 @@ public record Griddle(
         Estimate.exact(1.0 / Math.max(1, pieces)),
         false,
         Optional.empty(),
-        false);
+        false,
+        0);
   }
 
   /** How many came out, as exactly as it is known: between whole numbers for a range. */
@@ -71,7 +77,7 @@ public record Griddle(
 
   /** Pieces that can be served. */
   public int kept() {
-    return pieces - discarded;
+    return Math.max(0, pieces - discarded - later);
   }
 
   /** Share of the pan fat in a serving of k pieces. */

@@ -169,11 +169,13 @@ class YieldTest {
             List.of(),
             0,
             List.of(),
+            3,
             Optional.empty());
     RecipeReading reading =
         bowl(BATTER).pieces(7, Portioning.WEIGHED).pan("none", "").making(range).read();
     Griddle griddle = reading.griddle().orElseThrow();
     assertThat(griddle.count()).isEqualTo(7.5);
+    assertThat(griddle.kept()).isEqualTo(5); // 8 less the 3 that are kept for later
     double share = griddle.panShare(1).u() / griddle.panShare(1).value();
     assertThat(share).isCloseTo(0.5 / Math.sqrt(3) / 7.5, within(1e-9));
   }
