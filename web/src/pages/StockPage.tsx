@@ -44,49 +44,53 @@ export default function StockPage() {
         </div>
       )}
       {items.length > 0 && (
-        <table className="stock-table">
-          <thead>
-            <tr>
-              <th scope="col">what</th>
-              <th scope="col">left</th>
-              <th scope="col">use by</th>
-              <th scope="col">one holds</th>
-              <th scope="col">
-                <span className="sr-only">take out</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {items.map((item) => (
-              <tr key={item.id}>
-                <td>
-                  {item.name}
-                  <br />
-                  <span className="quiet">
-                    {item.form === 'BATTER' ? 'batter' : 'pieces'}, in the{' '}
-                    {item.place.toLowerCase()}, made {day(item.madeAt)}
-                    {item.note && `; ${item.note}`}
-                  </span>
-                </td>
-                <td>{amountText(item)}</td>
-                <td className={item.over ? 'over' : undefined} title={item.rule}>
-                  {day(item.useBy)}
-                  {item.over && ': past'}
-                </td>
-                <td>{figuresText(item)}</td>
-                <td className="stove-buttons">
-                  <Button onClick={() => take.mutate({ id: item.id, kind: 'EATEN' })}>
-                    {item.form === 'BATTER' ? 'Used' : 'One eaten'}
-                  </Button>
-                  <Button onClick={() => take.mutate({ id: item.id, kind: 'THROWN_AWAY' })}>
-                    {item.form === 'BATTER' ? 'Thrown away' : 'One thrown away'}
-                  </Button>
-                  <Button onClick={() => setLabel(item.id)}>Label</Button>
-                </td>
+        <div className="wide-table">
+          <table className="stock-table">
+            <thead>
+              <tr>
+                <th scope="col">what</th>
+                <th scope="col">left</th>
+                <th scope="col">use by</th>
+                <th scope="col">one holds</th>
+                <th scope="col">
+                  <span className="sr-only">take out</span>
+                </th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {items.map((item) => (
+                <tr key={item.id}>
+                  <td>
+                    {item.name}
+                    <br />
+                    <span className="quiet">
+                      {item.form === 'BATTER' ? 'batter' : 'pieces'}, in the{' '}
+                      {item.place.toLowerCase()}, made {day(item.madeAt)}
+                      {item.note && `; ${item.note}`}
+                    </span>
+                  </td>
+                  <td>{amountText(item)}</td>
+                  <td className={item.over ? 'over' : undefined} title={item.rule}>
+                    {day(item.useBy)}
+                    {item.over && ': past'}
+                  </td>
+                  <td>{figuresText(item)}</td>
+                  <td>
+                    <div className="row-buttons">
+                      <Button onClick={() => take.mutate({ id: item.id, kind: 'EATEN' })}>
+                        {item.form === 'BATTER' ? 'Used' : 'One eaten'}
+                      </Button>
+                      <Button onClick={() => take.mutate({ id: item.id, kind: 'THROWN_AWAY' })}>
+                        {item.form === 'BATTER' ? 'Thrown away' : 'One thrown away'}
+                      </Button>
+                      <Button onClick={() => setLabel(item.id)}>Label</Button>
+                    </div>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       {labelled && <Label item={labelled} />}
       <PutAway />
@@ -184,6 +188,7 @@ function PutAway() {
         />
         <InputNumber
           aria-label="How many"
+          style={{ width: 120 }}
           min={0.5}
           max={100000}
           value={put.amount}

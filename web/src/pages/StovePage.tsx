@@ -162,7 +162,8 @@ function Cooking({ first }: { first: Morning }) {
       <StepNow morning={morning} onTell={tell} />
       <section className="step-now" aria-label="Pieces">
         <p className="counted" aria-live="polite">
-          <b>{out}</b> {morning.waffles ? 'waffles' : 'pancakes'}
+          <b>{out}</b> {morning.waffles ? 'waffle' : 'pancake'}
+          {out !== 1 && 's'}
           {thrown > 0 && `, ${thrown} thrown away`}
         </p>
         <div className="stove-buttons">

@@ -51,7 +51,7 @@ export function YieldWords({
             <span className="range">
               {plain(cookedPiece.low, 0)}–{plain(cookedPiece.high, 0)}
             </span>
-            <span className="quiet">{weighed ? ' weighed' : ' as is common'}</span>
+            <span className="quiet">{weighed ? ' weighed' : ' as is usual'}</span>
           </dd>
         </>
       )}

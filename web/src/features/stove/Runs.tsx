@@ -35,7 +35,7 @@ export function Runs({ version }: { version: string }) {
       )}
       {runs.data?.runs.length === 0 && <p className="quiet">Not cooked yet.</p>}
       {runs.data && runs.data.runs.length > 0 && (
-        <>
+        <div className="wide-table">
           <table>
             <thead>
               <tr>
@@ -62,7 +62,7 @@ export function Runs({ version }: { version: string }) {
             </tbody>
           </table>
           <Spreads runs={runs.data} />
-        </>
+        </div>
       )}
     </section>
   );

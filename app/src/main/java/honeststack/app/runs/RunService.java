@@ -79,6 +79,7 @@ public class RunService {
     List<Shown> shown =
         runs.stream()
             .filter(run -> run.recipeId().equals(recipeId))
+            .filter(run -> Morning.of(run.events()).isFinished())
             .map(run -> shown(reading(run)))
             .toList();
     return Habits.of(shown);

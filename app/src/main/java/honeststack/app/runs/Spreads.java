@@ -15,7 +15,8 @@ final class Spreads {
   private Spreads() {}
 
   static List<Spread> of(List<RunAnswer> runs) {
-    List<RunAnswer> counted = runs.stream().filter(run -> run.pieces() != null).toList();
+    List<RunAnswer> counted =
+        runs.stream().filter(run -> run.finished() && run.pieces() != null).toList();
     List<Spread> spreads = new ArrayList<>();
     add(spreads, "pieces", "", counted, run -> Double.valueOf(run.pieces()));
     add(

@@ -127,7 +127,8 @@ class RunsApiTest {
       tell(
           run(version),
           event(id(), "ROUND", "", String.valueOf(pieces), null),
-          event(id(), "COOKED", weight, "0", null));
+          event(id(), "COOKED", weight, "0", null),
+          event(id(), "FINISHED", "", null, null));
     }
     JsonNode after = figures(recipe);
     assertThat(after.at("/yield/predicted/value").asDouble())
