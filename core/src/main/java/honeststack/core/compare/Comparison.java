@@ -102,7 +102,7 @@ public final class Comparison {
     Figure after = b.figures.figure(basis, measurand);
     double rounding =
         Difference.ROUNDING * Math.max(Math.abs(before.value()), Math.abs(after.value()));
-    List<Cause> causes = measurand.component().map(c -> causes(basis, c)).orElse(List.of());
+    List<Cause> causes = measurand.isAdditive() ? causes(basis, measurand) : List.of();
     return new Difference(
         basis,
         measurand,
@@ -138,6 +138,27 @@ public final class Comparison {
       variance += s * s;
     }
     return Math.sqrt(variance);
+  }
+
+  /** Those of its components, each as much as the component counts. */
+  private List<Cause> causes(Basis basis, Measurand measurand) {
+    double[] weights = measurand.weights();
+    if (measurand.component().isPresent()) {
+      return causes(basis, measurand.component().get());
+    }
+    Map<List<Object>, Double> effects = new LinkedHashMap<>();
+    for (int i = 0; i < weights.length; i++) {
+      for (Cause cause : causes(basis, measurand.components().get(i))) {
+        effects.merge(
+            List.of(cause.kind(), cause.words()), weights[i] * cause.effect(), Double::sum);
+      }
+    }
+    return effects.entrySet().stream()
+        .map(
+            one ->
+                new Cause(
+                    (Cause.Kind) one.getKey().get(0), (String) one.getKey().get(1), one.getValue()))
+        .toList();
   }
 
   private List<Cause> causes(Basis basis, Component component) {

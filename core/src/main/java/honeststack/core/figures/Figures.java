@@ -1,16 +1,13 @@
 package honeststack.core.figures;
 
-import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.Identity.Composition;
 import honeststack.core.estimate.Source;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
 import honeststack.core.recipe.Contents;
 import honeststack.core.recipe.MeasuredFood;
-import honeststack.core.recipe.Plate;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.recipe.Station;
-import honeststack.core.yield.Griddle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -40,7 +37,7 @@ public final class Figures {
   private final Totals plate;
   private final Totals finished;
   private final Gaps gaps;
-  private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
+  private final Map<Basis, List<Taken>> taken;
 
   /** Made when they are first asked for; guarded by itself. */
   private final Map<Basis, List<Figure>> figures = new EnumMap<>(Basis.class);
@@ -57,7 +54,7 @@ public final class Figures {
     this.pan = totals(Station.PAN, reading.contents(Station.PAN));
     this.plate = totals(Station.PLATE, reading.contents(Station.PLATE));
     this.finished = totals(Station.BOWL, reading.finishedContents());
-    compute();
+    this.taken = new Bases(reading, bowl, pan, plate, finished, width).taken();
   }
 
   /**
@@ -70,89 +67,6 @@ public final class Figures {
 
   private Totals totals(Station station, Contents contents) {
     return Totals.of(station, contents, components, width);
-  }
-
-  /**
-   * What share of a place's foods is in a basis.
-   *
-   * @param doubt the share's sensitivities; empty if it is exact
-   * @param pull how the share changes with each gram more in the bowl, 1/g
-   */
-  private record Taken(Totals of, double share, double[] doubt, double pull) {}
-
-  private Taken taken(Totals of, Estimate share, double pull) {
-    double[] doubt = new double[share.sources() == 0 ? 0 : width];
-    share.addTo(doubt, 1);
-    return new Taken(of, share.value(), doubt, pull);
-  }
-
-  private void compute() {
-    double mass = bowl.contents().mass();
-    if (mass > 0) {
-      Estimate hundred = Estimate.exact(100).dividedBy(reading.batterMass());
-      taken.put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
-    }
-    reading
-        .finished()
-        .ifPresent(
-            done -> {
-              Estimate hundred = Estimate.exact(100).dividedBy(done.weight());
-              taken.put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
-            });
-    reading.griddle().ifPresent(this::compute);
-  }
-
-  private void compute(Griddle griddle) {
-    Estimate one = Estimate.exact(1);
-    taken.put(
-        Basis.PER_PIECE,
-        List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
-    taken.put(Basis.WHOLE_BATCH, List.of(taken(bowl, one, 0), taken(pan, one, 0)));
-    griddle.cookedPiece().ifPresent(piece -> cooked(griddle, piece));
-    if (reading.isServed()) {
-      Plate served = reading.plate().orElseThrow();
-      Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
-      taken.put(
-          Basis.AS_SERVED,
-          List.of(
-              batter(griddle, served.batterShare().orElseThrow()),
-              taken(pan, fat, 0),
-              taken(plate, one, 0)));
-    }
-  }
-
-  /** 100 g of cooked pieces hold 100/w of a mean piece, w being what one weighs. */
-  private void cooked(Griddle griddle, Estimate piece) {
-    Estimate pieces = Estimate.exact(100).dividedBy(piece);
-    Estimate batter = reading.batterMass();
-    Estimate inPieces =
-        griddle.left().value() > 0
-            ? batter.minus(griddle.left()).dividedBy(batter)
-            : Estimate.exact(1);
-    Estimate share = inPieces.times(griddle.panShare()).times(pieces);
-    double mass = bowl.contents().mass();
-    double pull =
-        griddle.weighed()
-            ? griddle.left().value() / mass / mass * griddle.panShare().value() * pieces.value()
-            : -share.value() / mass;
-    Estimate fat = griddle.panShare().times(pieces);
-    double baked = mass - griddle.left().value();
-    double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
-    taken.put(Basis.PER_100G_COOKED, List.of(taken(bowl, share, pull), taken(pan, fat, fatPull)));
-  }
-
-  /**
-   * Counted pieces take all but what was left, however much there is; of a prediction each piece
-   * takes the same amount.
-   */
-  private Taken batter(Griddle griddle, Estimate share) {
-    double mass = bowl.contents().mass();
-    double left = griddle.left().value();
-    double pull =
-        griddle.predicted()
-            ? -share.value() / mass
-            : share.value() * left / mass / Math.max(1e-9, mass - left);
-    return taken(bowl, share, pull);
   }
 
   private List<Figure> figures(Basis basis, List<Taken> from) {
@@ -173,29 +87,35 @@ public final class Figures {
   }
 
   /** A component on a basis: its value and its sensitivities. */
-  private record Row(double value, Missing missing, double[] sensitivities) {}
+  private record Row(double value, Missing missing, Missing gaps, double[] sensitivities) {
+    /** What it lacks where something follows from it. */
+    Missing missingFor(Component component) {
+      return Derived.isNoneUnlessSaid(component) ? gaps : missing;
+    }
+  }
 
   private Row row(Basis basis, List<Taken> from, int c) {
     double[] row = new double[width];
     double value = 0;
     Missing missing = Missing.NOTHING;
     for (Taken one : from) {
-      if (one.of.contents().lines().isEmpty()) {
+      if (one.of().contents().lines().isEmpty()) {
         continue;
       }
-      double share = one.share;
-      double sum = one.of.sums()[c];
+      double share = one.share();
+      double sum = one.of().sums()[c];
       value += share * sum;
-      one.of.addSensitivities(c, share, one.doubt, row);
-      if (!one.of.known()[c]) {
+      one.of().addSensitivities(c, share, one.doubt(), row);
+      if (!one.of().known()[c]) {
         missing = missing.plus(Missing.ADDS);
       }
     }
+    Missing left = Missing.NOTHING;
     for (Taken one : reading.gaps().isEmpty() ? List.<Taken>of() : from) {
-      double share = one.share;
-      missing = missing.plus(gaps.of(basis, one.of.station(), components.get(c), value, share));
+      double share = one.share();
+      left = left.plus(gaps.of(basis, one.of().station(), components.get(c), value, share));
     }
-    return new Row(value, missing, row);
+    return new Row(value, missing.plus(left), left, row);
   }
 
   private Figure figure(Basis basis, Measurand measurand, Row[] rows) {
@@ -221,7 +141,7 @@ public final class Figures {
       for (int f = 0; f < foods; f++) {
         all[sources + i * foods + f] = slopes[i] * row.sensitivities[sources + f];
       }
-      missing = missing.plus(row.missing.times(slopes[i]));
+      missing = missing.plus(row.missingFor(needs.get(i)).times(slopes[i]));
     }
     return new Figure(this, basis, measurand, measurand.value(amounts), missing, all);
   }
@@ -302,13 +222,13 @@ public final class Figures {
     double slope = 0;
     boolean fills = bowl.contents().lines().contains(line);
     for (Taken one : from) {
-      Contents contents = one.of.contents();
+      Contents contents = one.of().contents();
       int at = contents.lines().indexOf(line);
       if (at >= 0 && line.mass().value() > 0) {
-        slope += one.share * contents.sumOfLine(component, at) / line.mass().value();
+        slope += one.share() * contents.sumOfLine(component, at) / line.mass().value();
       }
       if (fills) {
-        slope += one.of.sums()[c] * one.pull;
+        slope += one.of().sums()[c] * one.pull();
       }
     }
     return slope;
@@ -318,7 +238,7 @@ public final class Figures {
    * What one line brings to a serving, or to 100 g of a preparation.
    *
    * @param share of what was measured that is in it
-   * @param values one for each component asked for, in its unit; NaN where it is unknown
+   * @param values one for each measurand asked for, in its unit; NaN where it is unknown, or no sum
    */
   public record Part(Station station, MeasuredFood measured, double share, double[] values) {
     /** g in it, as measured: batter raw. */
@@ -336,21 +256,41 @@ public final class Figures {
 
   /** One part per measured food, in the order of the work; none while there is no serving. */
   public List<Part> parts(List<Component> asked) {
+    return partsOf(asked.stream().map(Measurand::of).toList());
+  }
+
+  /** The same of measurands. */
+  public List<Part> partsOf(List<Measurand> asked) {
     List<Part> parts = new ArrayList<>();
     for (Taken one : partsBasis().map(taken::get).orElse(List.of())) {
-      double share = one.share;
-      Contents contents = one.of.contents();
+      Contents contents = one.of().contents();
       for (int i = 0; i < contents.lines().size(); i++) {
         double[] values = new double[asked.size()];
-        for (int c = 0; c < values.length; c++) {
-          Component component = asked.get(c);
-          values[c] =
-              contents.knows(component, i) ? share * contents.sumOfLine(component, i) : Double.NaN;
+        for (int m = 0; m < values.length; m++) {
+          values[m] = one.share() * brings(contents, i, asked.get(m));
         }
-        parts.add(new Part(one.of.station(), contents.lines().get(i), share, values));
+        parts.add(new Part(one.of().station(), contents.lines().get(i), one.share(), values));
       }
     }
     return parts;
+  }
+
+  private static double brings(Contents contents, int line, Measurand measurand) {
+    if (!measurand.isAdditive()) {
+      return Double.NaN;
+    }
+    double[] weights = measurand.weights();
+    boolean derived = measurand.component().isEmpty();
+    double sum = 0;
+    for (int i = 0; i < weights.length; i++) {
+      Component component = measurand.components().get(i);
+      boolean none = derived && Derived.isNoneUnlessSaid(component);
+      if (!none && !contents.knows(component, line)) {
+        return Double.NaN;
+      }
+      sum += weights[i] * contents.sumOfLine(component, line);
+    }
+    return sum;
   }
 
   /** The value of a food table behind a place of a figure's composition sensitivities. */

@@ -11,10 +11,10 @@ import honeststack.core.yield.Griddle;
 public final class Formula {
   private Formula() {}
 
-  /** One sentence; empty for a figure that is not a component's. */
+  /** One sentence; for what follows from components, their rule. */
   public static String words(Figures figures, Basis basis, Measurand measurand) {
     if (measurand.component().isEmpty()) {
-      return "";
+      return measurand.formula();
     }
     Component component = measurand.component().get();
     String unit = " " + component.unit();

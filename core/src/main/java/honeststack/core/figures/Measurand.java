@@ -1,7 +1,6 @@
 package honeststack.core.figures;
 
 import honeststack.core.food.Component;
-import honeststack.core.food.Label;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -17,58 +16,6 @@ import java.util.Optional;
  * needs, and how it follows from them.
  */
 public final class Measurand {
-  /** Follows from the amounts of its components; with its slopes, for the law of propagation. */
-  private interface Rule {
-    /** The value, in the measurand's unit. */
-    double value(double[] amounts);
-
-    /** Its derivative by each amount. */
-    double[] slopes(double[] amounts);
-  }
-
-  private static final Rule ITSELF =
-      new Rule() {
-        @Override
-        public double value(double[] amounts) {
-          return amounts[0];
-        }
-
-        @Override
-        public double[] slopes(double[] amounts) {
-          return new double[] {1};
-        }
-      };
-
-  /** {@link Label#KILOJOULES} for each kcal. */
-  private static final Rule KILOJOULES =
-      new Rule() {
-        @Override
-        public double value(double[] amounts) {
-          return Label.KILOJOULES * amounts[0];
-        }
-
-        @Override
-        public double[] slopes(double[] amounts) {
-          return new double[] {Label.KILOJOULES};
-        }
-      };
-
-  /** So much of the first in 100 of the second, the energy; nothing in what has none. */
-  private static final Rule PER_100_KCAL =
-      new Rule() {
-        @Override
-        public double value(double[] amounts) {
-          return amounts[1] == 0 ? 0 : 100 * amounts[0] / amounts[1];
-        }
-
-        @Override
-        public double[] slopes(double[] amounts) {
-          return amounts[1] == 0
-              ? new double[2]
-              : new double[] {100 / amounts[1], -100 * amounts[0] / amounts[1] / amounts[1]};
-        }
-      };
-
   private static final Map<String, Measurand> ALL = all();
 
   private final String tag;
@@ -77,6 +24,7 @@ public final class Measurand {
   private final boolean additive;
   private final List<Component> components;
   private final Rule rule;
+  private final String formula;
 
   private Measurand(
       String tag,
@@ -84,36 +32,37 @@ public final class Measurand {
       String unit,
       boolean additive,
       List<Component> components,
-      Rule rule) {
+      Rule rule,
+      String formula) {
     this.tag = tag;
     this.words = words;
     this.unit = unit;
     this.additive = additive;
     this.components = List.copyOf(components);
     this.rule = rule;
+    this.formula = formula;
+  }
+
+  private static Measurand component(Component c) {
+    Rule itself = Rule.sum(1);
+    return new Measurand(c.name(), c.words(), c.unit(), true, List.of(c), itself, "");
+  }
+
+  private static Measurand derived(Derived one) {
+    return new Measurand(
+        one.name(),
+        one.words(),
+        one.unit(),
+        one.rule().isSum(),
+        one.components(),
+        one.rule(),
+        one.formula());
   }
 
   private static Map<String, Measurand> all() {
     List<Measurand> list = new ArrayList<>();
-    for (Component c : Component.values()) {
-      list.add(new Measurand(c.name(), c.words(), c.unit(), true, List.of(c), ITSELF));
-    }
-    list.add(
-        new Measurand(
-            "ENERGY_KJ",
-            "energy in kilojoules",
-            "kJ",
-            false,
-            List.of(Component.ENERC),
-            KILOJOULES));
-    list.add(
-        new Measurand(
-            "FIBTG_PER_100_KCAL",
-            "fibre in 100 kcal",
-            "g",
-            false,
-            List.of(Component.FIBTG, Component.ENERC),
-            PER_100_KCAL));
+    Arrays.stream(Component.values()).map(Measurand::component).forEach(list::add);
+    Arrays.stream(Derived.values()).map(Measurand::derived).forEach(list::add);
     Map<String, Measurand> all = new LinkedHashMap<>();
     list.forEach(one -> all.put(one.tag, one));
     return Collections.unmodifiableMap(all);
@@ -158,10 +107,28 @@ public final class Measurand {
 
   /** The component that it is; empty for what is derived from components. */
   public Optional<Component> component() {
-    return rule == ITSELF ? Optional.of(components.get(0)) : Optional.empty();
+    return formula.isEmpty() ? Optional.of(components.get(0)) : Optional.empty();
   }
 
-  List<Component> components() {
+  /** How it follows from components, a sentence; empty for a component. */
+  public String formula() {
+    return formula;
+  }
+
+  /**
+   * What each of its components counts for, in their order, where it is a sum of them.
+   *
+   * @throws IllegalStateException if it is not additive
+   */
+  public double[] weights() {
+    if (!additive) {
+      throw new IllegalStateException(tag + " is no sum");
+    }
+    return rule.slopes(new double[components.size()]);
+  }
+
+  /** The components that it needs. */
+  public List<Component> components() {
     return components;
   }
 

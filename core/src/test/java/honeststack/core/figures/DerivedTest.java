@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeststack.core.TestFoods;
 import honeststack.core.TestRecipes;
 import honeststack.core.estimate.Bound;
+import honeststack.core.food.Component;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -39,7 +40,7 @@ class DerivedTest {
     assertThat(kilojoules.high()).isCloseTo(4.184 * energy.high(), within(1e-9));
     assertThat(kilojoules.basis()).isEqualTo(AS_SERVED);
     assertThat(kilojoules.measurand().unit()).isEqualTo("kJ");
-    assertThat(kilojoules.measurand().isAdditive()).isFalse();
+    assertThat(kilojoules.measurand().isAdditive()).isTrue();
     assertThat(kilojoules.measurand().component()).isEmpty();
   }
 
@@ -103,5 +104,72 @@ class DerivedTest {
     assertThat(new Missing(0, 2).bound()).isEqualTo(Bound.AT_MOST);
     assertThat(new Missing(2, 0).bound()).isEqualTo(Bound.AT_LEAST);
     assertThat(some.bound()).isEqualTo(Bound.NOT_KNOWN);
+  }
+
+  private static Measurand tagged(String tag) {
+    return Measurand.tagged(tag).orElseThrow();
+  }
+
+  /**
+   * A serving is 3 of 10 pieces of 200 g flour (protein 10, carbohydrate 70, fibre 5, fat 1), 300 g
+   * milk (3, 5, 0, 3) and 100 g egg (12, 1, 0, fat as the table has it); sums by hand.
+   */
+  @Test
+  void schoolsOnPaper() {
+    Figures figures = Figures.of(bowl().read(), Measurand.values());
+    double protein = (20 + 9 + 12) * 0.3;
+    double carbohydrate = (140 + 15 + 1) * 0.3;
+    double fibre = 10 * 0.3;
+    double fat = figures.figure(AS_SERVED, Component.FAT).value();
+    assertThat(value(figures, "CARBOHYDRATE_AVAILABLE"))
+        .isCloseTo(carbohydrate - fibre, within(1e-9));
+    assertThat(value(figures, "CARBOHYDRATE_NET")).isCloseTo(carbohydrate - fibre, within(1e-9));
+    assertThat(value(figures, "CARBOHYDRATE_CHOICES")).isCloseTo(carbohydrate / 15, within(1e-9));
+    double general = 4 * protein + 9 * fat + 4 * carbohydrate;
+    assertThat(value(figures, "ENERGY_GENERAL")).isCloseTo(general, within(1e-9));
+    assertThat(value(figures, "ENERGY_EU")).isCloseTo(general - 2 * fibre, within(1e-9));
+    assertThat(value(figures, "SHARE_PROTEIN")).isCloseTo(400 * protein / general, within(1e-9));
+    assertThat(tagged("CARBOHYDRATE_NET").formula()).contains("erythritol");
+  }
+
+  private static double value(Figures figures, String tag) {
+    return figures.figure(AS_SERVED, tagged(tag)).value();
+  }
+
+  /** They sum to 100 %, whatever was measured how: what moves one moves the others back. */
+  @Test
+  void sharesOfEnergySumToAllOfIt() {
+    List<Measurand> shares =
+        List.of(
+            tagged("SHARE_PROTEIN"),
+            tagged("SHARE_FAT"),
+            tagged("SHARE_ALCOHOL"),
+            tagged("SHARE_CARBOHYDRATE"));
+    Figures figures = Figures.of(bowl("½ cup milk").read(), shares);
+    double sum = 0;
+    double[] moved = new double[figures.reading().book().size()];
+    java.util.Map<Object, Double> tables = new java.util.HashMap<>();
+    for (Measurand share : shares) {
+      Figure figure = figures.figure(AS_SERVED, share);
+      sum += figure.value();
+      for (int i = 0; i < moved.length; i++) {
+        moved[i] += figure.sensitivity(i);
+      }
+      figure.compositions((value, s) -> tables.merge(value, s, Double::sum));
+    }
+    assertThat(sum).isCloseTo(100, within(1e-9));
+    assertThat(java.util.Arrays.stream(moved).boxed().toList())
+        .allSatisfy(s -> assertThat(s).isCloseTo(0, within(1e-9)));
+    assertThat(tables.values()).allSatisfy(s -> assertThat(s).isCloseTo(0, within(1e-9)));
+  }
+
+  /** The parts of a sum are those of its components; a ratio has none. */
+  @Test
+  void partsOfWhatAddsUp() {
+    Figures figures = Figures.of(bowl().read(), Measurand.values());
+    List<Measurand> asked = List.of(tagged("CARBOHYDRATE_NET"), tagged("SHARE_FAT"));
+    double net = figures.partsOf(asked).stream().mapToDouble(part -> part.values()[0]).sum();
+    assertThat(net).isCloseTo(value(figures, "CARBOHYDRATE_NET"), within(1e-9));
+    assertThat(figures.partsOf(asked)).allMatch(part -> Double.isNaN(part.values()[1]));
   }
 }

@@ -1,0 +1,108 @@
+package honeststack.core.figures;
+
+import honeststack.core.estimate.Estimate;
+import honeststack.core.recipe.Plate;
+import honeststack.core.recipe.RecipeReading;
+import honeststack.core.yield.Griddle;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** What share of each place's foods is in each basis that a reading allows. */
+final class Bases {
+  private final RecipeReading reading;
+  private final Totals bowl;
+  private final Totals pan;
+  private final Totals plate;
+  private final Totals finished;
+
+  /** Of a row of sensitivities. */
+  private final int width;
+
+  private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
+
+  Bases(RecipeReading reading, Totals bowl, Totals pan, Totals plate, Totals finished, int width) {
+    this.reading = reading;
+    this.bowl = bowl;
+    this.pan = pan;
+    this.plate = plate;
+    this.finished = finished;
+    this.width = width;
+  }
+
+  private Taken taken(Totals of, Estimate share, double pull) {
+    double[] doubt = new double[share.sources() == 0 ? 0 : width];
+    share.addTo(doubt, 1);
+    return new Taken(of, share.value(), doubt, pull);
+  }
+
+  Map<Basis, List<Taken>> taken() {
+    double mass = bowl.contents().mass();
+    if (mass > 0) {
+      Estimate hundred = Estimate.exact(100).dividedBy(reading.batterMass());
+      taken.put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
+    }
+    reading
+        .finished()
+        .ifPresent(
+            done -> {
+              Estimate hundred = Estimate.exact(100).dividedBy(done.weight());
+              taken.put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
+            });
+    reading.griddle().ifPresent(this::pieces);
+    return taken;
+  }
+
+  private void pieces(Griddle griddle) {
+    Estimate one = Estimate.exact(1);
+    taken.put(
+        Basis.PER_PIECE,
+        List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
+    taken.put(Basis.WHOLE_BATCH, List.of(taken(bowl, one, 0), taken(pan, one, 0)));
+    griddle.cookedPiece().ifPresent(piece -> cooked(griddle, piece));
+    if (reading.isServed()) {
+      Plate served = reading.plate().orElseThrow();
+      Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
+      taken.put(
+          Basis.AS_SERVED,
+          List.of(
+              batter(griddle, served.batterShare().orElseThrow()),
+              taken(pan, fat, 0),
+              taken(plate, one, 0)));
+    }
+  }
+
+  /** 100 g of cooked pieces hold 100/w of a mean piece, w being what one weighs. */
+  private void cooked(Griddle griddle, Estimate piece) {
+    Estimate pieces = Estimate.exact(100).dividedBy(piece);
+    Estimate batter = reading.batterMass();
+    Estimate inPieces =
+        griddle.left().value() > 0
+            ? batter.minus(griddle.left()).dividedBy(batter)
+            : Estimate.exact(1);
+    Estimate share = inPieces.times(griddle.panShare()).times(pieces);
+    double mass = bowl.contents().mass();
+    double pull =
+        griddle.weighed()
+            ? griddle.left().value() / mass / mass * griddle.panShare().value() * pieces.value()
+            : -share.value() / mass;
+    Estimate fat = griddle.panShare().times(pieces);
+    double baked = mass - griddle.left().value();
+    double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
+    taken.put(Basis.PER_100G_COOKED, List.of(taken(bowl, share, pull), taken(pan, fat, fatPull)));
+  }
+
+  /**
+   * Counted pieces take all but what was left, however much there is; of a prediction each piece
+   * takes the same amount.
+   */
+  private Taken batter(Griddle griddle, Estimate share) {
+    double mass = bowl.contents().mass();
+    double left = griddle.left().value();
+    double pull =
+        griddle.predicted()
+            ? -share.value() / mass
+            : share.value() * left / mass / Math.max(1e-9, mass - left);
+    return taken(bowl, share, pull);
+  }
+}
