@@ -11,6 +11,7 @@ const GoalsPage = lazy(() => import('./pages/GoalsPage'));
 const LarderPage = lazy(() => import('./pages/LarderPage'));
 const MeasuringPage = lazy(() => import('./pages/MeasuringPage'));
 const PlanPage = lazy(() => import('./pages/PlanPage'));
+const SchoolsPage = lazy(() => import('./pages/SchoolsPage'));
 const StockPage = lazy(() => import('./pages/StockPage'));
 const StovePage = lazy(() => import('./pages/StovePage'));
 const VersionPage = lazy(() => import('./pages/VersionPage'));
@@ -50,6 +51,7 @@ export function App() {
               <Route path="/goals" element={<GoalsPage />} />
               <Route path="/plan/:id" element={<PlanPage />} />
               <Route path="/stove/:version" element={<StovePage />} />
+              <Route path="/schools" element={<SchoolsPage />} />
               <Route path="/keeping" element={<StockPage />} />
               <Route path="/version/:id" element={<VersionPage />} />
               <Route

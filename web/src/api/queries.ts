@@ -34,19 +34,24 @@ export const queries = {
       gcTime: 0,
     }),
 
-  version: (id: string) =>
+  version: (id: string, also?: string[]) =>
     queryOptions({
-      queryKey: ['version', id],
+      queryKey: ['version', id, also],
       queryFn: ({ signal }) =>
-        answer(api.GET('/api/versions/{id}', { params: { path: { id } }, signal })),
+        answer(
+          api.GET('/api/versions/{id}', { params: { path: { id }, query: { also } }, signal }),
+        ),
+      placeholderData: keepPreviousData,
       staleTime: Infinity,
     }),
 
-  figures: (draft: Draft, recipe?: string) =>
+  figures: (draft: Draft, recipe?: string, also?: string[]) =>
     queryOptions({
-      queryKey: ['figures', recipe, draft],
+      queryKey: ['figures', recipe, draft, also],
       queryFn: ({ signal }) =>
-        answer(api.POST('/api/figures', { params: { query: { recipe } }, body: draft, signal })),
+        answer(
+          api.POST('/api/figures', { params: { query: { recipe, also } }, body: draft, signal }),
+        ),
       placeholderData: keepPreviousData,
       gcTime: 60_000,
     }),

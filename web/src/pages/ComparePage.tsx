@@ -7,6 +7,7 @@ import type { Basis, CompareItem, CompareRequest } from '../api/types';
 import { byRecipe } from '../features/shelf/byRecipe';
 import { readSide } from '../features/compare/sides';
 import { Causes, LineTable, Sides } from '../features/compare/Sides';
+import { useAlso } from '../ui/also';
 import { Caution } from '../ui/Caution';
 import { Choice } from '../ui/Choice';
 import { GoalChoice } from '../ui/GoalChoice';
@@ -29,7 +30,7 @@ export default function ComparePage() {
   const [basis, setBasis] = useState<Basis>('AS_SERVED');
   const [chosen, setChosen] = useState('ENERC');
   const items = sides.map(readSide).filter((item): item is CompareItem => item !== undefined);
-  const comparison = useQuery(queries.compare({ items, mode, goalSetId }));
+  const comparison = useQuery(queries.compare({ items, mode, goalSetId, also: useAlso().tags }));
   const set = (key: string, values: string[]) => {
     const next = new URLSearchParams(search);
     next.delete(key);

@@ -2,7 +2,8 @@ import { memo, useState } from 'react';
 import type { TrailOf } from '../api/queries';
 import type { Basis, Draft, Figures } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
-import { Servings, Tally, Verdicts } from '../features/tally/Tally';
+import { Promises } from '../features/tally/Promises';
+import { AnotherFigure, Servings, Tally, Verdicts } from '../features/tally/Tally';
 import { Trail } from '../features/trail/Trail';
 
 /** Tally, verdicts, stack picture and findings of one draft; each figure opens to its trail. */
@@ -16,6 +17,8 @@ export const TallyPanel = memo(function TallyPanel(props: {
 }) {
   const { figures, kind, pieces, of } = props;
   const [chosen, setChosen] = useState('ENERC');
+  const measured = figures.measurands.some(({ tag, additive }) => additive && tag === chosen);
+  const pictured = measured ? chosen : 'ENERC';
   const [trail, setTrail] = useState<{ basis: Basis; tag: string; of: TrailOf }>();
   return (
     <>
@@ -25,15 +28,19 @@ export const TallyPanel = memo(function TallyPanel(props: {
         onChoose={setChosen}
         onTrail={(basis, tag) => setTrail({ basis, tag, of: of() })}
       />
-      <Servings figures={figures} />
+      <AnotherFigure figures={figures} />
+      <div className="wide-table">
+        <Servings figures={figures} />
+      </div>
       {figures.without.length > 0 && (
         <p className="without">
           <b>Not in the numbers yet:</b> {figures.without.join(', ')}.
         </p>
       )}
       <Verdicts figures={figures} />
+      <Promises figures={figures} />
       {kind !== 'PREPARATION' && (
-        <StackPicture figures={figures} tag={chosen} pieces={pieces} kind={kind} />
+        <StackPicture figures={figures} tag={pictured} pieces={pieces} kind={kind} />
       )}
       <ul className="findings">
         {figures.findings.map((finding) => (

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { queries } from '../api/queries';
 import type { DraftLine, Line, Version } from '../api/types';
+import { useAlso } from '../ui/also';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 import { Grams, Reading } from '../ui/Reading';
@@ -11,7 +12,7 @@ import { TallyPanel } from './TallyPanel';
 /** A kept version: it only shows. */
 export default function VersionPage() {
   const { id = '' } = useParams();
-  const version = useQuery(queries.version(id));
+  const version = useQuery(queries.version(id, useAlso().tags));
   if (version.error) {
     return (
       <main className="page">

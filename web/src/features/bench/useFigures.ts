@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { queries } from '../../api/queries';
 import type { Draft, Figures, Line } from '../../api/types';
+import { useAlso } from '../../ui/also';
 import { useSettled } from '../../ui/useSettled';
 
 const BURST_MS = 120;
@@ -13,7 +14,7 @@ const itself = (figures: Figures) => figures;
  */
 export function useFigures(draft: Draft, recipeId?: string) {
   const { data: figures, error: failure } = useQuery({
-    ...queries.figures(useSettled(draft, BURST_MS, true), recipeId),
+    ...queries.figures(useSettled(draft, BURST_MS, true), recipeId, useAlso().tags),
     // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
     select: itself,
   });

@@ -10,7 +10,7 @@ const lines = [
 ] as const;
 
 const figures = {
-  measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal' }],
+  measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal', additive: true }],
   lines: lines.map(([id, station]) => ({ id, station, food: id, state: 'UNDERSTOOD' })),
   parts: lines.map(([, , value], line) => ({ line, values: [value], shares: [value / 100] })),
 } as unknown as Figures;

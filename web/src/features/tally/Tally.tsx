@@ -1,6 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
+import { queries } from '../../api/queries';
 import type { Basis, Figure, Figures, Judgement } from '../../api/types';
 import { colourOf } from '../../ui/components';
+import { useAlso } from '../../ui/also';
+import { Choice } from '../../ui/Choice';
+import { Glyph } from '../../ui/Glyph';
 import { Mark } from '../../ui/Mark';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { figureOf, has, mainFigure } from '../../ui/figures';
@@ -52,6 +58,7 @@ export function Tally(props: {
   const { figures, chosen, onChoose, onTrail } = props;
   const done = has(figures, 'PER_100G_FINISHED');
   const { bases, last, choices, choose } = useColumns(figures);
+  const also = useAlso();
   const main: Basis = done ? 'PER_100G_FINISHED' : 'AS_SERVED';
   return (
     <table className="tally" aria-label="Tally">
@@ -82,15 +89,32 @@ export function Tally(props: {
         </tr>
       </thead>
       <tbody>
-        {figures.measurands.map(({ tag, words, unit }) => (
+        {figures.measurands.map(({ tag, words, unit, additive }) => (
           <tr key={tag} className={tag === chosen ? 'chosen' : undefined}>
             <th scope="row">
-              <button type="button" aria-pressed={tag === chosen} onClick={() => onChoose(tag)}>
-                <Mark component={tag} />
-                <span>
-                  {words} <span className="unit">{unit}</span>
-                </span>
-              </button>
+              <span className="row-head">
+                <button
+                  type="button"
+                  aria-pressed={tag === chosen}
+                  disabled={!additive}
+                  onClick={() => onChoose(tag)}
+                >
+                  <Mark component={tag} />
+                  <span>
+                    {words} <span className="unit">{unit}</span>
+                  </span>
+                </button>
+                {also.tags.includes(tag) && (
+                  <button
+                    type="button"
+                    className="plain"
+                    aria-label={`Without ${words}`}
+                    onClick={() => also.remove(tag)}
+                  >
+                    <Glyph of="remove" />
+                  </button>
+                )}
+              </span>
             </th>
             {bases.map(({ basis, head }) => {
               const figure = figureOf(figures, basis, tag);
@@ -115,6 +139,30 @@ export function Tally(props: {
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** Any other figure, one click away and remembered. */
+export function AnotherFigure({ figures }: { figures: Figures }) {
+  const also = useAlso();
+  const measurands = useQuery(queries.measurands());
+  const shown = new Set(figures.measurands.map(({ tag }) => tag));
+  return (
+    <p className="another-figure">
+      <Choice<string | null>
+        aria-label="Another figure"
+        variant="borderless"
+        value={null}
+        placeholder="another figure …"
+        showSearch
+        optionFilterProp="label"
+        options={(measurands.data?.others ?? [])
+          .filter(({ tag }) => !shown.has(tag))
+          .map(({ tag, words, unit }) => ({ value: tag, label: `${words}, ${unit}` }))}
+        onChange={(tag) => tag && also.add(tag)}
+      />
+      <Link to="/schools">why figures differ</Link>
+    </p>
   );
 }
 

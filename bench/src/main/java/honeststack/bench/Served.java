@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -45,7 +46,8 @@ final class Served implements AutoCloseable {
     synchronized byte[] bytes() {
       if (answer == null) {
         FiguresAnswer figures =
-            service.answer(service.read(SampleDraft.draft(), Optional.empty()), Optional.empty());
+            service.answer(
+                service.read(SampleDraft.draft(), Optional.empty()), Optional.empty(), List.of());
         answer = json.writeValueAsBytes(figures);
       }
       return answer;

@@ -32,7 +32,8 @@ class ArchitectureTest {
           "method",
           "plan",
           "morning",
-          "keeping");
+          "keeping",
+          "promise");
 
   private final JavaClasses classes =
       new ClassFileImporter()

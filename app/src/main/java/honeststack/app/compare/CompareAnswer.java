@@ -21,11 +21,13 @@ final class CompareAnswer {
   /**
    * @param mode what the versions are taken to share
    * @param goalSetId the goals that they are judged by; absent for none
+   * @param also tags of figures to be compared beside those of the tally; absent for none
    */
   record CompareRequest(
       @NotNull @Size(min = 2, max = 4) List<@NotNull @Valid Item> items,
       @NotNull Mode mode,
-      @Nullable String goalSetId) {}
+      @Nullable String goalSetId,
+      @Nullable @Size(max = 40) List<@NotNull String> also) {}
 
   /**
    * One side: a kept version, the draft on a recipe's bench, or a draft that is sent along.

@@ -19,6 +19,7 @@ import honeststack.core.compare.Changes;
 import honeststack.core.compare.Comparison;
 import honeststack.core.compare.Difference;
 import honeststack.core.figures.Figures;
+import honeststack.core.figures.Measurand;
 import honeststack.core.recipe.RecipeReading;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,8 +43,9 @@ class CompareService {
     List<Kept> sides = request.items().stream().map(this::side).toList();
     sides.forEach(CompareService::check);
     Optional<String> goals = Optional.ofNullable(request.goalSetId());
-    List<Figures> all =
-        sides.stream().map(side -> Figures.of(side.reading(), FiguresService.TALLY)).toList();
+    List<String> also = request.also() == null ? List.of() : request.also();
+    List<Measurand> shown = FiguresService.shown(also);
+    List<Figures> all = sides.stream().map(side -> Figures.of(side.reading(), shown)).toList();
     RecipeReading first = sides.get(0).reading();
     List<Against> against = new ArrayList<>();
     for (int i = 1; i < sides.size(); i++) {
@@ -54,7 +56,7 @@ class CompareService {
       against.add(new Against(i, Changes.between(first, sides.get(i).reading()), differences));
     }
     return new SideBySide(
-        sides.stream().map(side -> answer(side, goals)).toList(),
+        sides.stream().map(side -> answer(side, goals, also)).toList(),
         Alignment.of(sides.stream().map(Kept::reading).toList()).stream()
             .map(LineRows::row)
             .toList(),
@@ -72,13 +74,13 @@ class CompareService {
     }
   }
 
-  private Side answer(Kept side, Optional<String> goals) {
+  private Side answer(Kept side, Optional<String> goals, List<String> also) {
     return new Side(
         side.label(),
         side.reason(),
         side.draft().kind(),
         side.draft().plate().pieces(),
-        figures.answer(side.reading(), goals));
+        figures.answer(side.reading(), goals, also));
   }
 
   private Kept side(Item item) {

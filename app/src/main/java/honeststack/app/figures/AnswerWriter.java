@@ -15,7 +15,6 @@ import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Makeup;
 import honeststack.core.figures.Measurand;
-import honeststack.core.food.Component;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
 import honeststack.core.recipe.LineReading;
@@ -52,6 +51,9 @@ final class AnswerWriter {
         judgements(figures, goals),
         reading.griddle().map(g -> YieldWriter.yield(reading, g)).orElse(null),
         reading.others().isEmpty() ? null : YieldWriter.servings(reading, shown),
+        PromiseWriter.promises(reading),
+        PromiseWriter.allergens(reading),
+        PromiseWriter.cautions(reading),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
   }
@@ -77,7 +79,7 @@ final class AnswerWriter {
   }
 
   static MeasurandAnswer measurand(Measurand one) {
-    return new MeasurandAnswer(one.tag(), one.words(), one.unit());
+    return new MeasurandAnswer(one.tag(), one.words(), one.unit(), one.isAdditive());
   }
 
   static FigureAnswer figure(Figure figure) {
@@ -94,16 +96,17 @@ final class AnswerWriter {
       return List.of();
     }
     Basis basis = figures.partsBasis().get();
-    List<Component> components = shown.stream().flatMap(one -> one.component().stream()).toList();
     double[] whole =
-        components.stream().mapToDouble(c -> figures.figure(basis, c).value()).toArray();
+        shown.stream()
+            .mapToDouble(one -> one.isAdditive() ? figures.figure(basis, one).value() : 0)
+            .toArray();
     Map<String, Integer> places = new HashMap<>();
     List<LineReading> lines = figures.reading().lines();
     for (int i = 0; i < lines.size(); i++) {
       places.put(lines.get(i).id(), i);
     }
     List<PartAnswer> parts = new ArrayList<>();
-    for (Figures.Part part : figures.parts(components)) {
+    for (Figures.Part part : figures.partsOf(shown)) {
       List<Double> values = new ArrayList<>(whole.length);
       List<Double> shares = new ArrayList<>(whole.length);
       for (int c = 0; c < whole.length; c++) {

@@ -5,6 +5,8 @@ import honeststack.core.estimate.Bound;
 import honeststack.core.figures.Basis;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Verdict;
+import honeststack.core.promise.Promise;
+import honeststack.core.promise.Promises.Standing;
 import honeststack.core.recipe.LineReading.Offer;
 import honeststack.core.recipe.Station;
 import jakarta.annotation.Nullable;
@@ -19,6 +21,8 @@ import java.util.List;
  * @param without what is not in the numbers, in a few words each
  * @param yield how many pieces and how heavy; absent until they are counted or predicted
  * @param servings further kinds of serving; absent for none
+ * @param promises what can be said of it to those who ask; none for an empty recipe
+ * @param cautions what to mind in its foods; absent for nothing
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FiguresAnswer(
@@ -34,6 +38,9 @@ public record FiguresAnswer(
     List<JudgementAnswer> judgements,
     @Nullable YieldAnswer yield,
     @Nullable List<ServingAnswer> servings,
+    List<PromiseAnswer> promises,
+    AllergenAnswer allergens,
+    @Nullable List<CautionAnswer> cautions,
     String energySchool,
     String carbohydrateSchool) {
 
@@ -49,6 +56,26 @@ public record FiguresAnswer(
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record MakeupAnswer(@Nullable Range water, @Nullable Range liquidPerFlour) {}
+
+  /**
+   * A promise held against the facts of the foods.
+   *
+   * @param decides the food or line that decides; absent where none does
+   * @param note what has to be said beside it; absent for nothing
+   */
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  public record PromiseAnswer(
+      Promise promise,
+      String words,
+      Standing standing,
+      @Nullable String decides,
+      @Nullable String note) {}
+
+  /** Allergens by name. */
+  public record AllergenAnswer(List<String> contains, List<String> mayContain) {}
+
+  /** Something to mind, and where it stands. */
+  public record CautionAnswer(String words, String basis) {}
 
   /**
    * What became of the batter, or is going to. What is absent is not known.
@@ -110,8 +137,12 @@ public record FiguresAnswer(
   public record ServingAnswer(
       String name, double pieces, @Nullable Double grams, List<FigureAnswer> figures) {}
 
-  /** What a figure is about. */
-  public record MeasurandAnswer(String tag, String words, String unit) {}
+  /**
+   * What a figure is about.
+   *
+   * @param additive the parts of a serving sum to it
+   */
+  public record MeasurandAnswer(String tag, String words, String unit, boolean additive) {}
 
   /** All figures of one basis, in the order of the measurands. */
   public record BasisAnswer(Basis basis, List<FigureAnswer> figures) {}

@@ -4,6 +4,7 @@ import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.core.figures.Basis;
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,12 +25,17 @@ class FiguresController {
    * A whole draft in, all its figures out; nothing is stored.
    *
    * @param recipe the recipe that it is the draft of; a preparation is not put into itself
+   * @param also tags of figures to be shown beside those of the tally
    */
   @PostMapping
   FiguresAnswer figures(
-      @Valid @RequestBody Draft draft, @RequestParam(required = false) String recipe) {
+      @Valid @RequestBody Draft draft,
+      @RequestParam(required = false) String recipe,
+      @RequestParam(required = false) List<String> also) {
     return service.answer(
-        service.read(draft, Optional.ofNullable(recipe)), Optional.ofNullable(draft.goalSetId()));
+        service.read(draft, Optional.ofNullable(recipe)),
+        Optional.ofNullable(draft.goalSetId()),
+        also == null ? List.of() : also);
   }
 
   /**

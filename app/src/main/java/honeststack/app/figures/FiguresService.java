@@ -5,6 +5,7 @@ import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.app.goals.GoalService;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.problem.Problem;
+import honeststack.app.problem.ProblemException;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
@@ -49,12 +50,34 @@ public class FiguresService {
    * All that the bench shows of a reading.
    *
    * @param goalSetId the goals that it is judged by; those of an unknown set are none
+   * @param also tags of figures to be shown beside those of the tally
    */
-  public FiguresAnswer answer(RecipeReading reading, Optional<String> goalSetId) {
+  public FiguresAnswer answer(
+      RecipeReading reading, Optional<String> goalSetId, List<String> also) {
     List<Goal> judgedBy = goalSetId.map(goals::limits).orElse(List.of());
-    Set<Measurand> asked = new LinkedHashSet<>(TALLY);
+    List<Measurand> shown = shown(also);
+    Set<Measurand> asked = new LinkedHashSet<>(shown);
     judgedBy.forEach(goal -> asked.add(goal.measurand()));
-    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), TALLY, judgedBy);
+    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), shown, judgedBy);
+  }
+
+  /**
+   * The tally's figures, and others behind them.
+   *
+   * @throws ProblemException if a tag is none
+   */
+  public static List<Measurand> shown(List<String> also) {
+    Set<Measurand> shown = new LinkedHashSet<>(TALLY);
+    also.forEach(tag -> shown.add(tagged("also", tag)));
+    return List.copyOf(shown);
+  }
+
+  private static Measurand tagged(String field, String tag) {
+    return Measurand.tagged(tag)
+        .orElseThrow(
+            () ->
+                Problem.badInput(
+                    field, tag, "“" + tag + "” is no figure.", "one of " + Measurand.values()));
   }
 
   /**
@@ -63,12 +86,7 @@ public class FiguresService {
    * @param tag the measurand's
    */
   public TrailAnswer trail(RecipeReading reading, Basis basis, String tag) {
-    Measurand measurand =
-        Measurand.tagged(tag)
-            .orElseThrow(
-                () ->
-                    Problem.badInput(
-                        "of", tag, "“" + tag + "” is no figure.", "one of " + Measurand.values()));
+    Measurand measurand = tagged("of", tag);
     Figures figures = Figures.of(reading, List.of(measurand));
     if (figures.on(basis).isEmpty()) {
       throw Problem.conflict("There is no such figure yet: pieces or a serving are not said.");

@@ -52,9 +52,15 @@ class KeptController {
     return service.keep(id, Revision.expected(ifMatch), request.reason());
   }
 
+  /**
+   * A kept version.
+   *
+   * @param also tags of figures to be shown beside those of the tally
+   */
   @GetMapping("/versions/{id}")
-  VersionAnswer version(@PathVariable String id) {
-    return service.version(id);
+  VersionAnswer version(
+      @PathVariable String id, @RequestParam(required = false) List<String> also) {
+    return service.version(id, also == null ? List.of() : also);
   }
 
   /**

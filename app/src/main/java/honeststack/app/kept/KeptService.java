@@ -172,11 +172,11 @@ public class KeptService implements RecipeWatcher {
   }
 
   @Transactional(readOnly = true)
-  VersionAnswer version(String id) {
+  VersionAnswer version(String id, List<String> also) {
     StoredVersion version = stored(id);
     RecipeReading reading = readings.read(version);
     Draft draft = shelf.draft(version.body());
-    FiguresAnswer answer = figures.answer(reading, Optional.ofNullable(draft.goalSetId()));
+    FiguresAnswer answer = figures.answer(reading, Optional.ofNullable(draft.goalSetId()), also);
     Head head = version.head();
     return new VersionAnswer(
         head.id(),

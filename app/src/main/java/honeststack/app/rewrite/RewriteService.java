@@ -86,7 +86,7 @@ class RewriteService {
     }
     Map<String, LineAnswer> readings = new HashMap<>();
     figures
-        .answer(kitchen.read(bowl(system, lines).recipe()), Optional.empty())
+        .answer(kitchen.read(bowl(system, lines).recipe()), Optional.empty(), List.of())
         .lines()
         .forEach(line -> readings.put(line.id(), line));
     List<ProposedLine> answer = new ArrayList<>();

@@ -183,6 +183,10 @@ public class RunService {
    * @throws ProblemException if there is no such version
    */
   RunAnswer start(String id, NewRun run) {
+    if (!id.matches(RunAnswers.ID)) {
+      throw Problem.badInput(
+          "id", id, "“" + id + "” cannot be the identity of a run.", "1 to 36 letters and digits");
+    }
     kept.kept(run.versionId());
     return ledger.write(
         () -> {

@@ -36,7 +36,7 @@ class ToolController {
   }
 
   @PutMapping("/{id}")
-  ToolAnswer saveTool(@PathVariable @Size(max = 36) String id, @Valid @RequestBody NewTool tool) {
+  ToolAnswer saveTool(@PathVariable String id, @Valid @RequestBody NewTool tool) {
     return service.save(id, tool);
   }
 

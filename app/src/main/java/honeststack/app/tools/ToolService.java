@@ -99,6 +99,7 @@ public class ToolService {
   }
 
   ToolAnswer save(String id, NewTool tool) {
+    stored(id);
     return put(id, tool);
   }
 

@@ -89,10 +89,12 @@ class StoveBrowserTest {
     page.getByLabel("Of which version").fill("Morning cakes, version 1");
     page.keyboard().press("Enter");
     button(page, "Put away").last().click();
-    assertThat(page.locator(".stock-table")).containsText("4 of 4 pieces");
-    button(page, "One eaten").click();
-    assertThat(page.locator(".stock-table")).containsText("3 of 4 pieces");
-    button(page, "Label").click();
+    Locator row =
+        page.locator(".stock-table tr", new Page.LocatorOptions().setHasText("Morning cakes"));
+    assertThat(row).containsText("4 of 4 pieces");
+    row.getByText("One eaten").click();
+    assertThat(row).containsText("3 of 4 pieces");
+    row.getByText("Label").click();
     assertThat(page.locator(".stock-label")).containsText("Use by");
     Axe.check(page);
   }
