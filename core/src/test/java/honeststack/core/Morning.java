@@ -146,7 +146,8 @@ public final class Morning {
     }
 
     private double true100g(String food, int component) {
-      double doubt = component == 3 ? 0.10 : 0.05;
+      double kind = food.equals("oil") || food.equals("sugar") ? 0.01 : 0.05;
+      double doubt = component == 3 ? 2 * kind : kind;
       return HOLDS.get(food)[component] * (1 + doubt * of(food + component));
     }
   }
@@ -202,9 +203,9 @@ public final class Morning {
       case JUG -> world.filled("milk jug", grams, n, 0.015, 0.02);
       case TABLESPOON -> world.filled("oil tbsp", grams, n, 0.03, 0.05);
       case TEASPOON -> world.filled("oil tsp", grams, n, 0.04, 0.07);
-      case EGGS -> grams * (1 + 0.04 / Math.sqrt(n) * world.normal());
+      case EGGS -> world.filled("an egg", grams, n, 0.05, 0.04);
       case SUGAR_CUP -> world.filled("sugar cup", grams, n, 0.04, 0.04);
-      case PEARS -> grams * (1 + 0.15 / Math.sqrt(n) * world.normal());
+      case PEARS -> world.filled("a pear", grams, n, 0.05, 0.15);
       case HEAPED -> world.filled("flour heaped", grams, n, 0.12, 0.08);
       case SCOOPS -> world.filled("flour ladle", grams, n, 0.15, 0.08);
       case PINCH -> grams * (1 + 0.5 / Math.sqrt(n) * world.anywhere());

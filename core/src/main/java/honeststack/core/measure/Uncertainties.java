@@ -1,6 +1,7 @@
 package honeststack.core.measure;
 
 import honeststack.core.food.Composition.TableDoubt;
+import honeststack.core.food.TableKind;
 import honeststack.core.wording.Say;
 import java.util.EnumMap;
 import java.util.Map;
@@ -55,9 +56,16 @@ public record Uncertainties(Map<Way, Doubt> rows) {
     DRAINED,
     /** Shared: of what a second's spray weighs. */
     SPRAY,
-    /** Shared: a value of a food table. */
+    /** Shared: a value of a food table, of foods that are none of those below. */
     TABLE_VALUE,
-    /** Shared: fibre and sugars of a food table. */
+    /** Shared: the same of what is refined, of milk, cream and butter, of fruit and vegetables. */
+    TABLE_REFINED,
+    TABLE_DAIRY,
+    TABLE_PRODUCE,
+    /**
+     * Shared: fibre and sugars of a food table, where its other values are off by {@link
+     * #TABLE_VALUE}; of other kinds of food in the same proportion.
+     */
     TABLE_FIBRE_SUGARS,
     /** Shared: a value of a label, beside its rounding. */
     LABEL_VALUE
@@ -85,9 +93,19 @@ public record Uncertainties(Map<Way, Doubt> rows) {
     }
   }
 
-  /** How far values of food tables are off. */
-  public TableDoubt ofTables() {
-    return new TableDoubt(of(Way.TABLE_VALUE).shared(), of(Way.TABLE_FIBRE_SUGARS).shared());
+  /** How far values of food tables are off for a kind of food. */
+  public TableDoubt ofTables(TableKind kind) {
+    double most =
+        of(switch (kind) {
+              case REFINED -> Way.TABLE_REFINED;
+              case DAIRY -> Way.TABLE_DAIRY;
+              case USUAL -> Way.TABLE_VALUE;
+              case PRODUCE -> Way.TABLE_PRODUCE;
+            })
+            .shared();
+    double usual = of(Way.TABLE_VALUE).shared();
+    double lessKnown = of(Way.TABLE_FIBRE_SUGARS).shared();
+    return new TableDoubt(most, usual > 0 ? lessKnown * most / usual : lessKnown);
   }
 
   public Doubt of(Way way) {

@@ -11,6 +11,7 @@ import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
+import honeststack.core.food.TableKind;
 import honeststack.core.line.ReadLine;
 import honeststack.core.measure.Amount;
 import honeststack.core.measure.Measure;
@@ -308,7 +309,7 @@ final class LinePass {
   private MeasuredFood measured(Line line, Food food, Estimate mass, SourceBook in) {
     Optional<Preparation> prepared = kitchen.preparations().of(food);
     if (prepared.isEmpty()) {
-      Food doubted = food.doubted(kitchen.tables().uncertainties().ofTables());
+      Food doubted = food.doubted(kitchen.tables().uncertainties().ofTables(TableKind.of(food)));
       return new MeasuredFood(line.id(), doubted, mass);
     }
     check(line, prepared.get());

@@ -100,9 +100,9 @@ class WeightsTest {
   void spoonsAndPieces() {
     check(mass("1 tbsp oil"), 14, 14 * Math.hypot(0.03, 0.05));
     check(mass("1 tsp oil"), 14.0 / 3, 14.0 / 3 * Math.hypot(0.04, 0.07));
-    check(mass("4 large eggs"), 200, 200 * 0.04 / 2);
-    check(mass("1 small egg"), 40, 1.6);
-    check(mass("2 pears"), 360, 360 * 0.15 / Math.sqrt(2));
+    check(mass("4 large eggs"), 200, 200 * Math.hypot(0.05, 0.04 / 2));
+    check(mass("1 small egg"), 40, 40 * Math.hypot(0.05, 0.04));
+    check(mass("2 pears"), 360, 360 * Math.hypot(0.05, 0.15 / Math.sqrt(2)));
   }
 
   private Estimate whole(String text) {
