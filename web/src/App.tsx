@@ -6,6 +6,7 @@ import { ShelfPage } from './pages/ShelfPage';
 import { useTheme } from './theme';
 
 const BenchPage = lazy(() => import('./pages/BenchPage'));
+const ClaimsPage = lazy(() => import('./pages/ClaimsPage'));
 const ComparePage = lazy(() => import('./pages/ComparePage'));
 const GoalsPage = lazy(() => import('./pages/GoalsPage'));
 const LarderPage = lazy(() => import('./pages/LarderPage'));
@@ -39,6 +40,7 @@ export function App() {
               <NavLink to="/measuring">Measuring</NavLink>
               <NavLink to="/keeping">Keeping</NavLink>
               <NavLink to="/goals">Goals</NavLink>
+              <NavLink to="/claims">Claims</NavLink>
             </nav>
           </header>
           <Suspense fallback={<main className="page quiet">One moment …</main>}>
@@ -51,6 +53,7 @@ export function App() {
               <Route path="/goals" element={<GoalsPage />} />
               <Route path="/plan/:id" element={<PlanPage />} />
               <Route path="/stove/:version" element={<StovePage />} />
+              <Route path="/claims" element={<ClaimsPage />} />
               <Route path="/schools" element={<SchoolsPage />} />
               <Route path="/keeping" element={<StockPage />} />
               <Route path="/version/:id" element={<VersionPage />} />

@@ -34,6 +34,7 @@ class ArchitectureTest {
           "goals",
           "figures",
           "stove",
+          "claims",
           "rewrite",
           "shelf",
           "kept",

@@ -33,7 +33,8 @@ class ArchitectureTest {
           "plan",
           "morning",
           "keeping",
-          "promise");
+          "promise",
+          "claim");
 
   private final JavaClasses classes =
       new ClassFileImporter()

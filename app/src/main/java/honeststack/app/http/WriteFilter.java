@@ -54,6 +54,7 @@ class WriteFilter extends OncePerRequestFilter {
       Set.of(
           "/api/figures",
           "/api/figures/trail",
+          "/api/claims",
           "/api/method",
           "/api/plan",
           "/api/compare",
