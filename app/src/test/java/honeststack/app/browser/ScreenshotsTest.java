@@ -158,4 +158,22 @@ class ScreenshotsTest {
   void keeping() {
     draw(browser.open("/keeping"), "keeping");
   }
+
+  @Test
+  void schools() {
+    draw(browser.open("/schools"), "schools");
+  }
+
+  @Test
+  void claims() {
+    Page page = browser.open("/claims");
+    page.getByLabel("energy, kcal").fill("95");
+    page.getByLabel("protein, g").fill("10");
+    page.getByLabel("carbohydrate, g").fill("20");
+    page.getByLabel("Of which recipe").press("Enter");
+    page.getByText("of Barley and quark rounds").click();
+    page.getByLabel("For what").press("Enter");
+    page.getByText("for one piece without toppings").click();
+    draw(page, "claims");
+  }
 }
