@@ -57,6 +57,14 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
   const [keeping, setKeeping] = useState(false);
   const { now, change } = useChanges(current, history.change);
   const trailOf = useCallback(() => ({ draft: now(), recipe: recipe.id }), [now, recipe.id]);
+  const serve = useCallback(
+    (pieces: number) =>
+      change('plate:serve', (now) => ({
+        ...now,
+        plate: { ...now.plate, pieces, amount: undefined },
+      })),
+    [change],
+  );
   const problems = figures?.problems ?? NO_PROBLEMS;
   const [keysOpen, setKeysOpen] = useState(false);
   const { undo, redo } = history;
@@ -197,6 +205,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
                 kind={draft.kind}
                 pieces={draft.plate.pieces ?? 1}
                 of={trailOf}
+                onPieces={serve}
               />
               {draft.kind !== 'PREPARATION' && !figures.yield && (
                 <p className="findings">

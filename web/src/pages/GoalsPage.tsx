@@ -1,7 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { answer, api, ifMatch } from '../api/client';
 import { queries } from '../api/queries';
-import type { GoalSet } from '../api/types';
+import type { GoalSet, NewGoalSet } from '../api/types';
+import { REFERENCES } from '../features/goals/references';
 import { GoalForm } from '../features/goals/GoalForm';
 import { Notice } from '../ui/Notice';
 
@@ -10,8 +12,12 @@ export default function GoalsPage() {
   const client = useQueryClient();
   const sets = useQuery(queries.goals());
   const measurands = useQuery(queries.measurands());
-  const failure = sets.error ?? measurands.error;
   const anew = () => client.invalidateQueries({ queryKey: ['goals'] });
+  const copy = useMutation({
+    mutationFn: (body: NewGoalSet) => answer(api.POST('/api/goals', { body })),
+    onSuccess: anew,
+  });
+  const failure = sets.error ?? measurands.error ?? copy.error;
   const at = (set: GoalSet) => ({ path: { id: set.id }, header: ifMatch(set.revision) });
   return (
     <main className="goals">
@@ -46,6 +52,18 @@ export default function GoalsPage() {
           />
         </div>
       )}
+      <p className="goal-references">
+        {REFERENCES.map((set) => (
+          <Button
+            key={set.name}
+            loading={copy.isPending}
+            disabled={sets.data?.some((one) => one.name === set.name)}
+            onClick={() => copy.mutate(set)}
+          >
+            Copy: {set.name}
+          </Button>
+        ))}
+      </p>
       <p className="caution">
         Goals here are your own or invented; what is right for a person is for them and those who
         care for them.

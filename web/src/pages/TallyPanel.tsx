@@ -14,6 +14,8 @@ export const TallyPanel = memo(function TallyPanel(props: {
   pieces: number;
   /** Whose figures they are, at the moment of asking. */
   of: () => TrailOf;
+  /** Serves another number of pieces; absent where nothing can be changed. */
+  onPieces?: (pieces: number) => void;
 }) {
   const { figures, kind, pieces, of } = props;
   const [chosen, setChosen] = useState('ENERC');
@@ -37,7 +39,7 @@ export const TallyPanel = memo(function TallyPanel(props: {
           <b>Not in the numbers yet:</b> {figures.without.join(', ')}.
         </p>
       )}
-      <Verdicts figures={figures} />
+      <Verdicts figures={figures} onPieces={props.onPieces} />
       <Promises figures={figures} />
       {kind !== 'PREPARATION' && (
         <StackPicture figures={figures} tag={pictured} pieces={pieces} kind={kind} />

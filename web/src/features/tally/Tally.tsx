@@ -264,7 +264,12 @@ function Whisker(props: {
 }
 
 /** The verdicts on the chosen goals, each with its reason. */
-export function Verdicts({ figures }: { figures: Figures }) {
+export function Verdicts(props: {
+  figures: Figures;
+  /** Serves another number of pieces; absent where nothing can be changed. */
+  onPieces?: (pieces: number) => void;
+}) {
+  const { figures, onPieces } = props;
   if (figures.judgements.length === 0) return null;
   return (
     <ul className="verdicts" aria-label="Verdicts">
@@ -277,7 +282,16 @@ export function Verdicts({ figures }: { figures: Figures }) {
               <Verdict judgement={judgement} />
             </p>
             <p className="reading">
-              {judgement.reason} {judgement.better}
+              {judgement.reason} {judgement.better} {judgement.change?.words}
+              {judgement.change?.pieces != null && onPieces && (
+                <button
+                  type="button"
+                  className="text-button"
+                  onClick={() => onPieces(judgement.change?.pieces ?? 1)}
+                >
+                  Serve {judgement.change.pieces}
+                </button>
+              )}
             </p>
           </li>
         );

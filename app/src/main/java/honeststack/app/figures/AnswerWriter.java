@@ -1,6 +1,7 @@
 package honeststack.app.figures;
 
 import honeststack.app.figures.FiguresAnswer.BasisAnswer;
+import honeststack.app.figures.FiguresAnswer.ChangeAnswer;
 import honeststack.app.figures.FiguresAnswer.FieldProblemAnswer;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
@@ -15,6 +16,7 @@ import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Makeup;
 import honeststack.core.figures.Measurand;
+import honeststack.core.goal.Change;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
 import honeststack.core.recipe.LineReading;
@@ -155,7 +157,13 @@ final class AnswerWriter {
         judgement.verdict().words(),
         judgement.probability(),
         judgement.reason(),
-        judgement.better().map(Judgement.Better::words).orElse(null));
+        judgement.better().map(Judgement.Better::words).orElse(null),
+        Change.of(judgement, figures).map(change -> change(change, figures)).orElse(null));
+  }
+
+  private static ChangeAnswer change(Change change, Figures figures) {
+    OptionalDouble pieces = change.pieces();
+    return new ChangeAnswer(change.words(figures.reading()), orNull(pieces));
   }
 
   private static Double orNull(OptionalDouble value) {

@@ -225,6 +225,7 @@ public record FiguresAnswer(
    *
    * @param reason one sentence
    * @param better what to measure better; absent if the verdict is clear
+   * @param change what would meet it; absent if it is not missed
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record JudgementAnswer(
@@ -236,7 +237,16 @@ public record FiguresAnswer(
       String words,
       double probability,
       String reason,
-      @Nullable String better) {}
+      @Nullable String better,
+      @Nullable ChangeAnswer change) {}
+
+  /**
+   * The smallest single change that would meet a goal.
+   *
+   * @param pieces in a serving instead; absent if no number of them would do
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record ChangeAnswer(String words, @Nullable Double pieces) {}
 
   /** Something wrong in a field that is not a line. */
   public record FieldProblemAnswer(

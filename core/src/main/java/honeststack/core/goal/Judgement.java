@@ -55,9 +55,28 @@ public record Judgement(
     double y = figure.value();
     double u = figure.u();
     double p = probability(goal, y, u);
-    Verdict verdict = limitedBy(figure.bound(), goal, y, Verdict.of(p));
+    Verdict verdict = limitedBy(figure.bound(), goal, y, plausibly(goal, figure, p));
     Optional<Better> better = verdict.isClear() ? Optional.empty() : better(goal, figure);
     return new Judgement(goal, verdict, p, reason(goal, figure, verdict, p), better);
+  }
+
+  /**
+   * What is not in the numbers counts against a goal that is met without it: with a plausible
+   * amount of it, component by component, too.
+   */
+  private static Verdict plausibly(Goal goal, Figure figure, double p) {
+    Verdict verdict = Verdict.of(p);
+    double more = figure.missing().more();
+    double less = figure.missing().less();
+    boolean told = Double.isFinite(more) && Double.isFinite(less) && more + less > 0;
+    if (!told || p < Verdict.LIKELY) {
+      return verdict;
+    }
+    double then =
+        Math.min(
+            probability(goal, figure.value() + more, figure.u()),
+            probability(goal, Math.max(0, figure.value() - less), figure.u()));
+    return then < Verdict.LIKELY ? Verdict.TOO_CLOSE : verdict;
   }
 
   /** p = Φ((U − y)/u) − Φ((L − y)/u); for u = 0 it is 1 or 0 (JCGM 106:2012, 7). */

@@ -12,6 +12,9 @@ public enum Verdict {
   MISSED("missed"),
   NOT_KNOWN("not known");
 
+  /** From this probability on, a goal is likely met. */
+  static final double LIKELY = 0.75;
+
   private final String words;
 
   Verdict(String words) {
@@ -27,7 +30,7 @@ public enum Verdict {
     if (p >= 0.95) {
       return MET;
     }
-    if (p >= 0.75) {
+    if (p >= LIKELY) {
       return LIKELY_MET;
     }
     if (p > 0.25) {
