@@ -114,8 +114,8 @@ function Kept({ version }: { version: Version }) {
           />
           <Caution />
         </section>
-        {draft.kind !== 'PREPARATION' && <Runs version={version.id} />}
       </div>
+      {draft.kind !== 'PREPARATION' && <Runs version={version.id} />}
     </main>
   );
 }

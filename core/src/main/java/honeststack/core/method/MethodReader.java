@@ -57,6 +57,10 @@ public final class MethodReader {
   private static final Pattern PER_SIDE =
       Pattern.compile(
           "\\b(?:a|per|each|every|on (?:each|every|the first|one)) side\\b|\\bboth sides\\b");
+
+  /** "2 minutes, and 1 on the other": both are one round. */
+  private static final Pattern OTHER_SIDE = Pattern.compile("\\b(?:other|second) side\\b");
+
   private static final Pattern HEAT =
       Pattern.compile("(\\d{2,3})\\s*(?:°|degrees?)?\\s*(c|f|celsius|fahrenheit)\\b");
   private static final Pattern CUE =
@@ -154,10 +158,20 @@ public final class MethodReader {
     if (!time.find()) {
       return OVERNIGHT.matcher(low).find() ? Optional.of(NIGHT) : Optional.empty();
     }
+    Span first = span(time);
+    boolean both = OTHER_SIDE.matcher(low).find() && time.find();
+    if (!both) {
+      return Optional.of(first);
+    }
+    Span second = span(time);
+    return Optional.of(new Span(first.low() + second.low(), first.high() + second.high()));
+  }
+
+  private static Span span(Matcher time) {
     double unit = minutes(time.group(3));
     double from = number(time.group(1)) * unit;
     double to = time.group(2) == null ? from : number(time.group(2)) * unit;
-    return Optional.of(new Span(Math.min(from, to), Math.max(from, to)));
+    return new Span(Math.min(from, to), Math.max(from, to));
   }
 
   private static double minutes(String unit) {

@@ -26,6 +26,7 @@ class MethodTest {
       value = {
         "Let it rest for 30 minutes|REST|30|30",
         "Cook 2–3 min a side, until golden|GRIDDLE|2|3",
+        "Fry 2–3 minutes, until open, and 2 minutes on the other side|GRIDDLE|4|5",
         "Bake in the hot iron 4 to 5 minutes|GRIDDLE|4|5",
         "Whisk the eggs for half a minute|BOWL|0.5|0.5",
         "Leave the batter to stand an hour or so|REST|60|60",
