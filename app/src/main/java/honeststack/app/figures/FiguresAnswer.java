@@ -5,6 +5,7 @@ import honeststack.core.estimate.Bound;
 import honeststack.core.figures.Basis;
 import honeststack.core.food.Provenance;
 import honeststack.core.goal.Verdict;
+import honeststack.core.keeping.Caution;
 import honeststack.core.promise.Promise;
 import honeststack.core.promise.Promises.Standing;
 import honeststack.core.recipe.LineReading.Offer;
@@ -75,7 +76,11 @@ public record FiguresAnswer(
   public record AllergenAnswer(List<String> contains, List<String> mayContain) {}
 
   /** Something to mind, and where it stands. */
-  public record CautionAnswer(String words, String basis) {}
+  public record CautionAnswer(String words, String basis) {
+    public static CautionAnswer of(Caution caution) {
+      return new CautionAnswer(caution.words(), caution.basis());
+    }
+  }
 
   /**
    * What became of the batter, or is going to. What is absent is not known.

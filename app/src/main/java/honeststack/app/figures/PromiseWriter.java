@@ -35,9 +35,7 @@ final class PromiseWriter {
 
   static List<CautionAnswer> cautions(RecipeReading reading) {
     List<CautionAnswer> cautions =
-        FoodCautions.of(reading).stream()
-            .map(caution -> new CautionAnswer(caution.words(), caution.basis()))
-            .toList();
+        FoodCautions.of(reading).stream().map(CautionAnswer::of).toList();
     return cautions.isEmpty() ? null : cautions;
   }
 }

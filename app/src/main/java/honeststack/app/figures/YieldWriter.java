@@ -16,7 +16,6 @@ import honeststack.core.yield.Griddle;
 import honeststack.core.yield.Outcome;
 import honeststack.core.yield.Portion;
 import java.util.List;
-import java.util.Optional;
 
 /** Writes down how many pieces there are, how heavy, and what other servings of them hold. */
 final class YieldWriter {
@@ -24,29 +23,16 @@ final class YieldWriter {
 
   static YieldAnswer yield(RecipeReading reading, Griddle griddle) {
     Outcome outcome = reading.outcome();
-    Estimate count =
-        griddle.panShare().sources() == 0
-            ? Estimate.exact(griddle.count())
-            : Estimate.exact(1).dividedBy(griddle.panShare());
     return new YieldAnswer(
-        AnswerWriter.range(count),
+        AnswerWriter.range(griddle.counted()),
         !griddle.predicted(),
         outcome.predicted().map(AnswerWriter::range).orElse(null),
         outcome.portion().map(YieldWriter::portion).orElse(null),
         outcome.volume().map(AnswerWriter::range).orElse(null),
         outcome.balance().map(YieldWriter::balance).orElse(null),
         griddle.cookedPiece().map(AnswerWriter::range).orElse(null),
-        factor(reading, griddle).map(AnswerWriter::range).orElse(null),
+        griddle.yieldFactor(reading.batterMass()).map(AnswerWriter::range).orElse(null),
         griddle.weighed());
-  }
-
-  /** Cooked over raw mass. */
-  private static Optional<Estimate> factor(RecipeReading reading, Griddle griddle) {
-    Estimate inPieces = reading.batterMass().minus(griddle.left());
-    return griddle
-        .cookedPiece()
-        .filter(piece -> inPieces.value() > 0)
-        .map(piece -> piece.dividedBy(inPieces.times(griddle.panShare())));
   }
 
   private static PortionAnswer portion(Portion portion) {

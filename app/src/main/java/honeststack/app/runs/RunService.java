@@ -88,7 +88,10 @@ public class RunService {
   private static Shown shown(RecipeReading reading) {
     Optional<Griddle> griddle = reading.griddle().filter(g -> !g.predicted());
     Optional<Double> cooked =
-        griddle.filter(Griddle::weighed).flatMap(g -> factor(reading, g)).map(Estimate::value);
+        griddle
+            .filter(Griddle::weighed)
+            .flatMap(g -> g.yieldFactor(reading.batterMass()))
+            .map(Estimate::value);
     Optional<Double> counted =
         griddle.flatMap(g -> reading.outcome().predicted().map(n -> g.count() / n.value()));
     return new Shown(optional(cooked), optional(counted));
@@ -96,15 +99,6 @@ public class RunService {
 
   private static OptionalDouble optional(Optional<Double> value) {
     return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
-  }
-
-  /** Cooked over raw mass. */
-  private static Optional<Estimate> factor(RecipeReading reading, Griddle griddle) {
-    Estimate inPieces = reading.batterMass().minus(griddle.left());
-    return griddle
-        .cookedPiece()
-        .filter(piece -> inPieces.value() > 0)
-        .map(piece -> piece.dividedBy(inPieces.times(griddle.panShare())));
   }
 
   /** As it was made that morning, read with what is known now. */
@@ -155,7 +149,7 @@ public class RunService {
         morning.discarded(),
         reading.outcome().predicted().map(Estimate::value).orElse(null),
         weighed.flatMap(Griddle::cookedPiece).map(Estimate::value).orElse(null),
-        weighed.flatMap(g -> factor(reading, g)).map(Estimate::value).orElse(null),
+        weighed.flatMap(g -> g.yieldFactor(reading.batterMass())).map(Estimate::value).orElse(null),
         morning.cooking().isPresent() ? morning.cooking().getAsDouble() : null,
         morning.judged().map(Event::text).orElse(null),
         morning.judged().map(Event::amount).filter(marks -> !marks.isNaN()).orElse(null),

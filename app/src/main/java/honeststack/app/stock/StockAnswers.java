@@ -1,6 +1,7 @@
 package honeststack.app.stock;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.figures.FiguresAnswer.CautionAnswer;
 import honeststack.core.keeping.Keeping;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.DecimalMax;
@@ -66,8 +67,5 @@ final class StockAnswers {
       List<StockFigure> figures) {}
 
   /** All that is left, what is used first standing first, and what to mind. */
-  record StocksAnswer(List<StockAnswer> items, List<StockCaution> cautions) {}
-
-  /** Something to mind. */
-  record StockCaution(String words, String basis) {}
+  record StocksAnswer(List<StockAnswer> items, List<CautionAnswer> cautions) {}
 }

@@ -1,5 +1,6 @@
 package honeststack.app.stock;
 
+import honeststack.app.figures.FiguresAnswer.CautionAnswer;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
@@ -9,7 +10,6 @@ import honeststack.app.problem.ProblemException;
 import honeststack.app.stock.StockAnswers.NewStock;
 import honeststack.app.stock.StockAnswers.NewTaking;
 import honeststack.app.stock.StockAnswers.StockAnswer;
-import honeststack.app.stock.StockAnswers.StockCaution;
 import honeststack.app.stock.StockAnswers.StockFigure;
 import honeststack.app.stock.StockAnswers.StocksAnswer;
 import honeststack.app.stock.StockStore.Stored;
@@ -56,9 +56,7 @@ public class StockService {
             .map(this::answer)
             .sorted(Comparator.comparing(StockAnswer::useBy))
             .toList();
-    return new StocksAnswer(
-        items,
-        Caution.ofKeeping().stream().map(c -> new StockCaution(c.words(), c.basis())).toList());
+    return new StocksAnswer(items, Caution.ofKeeping().stream().map(CautionAnswer::of).toList());
   }
 
   private StockAnswer answer(Stored stock) {

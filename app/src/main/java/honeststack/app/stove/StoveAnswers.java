@@ -1,6 +1,7 @@
 package honeststack.app.stove;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.app.figures.FiguresAnswer.CautionAnswer;
 import honeststack.core.method.MethodStep.Stage;
 import honeststack.core.plan.Plan.Kind;
 import jakarta.annotation.Nullable;
@@ -39,9 +40,6 @@ final class StoveAnswers {
       @Nullable Integer celsius,
       @Nullable String cue,
       List<String> lines) {}
-
-  /** Something to mind. */
-  record CautionAnswer(String words, String basis) {}
 
   /**
    * A morning planned; times are minutes after midnight.

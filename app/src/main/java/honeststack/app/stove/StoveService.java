@@ -1,11 +1,11 @@
 package honeststack.app.stove;
 
 import honeststack.app.draft.Draft;
+import honeststack.app.figures.FiguresAnswer.CautionAnswer;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.app.stove.StoveAnswers.BlockAnswer;
-import honeststack.app.stove.StoveAnswers.CautionAnswer;
 import honeststack.app.stove.StoveAnswers.MethodAnswer;
 import honeststack.app.stove.StoveAnswers.PlanAnswer;
 import honeststack.app.stove.StoveAnswers.StepAnswer;
@@ -61,7 +61,7 @@ public class StoveService {
     return new MethodAnswer(
         steps.stream().map(StoveService::answer).toList(),
         Advice.of(steps, reading, waffles),
-        Caution.of(reading).stream().map(c -> new CautionAnswer(c.words(), c.basis())).toList(),
+        Caution.of(reading).stream().map(CautionAnswer::of).toList(),
         round(steps, waffles));
   }
 

@@ -66,7 +66,8 @@ public final class Advice {
     if (isWhipped() || whipped >= 0) {
       boolean rests =
           whipped >= 0
-              && steps.stream().skip(whipped + 1L).anyMatch(step -> step.stage() == Stage.REST);
+              && steps.subList(whipped + 1, steps.size()).stream()
+                  .anyMatch(step -> step.stage() == Stage.REST);
       said.add(
           rests
               ? "The batter rests after the whites are folded in, which lets their air go: fold"

@@ -151,11 +151,7 @@ final class PlateReader {
 
   /** Pieces that can be served, as exactly as they are known. */
   private static Estimate kept(Griddle griddle) {
-    Estimate all =
-        griddle.panShare().sources() == 0
-            ? Estimate.exact(griddle.count())
-            : Estimate.exact(1).dividedBy(griddle.panShare());
-    return all.minus(Estimate.exact(griddle.discarded()));
+    return griddle.counted().minus(Estimate.exact(griddle.discarded()));
   }
 
   private Optional<Plate> chosen(

@@ -75,6 +75,25 @@ public record Griddle(
     return 1 / panShare.value();
   }
 
+  /** The same as an estimate. */
+  public Estimate counted() {
+    return panShare.sources() == 0
+        ? Estimate.exact(count())
+        : Estimate.exact(1).dividedBy(panShare);
+  }
+
+  /**
+   * Cooked over raw mass; empty where it cannot be told.
+   *
+   * @param batter all of it, g
+   */
+  public Optional<Estimate> yieldFactor(Estimate batter) {
+    Estimate inPieces = batter.minus(left);
+    return cookedPiece
+        .filter(piece -> inPieces.value() > 0)
+        .map(piece -> piece.dividedBy(inPieces.times(panShare)));
+  }
+
   /** Pieces that can be served. */
   public int kept() {
     return Math.max(0, pieces - discarded - later);

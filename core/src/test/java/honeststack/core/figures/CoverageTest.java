@@ -70,4 +70,60 @@ class CoverageTest {
     assertThat(figures).isGreaterThan(RECIPES);
     assertThat(pooled / figures).isBetween(0.93, 0.97);
   }
+
+  private interface Truth {
+    /** From energy, protein, carbohydrate, fibre and fat of a serving. */
+    double of(double[] five);
+  }
+
+  private record Asked(Measurand measurand, Truth truth) {}
+
+  private static Asked asked(String tag, Truth truth) {
+    return new Asked(Measurand.tagged(tag).orElseThrow(), truth);
+  }
+
+  private static double general(double[] five) {
+    return 4 * five[1] + 9 * five[4] + 4 * five[2];
+  }
+
+  /** Differences, other factors and shares, each by its own arithmetic from what was true. */
+  private static final List<Asked> DERIVED =
+      List.of(
+          asked("CARBOHYDRATE_NET", five -> five[2] - five[3]),
+          asked("ENERGY_GENERAL", CoverageTest::general),
+          asked("ENERGY_EU", five -> general(five) - 2 * five[3]),
+          asked("SHARE_PROTEIN", five -> 400 * five[1] / general(five)),
+          asked("SHARE_FAT", five -> 900 * five[4] / general(five)),
+          asked("FIBTG_PER_100_KCAL", five -> 100 * five[3] / five[0]),
+          asked("CARBOHYDRATE_CHOICES", five -> five[2] / 15));
+
+  private static double[] derived(int seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Morning recipe = Morning.random(random);
+    List<Figure> shown =
+        Figures.of(
+                TestFoods.kitchen().read(recipe.recipe()),
+                DERIVED.stream().map(Asked::measurand).toList())
+            .on(Basis.AS_SERVED);
+    double[] inside = new double[DERIVED.size()];
+    for (int i = 0; i < MORNINGS; i++) {
+      double[] five = recipe.cook(new Morning.World(random));
+      for (int d = 0; d < inside.length; d++) {
+        double off = Math.abs(DERIVED.get(d).truth().of(five) - shown.get(d).value());
+        inside[d] += off <= 2 * shown.get(d).u() ? 1.0 / MORNINGS : 0;
+      }
+    }
+    return inside;
+  }
+
+  @Test
+  void rangesOfWhatFollowsCover() {
+    List<double[]> all =
+        IntStream.range(1000, 1000 + RECIPES).parallel().mapToObj(CoverageTest::derived).toList();
+    for (int d = 0; d < DERIVED.size(); d++) {
+      int at = d;
+      double pooled = all.stream().mapToDouble(inside -> inside[at]).average().orElse(0);
+      assertThat(pooled).as(DERIVED.get(d).measurand().tag()).isBetween(0.93, 0.98);
+    }
+  }
 }
