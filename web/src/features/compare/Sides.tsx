@@ -55,10 +55,15 @@ export function Sides(props: {
             </td>
           ))}
         </tr>
-        {measurands.map(({ tag, words, unit }) => (
+        {measurands.map(({ tag, words, unit, additive }) => (
           <tr key={tag} className={tag === chosen ? 'chosen' : undefined}>
             <th scope="row">
-              <button type="button" aria-pressed={tag === chosen} onClick={() => onChoose(tag)}>
+              <button
+                type="button"
+                aria-pressed={tag === chosen}
+                disabled={!additive}
+                onClick={() => onChoose(tag)}
+              >
                 <Mark component={tag} /> {words} <span className="unit">{unit}</span>
               </button>
             </th>
@@ -98,6 +103,26 @@ export function Sides(props: {
             })}
           </tr>
         ))}
+        <tr className="goal-row">
+          <th scope="row">contains</th>
+          {sides.map(({ figures: { allergens } }, at) => (
+            <td key={at} className="reading">
+              {allergens.contains.join(', ') || 'no allergen known of its foods'}
+              {allergens.mayContain.length > 0 && `; may: ${allergens.mayContain.join(', ')}`}
+            </td>
+          ))}
+        </tr>
+        <tr className="goal-row">
+          <th scope="row">can be said of it</th>
+          {sides.map(({ figures: { promises } }, at) => (
+            <td key={at} className="reading">
+              {promises
+                .filter(({ standing }) => standing === 'YES')
+                .map(({ words }) => words)
+                .join(', ') || 'nothing of that kind'}
+            </td>
+          ))}
+        </tr>
       </tbody>
     </table>
   );

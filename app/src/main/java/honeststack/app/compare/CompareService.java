@@ -79,7 +79,7 @@ class CompareService {
         side.label(),
         side.reason(),
         side.draft().kind(),
-        side.draft().plate().pieces(),
+        side.reading().plate().orElseThrow().pieces(),
         figures.answer(side.reading(), goals, also));
   }
 

@@ -14,6 +14,7 @@ import honeststack.app.runs.RunAnswers.RunAnswer;
 import honeststack.app.runs.RunAnswers.RunFigure;
 import honeststack.app.runs.RunAnswers.RunsAnswer;
 import honeststack.app.runs.RunStore.Stored;
+import honeststack.app.shelf.RecipeWatcher;
 import honeststack.app.shelf.ShelfService;
 import honeststack.core.compare.Changes;
 import honeststack.core.estimate.Estimate;
@@ -41,7 +42,7 @@ import org.springframework.stereotype.Service;
  * replaces what is common wherever the recipe is read.
  */
 @Service
-public class RunService {
+public class RunService implements RecipeWatcher {
   private static final int MOST_EVENTS = 5000;
 
   private final RunStore store;
@@ -108,6 +109,14 @@ public class RunService {
 
   private Draft asMade(Stored run) {
     return AsMade.of(shelf.draft(run.body()), Morning.of(run.events()), kitchens.now());
+  }
+
+  /** Its runs go with it. */
+  @Override
+  public void removing(String recipeId) {
+    if (runs.stream().anyMatch(run -> run.recipeId().equals(recipeId))) {
+      ledger.change(Part.RUNS);
+    }
   }
 
   RunsAnswer runs(Optional<String> versionId, Optional<String> recipeId) {

@@ -4,14 +4,14 @@ package honeststack.app.shelf;
 public interface RecipeWatcher {
 
   /** A recipe is called otherwise now. */
-  void renamed(String recipeId, String name);
+  default void renamed(String recipeId, String name) {}
 
   /**
    * A draft is saved as worked on from a kept version.
    *
    * @throws honeststack.app.problem.ProblemException if it is not one of this recipe
    */
-  void workedOnFrom(String recipeId, String versionId);
+  default void workedOnFrom(String recipeId, String versionId) {}
 
   /**
    * A recipe is going to be removed; a watcher may refuse by throwing.

@@ -113,6 +113,15 @@ class RunsApiTest {
     assertThat(kept.at("/figures/batterMass/value").asDouble()).isCloseTo(630, within(0.01));
   }
 
+  @Test
+  void runsGoWithTheirRecipe() {
+    OnShelf recipe = Shelf.start("Gone mornings", draft());
+    String run = run(Shelf.kept(recipe));
+    assertThat(Http.get("/api/runs/" + run).status()).isEqualTo(200);
+    assertThat(Http.send("DELETE", recipe.path(), null).status()).isEqualTo(204);
+    assertThat(Http.get("/api/runs/" + run).status()).isEqualTo(404);
+  }
+
   /** 9, 9 and 8 instead of 10; 0.86, 0.88 and 0.9 of the raw weight: from three on they count. */
   @Test
   void threeMorningsReplaceWhatIsCommon() {
