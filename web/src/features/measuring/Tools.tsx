@@ -98,13 +98,15 @@ function Row(props: { tool: Tool; onChange: (asked: () => Promise<unknown>) => v
   const path = { path: { id: tool.id } };
   return (
     <li>
-      <p>
-        <b>{tool.name}</b> {tool.fill && `holds ${tool.fill}`}
-        {tool.pieces !== 1 &&
-          `, one fill makes ${plain(tool.pieces, tool.pieces % 1 ? 2 : 0)}`}{' '}
-        <span className="quiet">
-          {tool.words}
-          {tool.words && (tool.inUse ? '; in use' : '; in use from three weighings on')}
+      <p className="tool-head">
+        <span>
+          <b>{tool.name}</b> {tool.fill && `holds ${tool.fill}`}
+          {tool.pieces !== 1 &&
+            `, one fill makes ${plain(tool.pieces, tool.pieces % 1 ? 2 : 0)}`}{' '}
+          <span className="quiet">
+            {tool.words}
+            {tool.words && (tool.inUse ? '; in use' : '; in use from three weighings on')}
+          </span>
         </span>
         <button
           type="button"
