@@ -39,6 +39,10 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class FiguresBenchmark {
+  /** The columns of the tally as it opens; the others are made when they are asked for. */
+  private static final List<Basis> SHOWN =
+      List.of(Basis.AS_SERVED, Basis.PER_PIECE, Basis.PER_100G_RAW);
+
   private static final List<Measurand> TWELVE =
       Arrays.stream(Component.values()).limit(12).map(Measurand::of).toList();
 
@@ -83,7 +87,7 @@ public class FiguresBenchmark {
   public double valuesAndUncertainties() {
     Figures figures = Figures.of(reading, FiguresService.TALLY);
     double sum = 0;
-    for (Basis basis : figures.bases()) {
+    for (Basis basis : SHOWN) {
       for (Figure figure : figures.on(basis)) {
         sum += figure.value() + figure.u();
       }
@@ -100,7 +104,7 @@ public class FiguresBenchmark {
   public double withBudgets() {
     Figures figures = Figures.of(readingOfThirty, TWELVE);
     double sum = 0;
-    for (Basis basis : figures.bases()) {
+    for (Basis basis : SHOWN) {
       for (Figure figure : figures.on(basis)) {
         sum += figure.budget(Figure.LEAST_SHARE).size() + figure.narrowed().best();
       }
