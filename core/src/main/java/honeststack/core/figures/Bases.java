@@ -7,6 +7,7 @@ import honeststack.core.yield.Griddle;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /** What share of each place's foods is in each basis that a reading allows. */
 final class Bases {
@@ -19,7 +20,7 @@ final class Bases {
   /** Of a row of sensitivities. */
   private final int width;
 
-  private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
+  private final Map<Basis, Supplier<List<Taken>>> offered = new EnumMap<>(Basis.class);
 
   Bases(RecipeReading reading, Totals bowl, Totals pan, Totals plate, Totals finished, int width) {
     this.reading = reading;
@@ -36,45 +37,54 @@ final class Bases {
     return new Taken(of, share.value(), doubt, pull);
   }
 
-  Map<Basis, List<Taken>> taken() {
+  /** Those that the reading allows; each is worked out when it is asked for. */
+  Map<Basis, Supplier<List<Taken>>> offered() {
     double mass = bowl.contents().mass();
     if (mass > 0) {
-      Estimate hundred = Estimate.exact(100).dividedBy(reading.batterMass());
-      taken.put(Basis.PER_100G_RAW, List.of(taken(bowl, hundred, -100 / mass / mass)));
+      offered.put(
+          Basis.PER_100G_RAW,
+          () -> List.of(taken(bowl, hundred(reading.batterMass()), -100 / mass / mass)));
     }
     reading
         .finished()
         .ifPresent(
-            done -> {
-              Estimate hundred = Estimate.exact(100).dividedBy(done.weight());
-              taken.put(Basis.PER_100G_FINISHED, List.of(taken(finished, hundred, 0)));
-            });
+            done ->
+                offered.put(
+                    Basis.PER_100G_FINISHED,
+                    () -> List.of(taken(finished, hundred(done.weight()), 0))));
     reading.griddle().ifPresent(this::pieces);
-    return taken;
+    return offered;
   }
 
   private void pieces(Griddle griddle) {
     Estimate one = Estimate.exact(1);
-    taken.put(
+    offered.put(
         Basis.PER_PIECE,
-        List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
-    taken.put(Basis.WHOLE_BATCH, List.of(taken(bowl, one, 0), taken(pan, one, 0)));
-    griddle.cookedPiece().ifPresent(piece -> cooked(griddle, piece));
+        () -> List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
+    offered.put(Basis.WHOLE_BATCH, () -> List.of(taken(bowl, one, 0), taken(pan, one, 0)));
+    griddle
+        .cookedPiece()
+        .ifPresent(piece -> offered.put(Basis.PER_100G_COOKED, () -> cooked(griddle, piece)));
     if (reading.isServed()) {
-      Plate served = reading.plate().orElseThrow();
-      Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
-      taken.put(
-          Basis.AS_SERVED,
-          List.of(
-              batter(griddle, served.batterShare().orElseThrow()),
-              taken(pan, fat, 0),
-              taken(plate, one, 0)));
+      offered.put(Basis.AS_SERVED, () -> served(griddle, reading.plate().orElseThrow()));
     }
   }
 
+  private List<Taken> served(Griddle griddle, Plate served) {
+    Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
+    return List.of(
+        batter(griddle, served.batterShare().orElseThrow()),
+        taken(pan, fat, 0),
+        taken(plate, Estimate.exact(1), 0));
+  }
+
+  private static Estimate hundred(Estimate weight) {
+    return Estimate.exact(100).dividedBy(weight);
+  }
+
   /** 100 g of cooked pieces hold 100/w of a mean piece, w being what one weighs. */
-  private void cooked(Griddle griddle, Estimate piece) {
-    Estimate pieces = Estimate.exact(100).dividedBy(piece);
+  private List<Taken> cooked(Griddle griddle, Estimate piece) {
+    Estimate pieces = hundred(piece);
     Estimate batter = reading.batterMass();
     Estimate inPieces =
         griddle.left().value() > 0
@@ -89,7 +99,7 @@ final class Bases {
     Estimate fat = griddle.panShare().times(pieces);
     double baked = mass - griddle.left().value();
     double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
-    taken.put(Basis.PER_100G_COOKED, List.of(taken(bowl, share, pull), taken(pan, fat, fatPull)));
+    return List.of(taken(bowl, share, pull), taken(pan, fat, fatPull));
   }
 
   /**

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * All figures of a reading: f·N + g·P + T for each component, where N is the batter's total and f a
@@ -37,7 +38,10 @@ public final class Figures {
   private final Totals plate;
   private final Totals finished;
   private final Gaps gaps;
-  private final Map<Basis, List<Taken>> taken;
+  private final Map<Basis, Supplier<List<Taken>>> offered;
+
+  /** Worked out when they are first asked for, as the figures are; guarded by them. */
+  private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
 
   /** Made when they are first asked for; guarded by itself. */
   private final Map<Basis, List<Figure>> figures = new EnumMap<>(Basis.class);
@@ -54,7 +58,7 @@ public final class Figures {
     this.pan = totals(Station.PAN, reading.contents(Station.PAN));
     this.plate = totals(Station.PLATE, reading.contents(Station.PLATE));
     this.finished = totals(Station.BOWL, reading.finishedContents());
-    this.taken = new Bases(reading, bowl, pan, plate, finished, width).taken();
+    this.offered = new Bases(reading, bowl, pan, plate, finished, width).offered();
   }
 
   /**
@@ -154,14 +158,25 @@ public final class Figures {
     return measurands;
   }
 
+  /** What a basis takes of each place; null if the reading does not allow it. */
+  private List<Taken> taken(Basis basis) {
+    Supplier<List<Taken>> how = offered.get(basis);
+    if (how == null) {
+      return null;
+    }
+    synchronized (figures) {
+      return taken.computeIfAbsent(basis, b -> how.get());
+    }
+  }
+
   /** The bases that have figures. */
   public Set<Basis> bases() {
-    return Collections.unmodifiableSet(taken.keySet());
+    return Collections.unmodifiableSet(offered.keySet());
   }
 
   /** The figures of a basis, in the order of the measurands; none if it has none yet. */
   public List<Figure> on(Basis basis) {
-    List<Taken> from = taken.get(basis);
+    List<Taken> from = taken(basis);
     if (from == null) {
       return List.of();
     }
@@ -215,7 +230,7 @@ public final class Figures {
    */
   public double perGram(Basis basis, Component component, MeasuredFood line) {
     int c = at(component);
-    List<Taken> from = taken.get(basis);
+    List<Taken> from = taken(basis);
     if (from == null || c < 0) {
       throw new NoSuchElementException("There is no figure " + basis + " of " + component);
     }
@@ -249,7 +264,7 @@ public final class Figures {
 
   /** The basis that parts are of: a serving, or 100 g of a preparation. */
   public Optional<Basis> partsBasis() {
-    return taken.containsKey(Basis.AS_SERVED)
+    return offered.containsKey(Basis.AS_SERVED)
         ? Optional.of(Basis.AS_SERVED)
         : Optional.of(Basis.PER_100G_FINISHED).filter(figures::containsKey);
   }
@@ -262,7 +277,7 @@ public final class Figures {
   /** The same of measurands. */
   public List<Part> partsOf(List<Measurand> asked) {
     List<Part> parts = new ArrayList<>();
-    for (Taken one : partsBasis().map(taken::get).orElse(List.of())) {
+    for (Taken one : partsBasis().map(this::taken).orElse(List.of())) {
       Contents contents = one.of().contents();
       for (int i = 0; i < contents.lines().size(); i++) {
         double[] values = new double[asked.size()];

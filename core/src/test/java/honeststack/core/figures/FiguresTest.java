@@ -301,7 +301,8 @@ class FiguresTest {
     double all = 0;
     double squares = 0;
     for (Figure.Share share : energy.budget(0)) {
-      assertThat(share.share()).isLessThanOrEqualTo(before * (1 + 1e-10)); // 1 in 2³⁶ apart
+      assertThat(share.share())
+          .isLessThanOrEqualTo(before * (1 + 0x1p-36)); // may stand in any order
       before = share.share();
       all += share.share();
       squares += share.sensitivity() * share.sensitivity();
