@@ -97,6 +97,16 @@ public final class TestRecipes {
     return this;
   }
 
+  /** Another serving under toppings of its own. */
+  public TestRecipes under(String name, String other, String... tops) {
+    List<Recipe.Line> own = new ArrayList<>();
+    for (String text : tops) {
+      own.add(line(name + own.size(), text));
+    }
+    others.add(new Recipe.Helping(name, other, Optional.of(own)));
+    return this;
+  }
+
   /** As the test kitchen reads it. */
   public RecipeReading read() {
     return TestFoods.kitchen().read(recipe());

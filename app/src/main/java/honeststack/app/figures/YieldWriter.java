@@ -62,7 +62,7 @@ final class YieldWriter {
 
   private static ServingAnswer serving(
       RecipeReading reading, Helping other, List<Measurand> shown) {
-    Figures figures = Figures.of(reading.serving(other.plate()), shown);
+    Figures figures = Figures.of(reading.serving(other), shown);
     List<FigureAnswer> row =
         figures.on(Basis.AS_SERVED).stream().map(AnswerWriter::figure).toList();
     Double grams =

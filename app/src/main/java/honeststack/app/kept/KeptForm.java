@@ -186,8 +186,14 @@ record KeptForm(
       EstimateForm batterShare,
       EstimateForm panShare) {}
 
-  /** A further kind of serving. */
-  record HelpingForm(String name, PlateForm plate) {}
+  /**
+   * A further kind of serving.
+   *
+   * @param missing absent where its toppings are those of the plate
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  @JsonIgnoreProperties(ignoreUnknown = true)
+  record HelpingForm(String name, PlateForm plate, List<GapForm> missing) {}
 
   /** What became of a preparation. */
   record FinishedForm(List<MeasuredForm> parts, EstimateForm weight) {}

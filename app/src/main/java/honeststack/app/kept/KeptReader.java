@@ -2,7 +2,9 @@ package honeststack.app.kept;
 
 import honeststack.app.kept.KeptForm.EstimateForm;
 import honeststack.app.kept.KeptForm.FoodForm;
+import honeststack.app.kept.KeptForm.GapForm;
 import honeststack.app.kept.KeptForm.GriddleForm;
+import honeststack.app.kept.KeptForm.HelpingForm;
 import honeststack.app.kept.KeptForm.LineForm;
 import honeststack.app.kept.KeptForm.MeasuredForm;
 import honeststack.app.kept.KeptForm.OutcomeForm;
@@ -82,12 +84,10 @@ final class KeptReader {
         Optional.ofNullable(form.griddle()).map(this::griddle),
         Optional.ofNullable(form.outcome()).map(this::outcome).orElse(Outcome.UNKNOWN),
         Optional.ofNullable(form.plate()).map(this::plate),
-        some(form.others()).stream().map(o -> new Helping(o.name(), plate(o.plate()))).toList(),
+        some(form.others()).stream().map(this::helping).toList(),
         Optional.ofNullable(form.finished())
             .map(done -> new Finished(measured(done.parts()), estimate(done.weight()))),
-        form.gaps().stream()
-            .map(gap -> new Gap(gap.station(), Optional.ofNullable(gap.most()).map(this::measured)))
-            .toList(),
+        gaps(form.gaps()),
         form.steps().stream()
             .map(step -> new Step(step.words(), step.stays(), step.sources()))
             .toList(),
@@ -101,6 +101,19 @@ final class KeptReader {
     return Stream.concat(Stream.ofNullable(form.pan()), some(form.morePans()).stream())
         .map(pan -> new PanFat(measured(pan.in()), measured(pan.taken()), pan.assumed()))
         .toList();
+  }
+
+  private List<Gap> gaps(List<GapForm> gaps) {
+    return gaps.stream()
+        .map(gap -> new Gap(gap.station(), Optional.ofNullable(gap.most()).map(this::measured)))
+        .toList();
+  }
+
+  private Helping helping(HelpingForm helping) {
+    return new Helping(
+        helping.name(),
+        plate(helping.plate()),
+        Optional.ofNullable(helping.missing()).map(this::gaps));
   }
 
   private Griddle griddle(GriddleForm g) {

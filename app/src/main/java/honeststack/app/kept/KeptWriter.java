@@ -31,6 +31,7 @@ import honeststack.core.estimate.Source;
 import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Food;
+import honeststack.core.recipe.Gap;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.NotUnderstood;
@@ -65,16 +66,18 @@ final class KeptWriter {
     GriddleForm griddle = reading.griddle().map(KeptWriter::griddle).orElse(null);
     PlateForm plate = reading.plate().map(this::plate).orElse(null);
     List<HelpingForm> others =
-        reading.others().stream().map(o -> new HelpingForm(o.name(), plate(o.plate()))).toList();
+        reading.others().stream()
+            .map(
+                o ->
+                    new HelpingForm(
+                        o.name(), plate(o.plate()), o.missing().map(this::gaps).orElse(null)))
+            .toList();
     FinishedForm finished =
         reading
             .finished()
             .map(done -> new FinishedForm(measured(done.parts()), estimate(done.weight())))
             .orElse(null);
-    List<GapForm> gaps =
-        reading.gaps().stream()
-            .map(gap -> new GapForm(gap.station(), gap.most().map(this::known).orElse(null)))
-            .toList();
+    List<GapForm> gaps = gaps(reading.gaps());
     return new KeptForm(
         KeptForm.FORMAT,
         reading.book().sources().stream().map(KeptWriter::source).toList(),
@@ -95,6 +98,12 @@ final class KeptWriter {
         reading.problems().stream().map(p -> new ProblemForm(p.field(), p.refusal())).toList(),
         reading.findings(),
         reading.without());
+  }
+
+  private List<GapForm> gaps(List<Gap> gaps) {
+    return gaps.stream()
+        .map(gap -> new GapForm(gap.station(), gap.most().map(this::known).orElse(null)))
+        .toList();
   }
 
   private PanForm pan(PanFat fat) {

@@ -115,10 +115,10 @@ class KeptFormTest {
         assertThat(after.get(i).u()).isCloseTo(before.get(i).u(), within(1e-12));
       }
     }
-    Figures child = Figures.of(again.serving(again.others().get(0).plate()), Measurand.values());
+    Figures child = Figures.of(again.serving(again.others().get(0)), Measurand.values());
     assertThat(child.figure(Basis.AS_SERVED, Component.ENERC).value())
         .isEqualTo(
-            Figures.of(read.serving(read.others().get(0).plate()), Measurand.values())
+            Figures.of(read.serving(read.others().get(0)), Measurand.values())
                 .figure(Basis.AS_SERVED, Component.ENERC)
                 .value());
   }

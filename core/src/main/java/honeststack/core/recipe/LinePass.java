@@ -112,17 +112,16 @@ final class LinePass {
     return Optional.of(measured(line, open.food(), mass, book));
   }
 
-  /**
-   * The toppings of another serving. They are not lines of the recipe: what is wrong with them is
-   * said in a finding, and what nobody measured is not in that serving's numbers.
-   */
-  List<MeasuredFood> aside(List<Line> toppings) {
-    List<LineReading> before = List.copyOf(readings);
-    List<Gap> missing = List.copyOf(gaps);
+  /** The toppings of another serving, which are no lines of the recipe, with what they lack. */
+  Aside aside(List<Line> toppings) {
+    int read = readings.size();
+    int known = gaps.size();
     List<MeasuredFood> measured = measured(toppings, Station.PLATE);
-    readings.retainAll(before);
-    gaps.retainAll(missing);
-    return measured;
+    List<Gap> own = gaps.subList(known, gaps.size());
+    Aside aside = new Aside(measured, own);
+    own.clear();
+    readings.subList(read, readings.size()).clear();
+    return aside;
   }
 
   private LineReading last() {

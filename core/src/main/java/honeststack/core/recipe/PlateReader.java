@@ -34,7 +34,7 @@ final class PlateReader {
 
   private final Tables tables;
   private final Weights weights;
-  private final Function<List<Line>, List<MeasuredFood>> aside;
+  private final Function<List<Line>, Aside> aside;
   private final Fields fields;
   private final SourceBook book;
   private final Optional<Griddle> griddle;
@@ -46,7 +46,7 @@ final class PlateReader {
   PlateReader(
       Tables tables,
       Weights weights,
-      Function<List<Line>, List<MeasuredFood>> aside,
+      Function<List<Line>, Aside> aside,
       Fields fields,
       SourceBook book,
       Optional<Griddle> griddle,
@@ -96,12 +96,13 @@ final class PlateReader {
     List<Helping> helpings = new ArrayList<>();
     for (int i = 0; i < stated.others().size(); i++) {
       Recipe.Helping other = stated.others().get(i);
-      List<MeasuredFood> on = other.toppings().map(aside).orElse(toppings);
+      Optional<Aside> own = other.toppings().map(aside);
+      List<MeasuredFood> on = own.map(Aside::measured).orElse(toppings);
       List<Line> said = other.toppings().orElse(stated.toppings());
       if (!other.amount().isBlank()) {
         String field = "plate.others." + i;
         plate(field, other.amount(), on, said)
-            .map(plate -> new Helping(other.name(), plate))
+            .map(plate -> new Helping(other.name(), plate, own.map(Aside::missing)))
             .ifPresent(helpings::add);
       }
     }

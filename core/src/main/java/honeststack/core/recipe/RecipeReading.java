@@ -11,6 +11,7 @@ import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A recipe as it was read at one moment: all that its figures depend on, and all that is to be said
@@ -143,8 +144,18 @@ public final class RecipeReading {
     return others;
   }
 
-  /** The same reading with another plate before it: one of its further kinds of serving. */
-  public RecipeReading serving(Plate other) {
+  /** The same reading with one of its further kinds of serving before it. */
+  public RecipeReading serving(Helping other) {
+    List<Gap> left =
+        other
+            .missing()
+            .map(
+                own ->
+                    Stream.concat(
+                            gaps.stream().filter(gap -> gap.station() != Station.PLATE),
+                            own.stream())
+                        .toList())
+            .orElse(gaps);
     return new RecipeReading(
         book,
         lines,
@@ -152,10 +163,10 @@ public final class RecipeReading {
         panFats,
         griddle,
         outcome,
-        Optional.of(other),
+        Optional.of(other.plate()),
         List.of(),
         finished,
-        gaps,
+        left,
         steps,
         said);
   }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeststack.core.TestRecipes;
+import honeststack.core.estimate.Bound;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figures;
@@ -203,7 +204,7 @@ class YieldTest {
             .pan("20 g oil", "0 g")
             .other("child", amount)
             .read();
-    RecipeReading child = other.serving(other.others().get(0).plate());
+    RecipeReading child = other.serving(other.others().get(0));
     assertThat(energy(child, Basis.AS_SERVED)).isCloseTo(ofAll, within(1e-6));
   }
 
@@ -236,5 +237,39 @@ class YieldTest {
     RecipeReading reading = bowl(BATTER).portion(portion).read();
     assertThat(reading.problems()).anyMatch(p -> p.field().equals("griddle.portion"));
     assertThat(reading.griddle()).isEmpty();
+  }
+
+  /** What is missing on one plate is missing there, and on no other. */
+  @Test
+  void eachServingSaysWhatItLacks() {
+    RecipeReading reading =
+        bowl(BATTER)
+            .pieces(10, Portioning.SCOOP)
+            .pan("none", "")
+            .serving(2, "20 g sugar")
+            .under("open", "1", "sugar to taste")
+            .under("odd", "1", "30 g wobble")
+            .under("bare", "1")
+            .read();
+    assertThat(bound(reading)).isEqualTo(Bound.COMPLETE);
+    assertThat(bound(reading.serving(reading.others().get(0)))).isEqualTo(Bound.AT_LEAST);
+    assertThat(bound(reading.serving(reading.others().get(1)))).isEqualTo(Bound.AT_LEAST);
+    assertThat(bound(reading.serving(reading.others().get(2)))).isEqualTo(Bound.COMPLETE);
+    RecipeReading open =
+        bowl(BATTER)
+            .pieces(10, Portioning.SCOOP)
+            .pan("none", "")
+            .serving(2, "sugar to taste")
+            .other("same", "1")
+            .under("bare", "1")
+            .read();
+    assertThat(bound(open.serving(open.others().get(0)))).isEqualTo(Bound.AT_LEAST);
+    assertThat(bound(open.serving(open.others().get(1)))).isEqualTo(Bound.COMPLETE);
+  }
+
+  private static Bound bound(RecipeReading reading) {
+    return Figures.of(reading, List.of(Measurand.of(Component.ENERC)))
+        .figure(Basis.AS_SERVED, Component.ENERC)
+        .bound();
   }
 }
