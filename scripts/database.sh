@@ -1,12 +1,13 @@
 # A private MariaDB on the loopback. Sourced by honest-stack; expects tools.sh.
 #
 # start_database DIR: DIR holds the data; sets DATABASE_URL, DATABASE_USER, DATABASE_PASSWORD.
-# stop_database: stops the one that was started.
+# join_database DIR: the same, of data that may be in use. stop_database: stops the one that was started.
 
 database_pid=""
 database_run=""
 database_dir=""
 database_port=""
+database_joined=""
 
 free_port() {
   local port
@@ -62,6 +63,19 @@ install_database() { # install_database DIR LOG
   mv "$1/db.new" "$1/db"
 }
 
+# The database of a data directory: one that another process runs, or one started for this one.
+join_database() { # join_database DIR
+  if [ -s "$1/port" ] && ! (exec 9>>"$1/lock" && flock --nonblock 9); then
+    database_dir=$(cd "$1" && pwd)
+    DATABASE_USER=stack
+    DATABASE_PASSWORD=$(cat "$1/password")
+    DATABASE_URL="jdbc:mariadb://127.0.0.1:$(cat "$1/port")/honest_stack"
+    database_joined=yes
+    return
+  fi
+  start_database "$1"
+}
+
 start_database() {
   local dir=$1 as=() log
   mkdir -p "$dir"
@@ -112,6 +126,7 @@ run_database() {
   for _ in $(seq 1 300); do
     kill -0 "$database_pid" 2>/dev/null || break
     if (exec 3<>"/dev/tcp/127.0.0.1/$database_port") 2>/dev/null; then
+      echo "$database_port" >"$database_dir/port"
       return 0
     fi
     sleep 0.1
@@ -132,7 +147,7 @@ stop_database() {
     wait "$database_pid" 2>/dev/null || true
     database_pid=""
   fi
-  [ -z "$database_dir" ] || rm -f "$database_dir/launcher.pid"
+  [ -n "$database_joined" ] || [ -z "$database_dir" ] || rm -f "$database_dir/launcher.pid"
   exec 9>&-
   [ -z "$database_run" ] || rm -rf "$database_run"
   database_run=""

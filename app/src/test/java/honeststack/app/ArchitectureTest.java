@@ -24,6 +24,7 @@ class ArchitectureTest {
           "problem",
           "kitchen",
           "ledger",
+          "bin",
           "label",
           "larder",
           "exchange",
@@ -41,6 +42,8 @@ class ArchitectureTest {
           "compare",
           "runs",
           "stock",
+          "files",
+          "archive",
           "demo",
           "scale",
           "http");

@@ -18,15 +18,50 @@ public final class Http {
   /** An answer: status, entity tag ("" if none) and body. */
   public record Answer(int status, String tag, String contentType, JsonNode body) {}
 
+  /** Sends a file as its bytes. */
+  public static Answer sendFile(String path, byte[] file) {
+    return exchanged(
+        "POST",
+        path,
+        HttpRequest.BodyPublishers.ofByteArray(file),
+        "Content-Type",
+        "application/octet-stream");
+  }
+
+  /** What an address gives, as bytes. */
+  public static byte[] file(String path) {
+    try {
+      HttpRequest request =
+          HttpRequest.newBuilder(URI.create(RunningApplication.address() + path)).build();
+      HttpResponse<byte[]> answer = CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray());
+      if (answer.statusCode() != 200) {
+        throw new AssertionError(path + " answers " + answer.statusCode());
+      }
+      return answer.body();
+    } catch (IOException failed) {
+      throw new AssertionError(failed);
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(interrupted);
+    }
+  }
+
   public static Answer send(String method, String path, String body, String... headers) {
+    return exchanged(
+        method,
+        path,
+        body == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(body),
+        headers);
+  }
+
+  private static Answer exchanged(
+      String method, String path, HttpRequest.BodyPublisher body, String... headers) {
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(RunningApplication.address() + path))
             .header("Content-Type", "application/json")
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(body));
+            .method(method, body);
     for (int i = 0; i < headers.length; i += 2) {
       request.setHeader(headers[i], headers[i + 1]);
     }

@@ -1,5 +1,8 @@
 package honeststack.app.goals;
 
+import honeststack.app.bin.Bin;
+import honeststack.app.bin.BinAnswers.Kind;
+import honeststack.app.bin.Restorer;
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
 import honeststack.app.ledger.Ledger;
@@ -15,18 +18,23 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Goal sets. They are held in memory too, so that judging goes on while the database is away. */
 @Service
-public class GoalService {
+public class GoalService implements Restorer {
   private static final int MOST_LIMIT = 1_000_000;
 
   private final GoalStore store;
   private final Ledger ledger;
   private final Clock clock;
+  private final Bin bin;
+  private final JsonMapper json;
   private volatile List<GoalSet> sets = List.of();
 
-  GoalService(GoalStore store, Ledger ledger, Clock clock) {
+  GoalService(GoalStore store, Ledger ledger, Clock clock, Bin bin, JsonMapper json) {
+    this.bin = bin;
+    this.json = json;
     this.store = store;
     this.ledger = ledger;
     this.clock = clock;
@@ -83,8 +91,26 @@ public class GoalService {
     ledger.write(
         () -> {
           ledger.change(Part.GOALS);
-          stored(id);
+          GoalSet set = stored(id);
+          bin.put(Kind.GOALS, set.name(), json.writeValueAsString(set));
           store.delete(id);
+        });
+  }
+
+  @Override
+  public Kind kind() {
+    return Kind.GOALS;
+  }
+
+  /** A set comes back under its identity, so that recipes held against it are so again. */
+  @Override
+  public void restore(String body) {
+    GoalSet set = json.readValue(body, GoalSet.class);
+    ledger.write(
+        () -> {
+          ledger.change(Part.GOALS);
+          store.insert(
+              set.id(), new NewGoalSet(set.name(), set.note(), set.goals()), clock.instant());
         });
   }
 

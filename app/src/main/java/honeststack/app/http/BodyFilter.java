@@ -11,6 +11,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -29,7 +30,14 @@ class BodyFilter extends OncePerRequestFilter {
   private static final Set<String> WITH_BODY = Set.of("POST", "PUT", "PATCH", "DELETE");
   private static final int MOST_BYTES = 4 << 20;
   private static final int MOST_FILE_BYTES = 24 << 20;
-  private static final String FILES = "/api/foods/import";
+  private static final int MOST_ARCHIVE_BYTES = 96 << 20;
+  private static final Map<String, Integer> FILES =
+      Map.of(
+          "/api/foods/import", MOST_FILE_BYTES,
+          "/api/files", MOST_FILE_BYTES,
+          "/api/files/review", MOST_FILE_BYTES,
+          "/api/archive", MOST_ARCHIVE_BYTES,
+          "/api/archive/review", MOST_ARCHIVE_BYTES);
   private static final long PATIENCE_MS = 15_000;
   private static final int AT_ONCE = 8192;
 
@@ -50,7 +58,7 @@ class BodyFilter extends OncePerRequestFilter {
       chain.doFilter(new ReadRequest(request, body), response);
       return;
     }
-    int most = request.getRequestURI().equals(FILES) ? MOST_FILE_BYTES : MOST_BYTES;
+    int most = FILES.getOrDefault(request.getRequestURI(), MOST_BYTES);
     if (request.getContentLengthLong() > most) {
       tooLong(response, most);
       return;

@@ -58,6 +58,8 @@ class WriteFilter extends OncePerRequestFilter {
           "/api/method",
           "/api/plan",
           "/api/compare",
+          "/api/files/review",
+          "/api/archive/review",
           "/api/convert",
           "/api/scale",
           "/api/lines",

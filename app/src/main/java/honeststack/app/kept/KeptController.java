@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,9 +28,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class KeptController {
   private final KeptService service;
+  private final KeptShelf whole;
 
-  KeptController(KeptService service) {
+  KeptController(KeptService service, KeptShelf whole) {
     this.service = service;
+    this.whole = whole;
   }
 
   /**
@@ -61,6 +64,13 @@ class KeptController {
   VersionAnswer version(
       @PathVariable String id, @RequestParam(required = false) List<String> also) {
     return service.version(id, also == null ? List.of() : also);
+  }
+
+  /** Puts a version into the bin. */
+  @DeleteMapping("/versions/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable String id) {
+    whole.remove(id);
   }
 
   /**

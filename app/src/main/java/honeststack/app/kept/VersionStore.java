@@ -59,6 +59,12 @@ class VersionStore {
   record Use(String versionId, String recipeId, int number, boolean current) {}
 
   void insert(StoredVersion version, RecipeReading reading) {
+    insert(version);
+    insertHeld(version.head().id(), reading);
+  }
+
+  /** Without what it holds. */
+  void insert(StoredVersion version) {
     Head head = version.head();
     sql.insertInto(VERSION)
         .set(VERSION.ID, head.id())
@@ -71,13 +77,13 @@ class VersionStore {
         .set(VERSION.BODY, version.body())
         .set(VERSION.READING, version.reading())
         .execute();
-    insertHeld(head.id(), reading);
   }
 
-  /** What a version holds, to be found by. */
+  /** What a version holds, to be found by; preparations that are not on the shelf are not. */
   void insertHeld(String id, RecipeReading reading) {
     Set<MeasuredFood> held = new HashSet<>();
     reading.foods().forEach(food -> collect(food, held));
+    Set<String> there = prepared(held);
     var foods =
         sql.insertInto(
             VERSION_FOOD, VERSION_FOOD.VERSION_ID, VERSION_FOOD.FOOD_ID, VERSION_FOOD.REVISION);
@@ -92,7 +98,7 @@ class VersionStore {
     for (MeasuredFood one : held) {
       if (Preparation.is(one.food())) {
         String version = PreparedFood.versionId(one.food());
-        if (seen.add(List.of(version))) {
+        if (there.contains(version) && seen.add(List.of(version))) {
           preparations.values(id, version);
           prepared++;
         }
@@ -110,6 +116,28 @@ class VersionStore {
     if (prepared > 0) {
       preparations.execute();
     }
+  }
+
+  private Set<String> prepared(Set<MeasuredFood> held) {
+    List<String> ids =
+        held.stream()
+            .map(MeasuredFood::food)
+            .filter(Preparation::is)
+            .map(PreparedFood::versionId)
+            .distinct()
+            .toList();
+    return ids.isEmpty()
+        ? Set.of()
+        : sql.select(VERSION.ID).from(VERSION).where(VERSION.ID.in(ids)).fetchSet(VERSION.ID);
+  }
+
+  boolean delete(String id) {
+    return sql.deleteFrom(VERSION).where(VERSION.ID.eq(id)).execute() > 0;
+  }
+
+  /** The versions of a recipe whole, the oldest first. */
+  List<StoredVersion> versionsOf(String recipeId) {
+    return versions(VERSION.RECIPE_ID.eq(recipeId));
   }
 
   private static void collect(MeasuredFood food, Set<MeasuredFood> into) {
@@ -214,6 +242,12 @@ class VersionStore {
                 .where(prepared.RECIPE_ID.eq(recipeId))
                 .orderBy(prepared.NUMBER.desc())
                 .limit(1)));
+  }
+
+  /** Kept versions that hold this version of a preparation. */
+  List<Use> usesOfVersion(String id) {
+    Condition held = VERSION_PREPARATION.PREPARATION_VERSION.eq(id);
+    return uses(VERSION_PREPARATION, VERSION_PREPARATION.VERSION_ID, held, held);
   }
 
   private <R extends Record> List<Use> uses(

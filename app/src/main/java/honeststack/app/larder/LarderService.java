@@ -1,5 +1,8 @@
 package honeststack.app.larder;
 
+import honeststack.app.bin.Bin;
+import honeststack.app.bin.BinAnswers.Kind;
+import honeststack.app.bin.Restorer;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.ledger.Ledger;
 import honeststack.app.ledger.Part;
@@ -13,18 +16,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Foods entered, edited and brought in; the larder in memory follows the database. */
 @Service
-public class LarderService {
+public class LarderService implements Restorer {
   private static final String A_NAME = "a name with at least one letter, of any script";
 
   private final Larder larder;
   private final LarderStore store;
   private final Ledger ledger;
   private final KitchenNow kitchens;
+  private final Bin bin;
+  private final JsonMapper json;
 
-  LarderService(Larder larder, LarderStore store, Ledger ledger, KitchenNow kitchens) {
+  LarderService(
+      Larder larder,
+      LarderStore store,
+      Ledger ledger,
+      KitchenNow kitchens,
+      Bin bin,
+      JsonMapper json) {
+    this.json = json;
+    this.bin = bin;
     this.kitchens = kitchens;
     this.larder = larder;
     this.store = store;
@@ -107,6 +121,7 @@ public class LarderService {
           before.food().name() + " comes with the application and was not changed here.");
     }
     Optional<LarderEntry> shipped = LarderFiles.shipped(id);
+    bin.put(Kind.FOOD, before.food().name(), json.writeValueAsString(FoodFile.of(before)));
     if (shipped.isEmpty()) {
       store.remove(id, change);
       return Optional.empty();
@@ -115,6 +130,46 @@ public class LarderService {
     accept(back, true);
     store.keep(List.of(back), change);
     return Optional.of(back.madeBy(change));
+  }
+
+  @Override
+  public Kind kind() {
+    return Kind.FOOD;
+  }
+
+  /**
+   * A food comes back as it was when it was removed.
+   *
+   * @throws ProblemException if its name belongs to another food by now
+   */
+  @Override
+  public void restore(String body) {
+    ledger.write(
+        () -> {
+          long change = ledger.change(Part.LARDER);
+          LarderEntry was = json.readValue(body, FoodFile.class).entry();
+          String id = was.food().id();
+          LarderEntry now = larder.now().entry(id).orElse(null);
+          if (now != null && now.own()) {
+            throw Problem.conflict(
+                now.food().name() + " is in the larder again, with values of its own.");
+          }
+          LarderEntry back =
+              now == null ? at(store.goneAt().getOrDefault(id, 0) + 1, was) : revised(now, was);
+          accept(back, true);
+          store.keep(List.of(back), change);
+        });
+  }
+
+  /**
+   * Holds foods that were put into the database to the rules, within the transaction that puts
+   * them.
+   *
+   * @param change under which they were put
+   * @throws NameTakenException if a name belongs to another food
+   */
+  public void checkPut(long change) {
+    larder.check(store.since(change - 1).entries());
   }
 
   private LarderEntry current(String id, long expected) {

@@ -3,6 +3,7 @@ package honeststack.app.runs;
 import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.kept.KeptService;
+import honeststack.app.kept.VersionWatcher;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.ledger.Ledger;
 import honeststack.app.ledger.Part;
@@ -42,7 +43,7 @@ import org.springframework.stereotype.Service;
  * replaces what is common wherever the recipe is read.
  */
 @Service
-public class RunService implements RecipeWatcher {
+public class RunService implements RecipeWatcher, VersionWatcher {
   private static final int MOST_EVENTS = 5000;
 
   private final RunStore store;
@@ -111,10 +112,10 @@ public class RunService implements RecipeWatcher {
     return AsMade.of(shelf.draft(run.body()), Morning.of(run.events()), kitchens.now());
   }
 
-  /** Its runs go with it. */
+  /** Their runs go with a recipe, or with a version. */
   @Override
-  public void removing(String recipeId) {
-    if (runs.stream().anyMatch(run -> run.recipeId().equals(recipeId))) {
+  public void removing(String id) {
+    if (runs.stream().anyMatch(run -> run.recipeId().equals(id) || run.versionId().equals(id))) {
       ledger.change(Part.RUNS);
     }
   }
@@ -197,6 +198,18 @@ public class RunService implements RecipeWatcher {
           store.start(id, run.versionId(), run.startedAt(), run.cook().strip());
           return answer(find(store.all(), id));
         });
+  }
+
+  /** A morning whole, as it was told. */
+  public record Told(
+      String id, String versionId, Instant startedAt, String cook, List<Event> events) {}
+
+  /** The mornings of a recipe, the oldest first. */
+  public List<Told> told(String recipeId) {
+    return runs.stream()
+        .filter(run -> run.recipeId().equals(recipeId))
+        .map(run -> new Told(run.id(), run.versionId(), run.startedAt(), run.cook(), run.events()))
+        .toList();
   }
 
   /** Takes over a morning that is past, whole. */

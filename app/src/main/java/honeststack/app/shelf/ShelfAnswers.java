@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.List;
 
 /** What the shelf and the bench read and send. */
 public final class ShelfAnswers {
@@ -15,8 +16,15 @@ public final class ShelfAnswers {
 
   private ShelfAnswers() {}
 
-  /** A recipe on the shelf. */
-  record ShelfEntry(String id, String name, Draft.Kind kind, Instant savedAt) {}
+  /**
+   * A recipe on the shelf.
+   *
+   * @param tags words that the cook finds it by
+   */
+  record ShelfEntry(String id, String name, Draft.Kind kind, List<String> tags, Instant savedAt) {}
+
+  /** Words to find a recipe by. */
+  record Tags(@NotNull @Size(max = 10) List<@NotBlank @Size(max = 30) String> tags) {}
 
   /** A recipe on the bench. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -5,6 +5,7 @@ import honeststack.app.shelf.ShelfAnswers.NamedDraft;
 import honeststack.app.shelf.ShelfAnswers.RecipeAnswer;
 import honeststack.app.shelf.ShelfAnswers.SavedAnswer;
 import honeststack.app.shelf.ShelfAnswers.ShelfEntry;
+import honeststack.app.shelf.ShelfAnswers.Tags;
 import jakarta.validation.Valid;
 import java.net.URI;
 import java.util.List;
@@ -63,6 +64,13 @@ class ShelfController {
     return ResponseEntity.ok()
         .header(HttpHeaders.ETAG, Revision.tag(answer.revision()))
         .body(answer);
+  }
+
+  /** Sets the words that a recipe is found by. */
+  @PutMapping("/{id}/tags")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void tag(@PathVariable String id, @Valid @RequestBody Tags tags) {
+    service.tag(id, tags.tags());
   }
 
   @DeleteMapping("/{id}")

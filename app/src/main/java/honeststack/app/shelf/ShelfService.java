@@ -7,8 +7,10 @@ import honeststack.app.shelf.ShelfAnswers.NamedDraft;
 import honeststack.app.shelf.ShelfAnswers.RecipeAnswer;
 import honeststack.app.shelf.ShelfAnswers.SavedAnswer;
 import honeststack.app.shelf.ShelfAnswers.ShelfEntry;
+import honeststack.app.shelf.ShelfStore.Shelving;
 import honeststack.app.shelf.ShelfStore.StoredDraft;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +47,11 @@ public class ShelfService {
         .map(
             one ->
                 new ShelfEntry(
-                    one.recipeId(), one.name(), Draft.Kind.valueOf(one.kind()), one.savedAt()))
+                    one.recipeId(),
+                    one.name(),
+                    Draft.Kind.valueOf(one.kind()),
+                    Tagged.list(one.tags()),
+                    one.savedAt()))
         .toList();
   }
 
@@ -166,6 +172,76 @@ public class ShelfService {
   public int kept(Bench bench, String versionId) {
     store.setParent(bench.recipeId(), versionId);
     return bench.revision() + 1;
+  }
+
+  /**
+   * Sets the words that a recipe is found by.
+   *
+   * @throws ProblemException if there is no such recipe, or a word holds a semicolon
+   */
+  @Transactional
+  void tag(String id, List<String> tags) {
+    lock(id);
+    store.setTags(id, Tagged.text(tags));
+  }
+
+  /**
+   * A recipe's draft with all that the shelf keeps of it.
+   *
+   * @param body the draft as stored
+   */
+  public record Whole(
+      String id,
+      String name,
+      Instant createdAt,
+      List<String> tags,
+      int revision,
+      String parentId,
+      Instant savedAt,
+      String body) {}
+
+  /** A recipe with all that the shelf keeps of it. */
+  @Transactional(readOnly = true)
+  public Whole whole(String id) {
+    StoredDraft draft = stored(id);
+    Shelving shelving = store.shelving(id).orElseThrow(() -> Problem.notFound("recipe", id));
+    return new Whole(
+        id,
+        draft.name(),
+        shelving.createdAt(),
+        Tagged.list(shelving.tags()),
+        draft.revision(),
+        draft.parentId(),
+        draft.savedAt(),
+        draft.body());
+  }
+
+  /** All recipes' identities, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<String> ids() {
+    return store.shelf().stream().map(ShelfStore.Shelved::recipeId).toList();
+  }
+
+  /**
+   * Puts a recipe on the shelf under the identity that it has.
+   *
+   * @throws ProblemException if its draft cannot be
+   */
+  @Transactional
+  public void put(Whole recipe) {
+    Draft draft = draft(recipe.body());
+    draft.check();
+    store.insert(
+        new StoredDraft(
+            recipe.id(),
+            recipe.name(),
+            recipe.revision(),
+            recipe.parentId(),
+            recipe.body(),
+            recipe.savedAt()),
+        draft.kind().name(),
+        recipe.createdAt(),
+        Tagged.text(recipe.tags()));
   }
 
   @Transactional

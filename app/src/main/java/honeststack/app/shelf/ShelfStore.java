@@ -27,7 +27,7 @@ class ShelfStore {
       String recipeId, String name, int revision, String parentId, String body, Instant savedAt) {}
 
   /** A recipe on the shelf, without its draft. */
-  record Shelved(String recipeId, String name, String kind, Instant savedAt) {}
+  record Shelved(String recipeId, String name, String kind, String tags, Instant savedAt) {}
 
   void insert(String id, String name, String kind, String body, Instant now) {
     sql.insertInto(RECIPE, RECIPE.ID, RECIPE.NAME, RECIPE.CREATED_AT)
@@ -78,6 +78,35 @@ class ShelfStore {
     return sql.deleteFrom(RECIPE).where(RECIPE.ID.eq(id)).execute() > 0;
   }
 
+  /** Puts a recipe back under the identity that it had. */
+  void insert(StoredDraft draft, String kind, Instant createdAt, String tags) {
+    sql.insertInto(RECIPE, RECIPE.ID, RECIPE.NAME, RECIPE.CREATED_AT, RECIPE.TAGS)
+        .values(draft.recipeId(), draft.name(), utc(createdAt), tags)
+        .execute();
+    sql.insertInto(DRAFT)
+        .set(DRAFT.RECIPE_ID, draft.recipeId())
+        .set(DRAFT.REVISION, draft.revision())
+        .set(DRAFT.PARENT_ID, draft.parentId())
+        .set(DRAFT.KIND, kind)
+        .set(DRAFT.BODY, draft.body())
+        .set(DRAFT.SAVED_AT, utc(draft.savedAt()))
+        .execute();
+  }
+
+  /** When a recipe was begun, and the words that it is found by. */
+  record Shelving(Instant createdAt, String tags) {}
+
+  Optional<Shelving> shelving(String recipeId) {
+    return sql.select(RECIPE.CREATED_AT, RECIPE.TAGS)
+        .from(RECIPE)
+        .where(RECIPE.ID.eq(recipeId))
+        .fetchOptional(row -> new Shelving(instant(row.value1()), row.value2()));
+  }
+
+  void setTags(String recipeId, String tags) {
+    sql.update(RECIPE).set(RECIPE.TAGS, tags).where(RECIPE.ID.eq(recipeId)).execute();
+  }
+
   boolean isEmpty() {
     return !sql.fetchExists(RECIPE);
   }
@@ -101,12 +130,15 @@ class ShelfStore {
   }
 
   List<Shelved> shelf() {
-    return sql.select(RECIPE.ID, RECIPE.NAME, DRAFT.KIND, DRAFT.SAVED_AT)
+    return sql.select(RECIPE.ID, RECIPE.NAME, DRAFT.KIND, RECIPE.TAGS, DRAFT.SAVED_AT)
         .from(RECIPE)
         .join(DRAFT)
         .on(DRAFT.RECIPE_ID.eq(RECIPE.ID))
         .orderBy(RECIPE.CREATED_AT, RECIPE.NAME)
-        .fetch(row -> new Shelved(row.value1(), row.value2(), row.value3(), instant(row.value4())));
+        .fetch(
+            row ->
+                new Shelved(
+                    row.value1(), row.value2(), row.value3(), row.value4(), instant(row.value5())));
   }
 
   Map<String, String> names(Collection<String> recipeIds) {

@@ -12,6 +12,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import honeststack.app.bin.Bin;
 import honeststack.app.doubt.ShippedTables;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.label.LabelForm;
@@ -34,6 +35,7 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The rules of the larder's service; store and transactions are stand-ins. */
 class LarderServiceTest {
@@ -41,7 +43,9 @@ class LarderServiceTest {
   private final Larder larder = new Larder(LarderFiles.entries(), kitchens);
   private final LarderStore store = mock(LarderStore.class);
   private final Ledger ledger = mock(Ledger.class);
-  private final LarderService service = new LarderService(larder, store, ledger, kitchens);
+  private final LarderService service =
+      new LarderService(
+          larder, store, ledger, kitchens, mock(Bin.class), JsonMapper.builder().build());
   private long changes;
 
   private static KitchenNow kitchens() {

@@ -1,0 +1,2 @@
+/** All that is kept, out into one file and back, to the last digit. */
+package honeststack.app.archive;
