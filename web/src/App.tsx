@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
-import { lazy, Suspense } from 'react';
-import { BrowserRouter, Link, NavLink, Route, Routes } from 'react-router';
+import { lazy, Suspense, useState } from 'react';
+import { BrowserRouter, Link, NavLink, Route, Routes, useLocation } from 'react-router';
 import { ShelfPage } from './pages/ShelfPage';
 import { useTheme } from './theme';
 
@@ -12,6 +12,7 @@ const GoalsPage = lazy(() => import('./pages/GoalsPage'));
 const LarderPage = lazy(() => import('./pages/LarderPage'));
 const MeasuringPage = lazy(() => import('./pages/MeasuringPage'));
 const PlanPage = lazy(() => import('./pages/PlanPage'));
+const SafePage = lazy(() => import('./pages/SafePage'));
 const SchoolsPage = lazy(() => import('./pages/SchoolsPage'));
 const StockPage = lazy(() => import('./pages/StockPage'));
 const StovePage = lazy(() => import('./pages/StovePage'));
@@ -31,17 +32,7 @@ export function App() {
             <Link to="/" className="brand">
               Honest Stack
             </Link>
-            <nav aria-label="Pages">
-              <NavLink to="/" end>
-                Shelf
-              </NavLink>
-              <NavLink to="/compare">Side by side</NavLink>
-              <NavLink to="/larder">Larder</NavLink>
-              <NavLink to="/measuring">Measuring</NavLink>
-              <NavLink to="/keeping">Keeping</NavLink>
-              <NavLink to="/goals">Goals</NavLink>
-              <NavLink to="/claims">Claims</NavLink>
-            </nav>
+            <Pages />
           </header>
           <Suspense fallback={<main className="page quiet">One moment …</main>}>
             <Routes>
@@ -54,6 +45,7 @@ export function App() {
               <Route path="/plan/:id" element={<PlanPage />} />
               <Route path="/stove/:version" element={<StovePage />} />
               <Route path="/claims" element={<ClaimsPage />} />
+              <Route path="/safe" element={<SafePage />} />
               <Route path="/schools" element={<SchoolsPage />} />
               <Route path="/keeping" element={<StockPage />} />
               <Route path="/version/:id" element={<VersionPage />} />
@@ -69,8 +61,54 @@ export function App() {
               />
             </Routes>
           </Suspense>
+          <footer className="foot-links">
+            <Link to="/safe">Bin and backup</Link>
+            <Link to="/schools">Why figures differ</Link>
+          </footer>
         </BrowserRouter>
       </QueryClientProvider>
     </ConfigProvider>
+  );
+}
+
+const PAGES = [
+  ['/', 'Shelf'],
+  ['/compare', 'Side by side'],
+  ['/larder', 'Larder'],
+  ['/measuring', 'Measuring'],
+  ['/keeping', 'Keeping'],
+  ['/goals', 'Goals'],
+  ['/claims', 'Claims'],
+] as const;
+
+/** How many stand in the row where it is narrow; the others wait behind one tap. */
+const ALWAYS = 3;
+
+function Pages() {
+  const [open, setOpen] = useState(false);
+  const { pathname } = useLocation();
+  const beyond = PAGES.slice(ALWAYS).some(([to]) => to === pathname);
+  return (
+    <nav aria-label="Pages" className={open ? 'open' : undefined}>
+      {PAGES.map(([to, words], index) => (
+        <NavLink
+          key={to}
+          to={to}
+          end={to === '/'}
+          className={index < ALWAYS ? undefined : 'further'}
+          onClick={() => setOpen(false)}
+        >
+          {words}
+        </NavLink>
+      ))}
+      <button
+        type="button"
+        className={beyond ? 'more-pages active' : 'more-pages'}
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        More
+      </button>
+    </nav>
   );
 }

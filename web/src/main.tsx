@@ -4,6 +4,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import './styles.css';
+import './print.css';
 import './ui/lines.css';
 import './ui/measuring.css';
 import './features/griddle/griddle.css';

@@ -19,6 +19,21 @@ export const queries = {
       queryFn: ({ signal }) => answer(api.GET('/api/recipes', { signal })),
     }),
 
+  /** How much of the demo is on the shelf; asked again until it is whole. */
+  arriving: () =>
+    queryOptions({
+      queryKey: ['arriving'],
+      queryFn: ({ signal }) => answer(api.GET('/api/demo', { signal })),
+      refetchInterval: ({ state: { data } }) => (data && data.done < data.of ? 1000 : false),
+    }),
+
+  bin: () =>
+    queryOptions({
+      queryKey: ['bin'],
+      queryFn: ({ signal }) => answer(api.GET('/api/bin', { signal })),
+      staleTime: 0,
+    }),
+
   versions: (recipe?: string) =>
     queryOptions({
       queryKey: ['versions', recipe],

@@ -37,6 +37,7 @@ export type Stock = Schemas['StockAnswer'];
 export type Stocks = Schemas['StocksAnswer'];
 export type NewStock = Schemas['NewStock'];
 
+export type BinEntry = Schemas['BinEntry'];
 export type Recipe = Schemas['RecipeAnswer'];
 export type ShelfEntry = Schemas['ShelfEntry'];
 export type Version = Schemas['VersionAnswer'];

@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { queries } from '../api/queries';
 import type { FieldProblem, NamedDraft, Recipe, VersionEntry } from '../api/types';
-import { backup } from '../features/bench/backup';
+import { backup, textOf } from '../features/bench/backup';
+import { Branch } from '../features/bench/Branch';
 import { Conflict } from '../features/bench/Conflict';
 import { Keep } from '../features/bench/Keep';
 import { useAutosave, type SaveState } from '../features/bench/useAutosave';
@@ -49,10 +50,14 @@ export default function BenchPage() {
 
 function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] }) {
   const client = useQueryClient();
-  const history = useHistory<NamedDraft>(backup.leftOver(recipe)?.named ?? named(recipe));
+  const history = useHistory<NamedDraft>(
+    backup.leftOver(recipe)?.named ?? named(recipe),
+    `honest-stack:steps:${recipe.id}`,
+    textOf,
+  );
   const current = history.present;
   const { draft } = current;
-  const { figures, readings, failure } = useFigures(draft, recipe.id);
+  const { figures, readings, failure, stale } = useFigures(draft, recipe.id);
   const { save, settle, keep: keepSaved } = useAutosave(recipe, current);
   const [keeping, setKeeping] = useState(false);
   const { now, change } = useChanges(current, history.change);
@@ -81,8 +86,6 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
       [undo, redo],
     ),
   );
-  useBranch(recipe.id, history.change);
-
   const keep = useMutation({
     mutationFn: keepSaved,
     onSuccess: async (version) => {
@@ -94,6 +97,8 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
 
   return (
     <main className="bench">
+      <title>{`${current.name} · Honest Stack`}</title>
+      <h1 className="sr-only">{current.name}</h1>
       <header className="bench-head">
         <Input
           className="recipe-name"
@@ -133,7 +138,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
             to={`/compare?${versions
               .slice(-3)
               .map((version) => `s=v.${version.id}`)
-              .join('&')}&s=b.${recipe.id}`}
+              .join('&')}&s=b.${recipe.id}${draft.goalSetId ? `&goals=${draft.goalSetId}` : ''}`}
           >
             Side by side
           </Link>
@@ -189,7 +194,10 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
             onChange={change}
           />
         </div>
-        <section className="station tally-station" aria-labelledby="tally-title">
+        <section
+          className={stale ? 'station tally-station stale' : 'station tally-station'}
+          aria-labelledby="tally-title"
+        >
           <header>
             <h2 id="tally-title">Tally</h2>
             <GoalChoice
@@ -198,6 +206,11 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
             />
           </header>
           {failure && <Notice>{failure.message}</Notice>}
+          {stale && figures && (
+            <p className="stale-note" role="status">
+              {failure ? 'These figures are of what was typed before.' : 'Working it out anew …'}
+            </p>
+          )}
           {figures && figures.batterMass.value > 0 ? (
             <>
               <TallyPanel
@@ -234,6 +247,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
           keep.reset();
         }}
       />
+      <Branch recipe={recipe} current={current} keep={keepSaved} change={history.change} />
       <Conflict
         mine={current}
         theirs={save.state === 'conflict' ? save.theirs : undefined}
@@ -265,24 +279,6 @@ function useChanges({ draft }: NamedDraft, changeNamed: ChangeNamed) {
     [changeNamed],
   );
   return { now, change };
-}
-
-/** Puts the version that the address names on the bench, as one step that can be undone. */
-function useBranch(recipeId: string, change: ChangeNamed) {
-  const [search, setSearch] = useSearchParams();
-  const from = search.get('from');
-  const version = useQuery({ ...queries.version(from ?? ''), enabled: from !== null }).data;
-  useEffect(() => {
-    if (!version) return;
-    if (version.recipeId === recipeId) {
-      change(`branch:${version.id}`, () => ({
-        name: version.recipeName,
-        draft: version.draft,
-        parentId: version.id,
-      }));
-    }
-    setSearch({}, { replace: true });
-  }, [version, recipeId, change, setSearch]);
 }
 
 function Saved({ save }: { save: SaveState }) {

@@ -58,6 +58,7 @@ export default function ClaimsPage() {
   });
   return (
     <main className="page">
+      <title>Claims · Honest Stack</title>
       <h1>Claims</h1>
       <div className="answer-first" role="status">
         {stated.length === 0 ? (

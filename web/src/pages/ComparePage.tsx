@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { Segmented } from 'antd';
+import { Checkbox, Segmented } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { queries } from '../api/queries';
 import type { Basis, CompareItem, CompareRequest } from '../api/types';
 import { byRecipe } from '../features/shelf/byRecipe';
 import { readSide } from '../features/compare/sides';
+import { inShort } from '../features/compare/inShort';
 import { Causes, LineTable, Sides } from '../features/compare/Sides';
 import { useAlso } from '../ui/also';
 import { Caution } from '../ui/Caution';
@@ -13,7 +14,7 @@ import { Choice } from '../ui/Choice';
 import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
 
-const MOST = 4;
+const MOST = 6;
 const EXPLAINED: Record<CompareRequest['mode'], string> = {
   SAME_BOWL:
     'Untouched lines are taken to be the very same cups, eggs and spoons: what did the change do, all else equal?',
@@ -21,7 +22,7 @@ const EXPLAINED: Record<CompareRequest['mode'], string> = {
     'Everything is taken to be measured anew: would the difference show if both were cooked, on two mornings?',
 };
 
-/** Two to four versions beside each other, the first the one that the others are held against. */
+/** Two to six versions beside each other, the first the one that the others are held against. */
 export default function ComparePage() {
   const [search, setSearch] = useSearchParams();
   const sides = search.getAll('s');
@@ -30,7 +31,13 @@ export default function ComparePage() {
   const [basis, setBasis] = useState<Basis>('AS_SERVED');
   const [chosen, setChosen] = useState('ENERC');
   const items = sides.map(readSide).filter((item): item is CompareItem => item !== undefined);
-  const comparison = useQuery(queries.compare({ items, mode, goalSetId, also: useAlso().tags }));
+  const also = useAlso().tags;
+  const [only, setOnly] = useState(false);
+  const comparison = useQuery(queries.compare({ items, mode, goalSetId, also }));
+  const kept = [
+    ...items.flatMap((item) => (item.versionId ? [`versions=${item.versionId}`] : [])),
+    ...also.map((tag) => `also=${tag}`),
+  ].join('&');
   const set = (key: string, values: string[]) => {
     const next = new URLSearchParams(search);
     next.delete(key);
@@ -39,6 +46,7 @@ export default function ComparePage() {
   };
   return (
     <main className="compare">
+      <title>Side by side · Honest Stack</title>
       <h1>Side by side</h1>
       <div className="compare-tools">
         <Versions chosen={sides} onChange={(to) => set('s', to)} />
@@ -46,8 +54,8 @@ export default function ComparePage() {
           aria-label="What the versions share"
           value={mode}
           options={[
-            { value: 'SAME_BOWL', label: 'same bowl' },
-            { value: 'TWO_BATCHES', label: 'two batches' },
+            { value: 'SAME_BOWL', label: 'all else equal' },
+            { value: 'TWO_BATCHES', label: 'each cooked anew' },
           ]}
           onChange={(to) => set('mode', [to])}
         />
@@ -66,16 +74,30 @@ export default function ComparePage() {
       {comparison.error && <Notice>{comparison.error.message}</Notice>}
       {items.length < 2 && (
         <p className="empty">
-          Choose two to four versions above; the first is the one to hold the others against.
+          Choose two to six versions above; the first is the one that the others are held against.
         </p>
       )}
       {comparison.data && (
         <>
+          <p className="in-short">{inShort(comparison.data, basis, chosen)}</p>
           <Sides answer={comparison.data} basis={basis} chosen={chosen} onChoose={setChosen} />
           <h2>What caused it</h2>
           <Causes answer={comparison.data} basis={basis} chosen={chosen} />
           <h2>Line by line</h2>
-          <LineTable answer={comparison.data} />
+          <label className="only">
+            <Checkbox checked={only} onChange={(event) => setOnly(event.target.checked)} /> only
+            what differs
+          </label>
+          <LineTable answer={comparison.data} only={only} />
+          <p className="files">
+            Figures of the kept versions as a table:{' '}
+            <a href={`/api/versions/figures.csv?${kept}`} download>
+              CSV
+            </a>{' '}
+            <a href={`/api/versions/figures.json?${kept}`} download>
+              JSON
+            </a>
+          </p>
           <Caution />
         </>
       )}
@@ -87,7 +109,9 @@ function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void
   const shelf = useQuery(queries.shelf());
   const versions = useQuery(queries.versions());
   const kept = byRecipe(versions.data ?? []);
-  const groups = (shelf.data ?? []).map((recipe) => ({
+  const comparable = (shelf.data ?? []).filter((recipe) => recipe.kind !== 'PREPARATION');
+  const recomputed = props.chosen.filter((side) => side.startsWith('n.'));
+  const groups = comparable.map((recipe) => ({
     label: recipe.name,
     title: recipe.name,
     options: [
@@ -108,10 +132,10 @@ function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void
       value={
         shelf.data && versions.data ? props.chosen.filter((side) => !side.startsWith('n.')) : []
       }
-      maxCount={MOST}
+      maxCount={MOST - recomputed.length}
       options={groups}
       optionFilterProp="label"
-      onChange={props.onChange}
+      onChange={(sides) => props.onChange([...sides, ...recomputed])}
     />
   );
 }

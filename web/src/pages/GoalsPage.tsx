@@ -21,6 +21,7 @@ export default function GoalsPage() {
   const at = (set: GoalSet) => ({ path: { id: set.id }, header: ifMatch(set.revision) });
   return (
     <main className="goals">
+      <title>Goals · Honest Stack</title>
       <h1>Goals</h1>
       <p className="lead">
         Limits on a serving as it is served. A verdict says how likely the serving lies within them,

@@ -52,6 +52,7 @@ export default function LarderPage() {
   return (
     <main className="larder">
       <div className="larder-head">
+        <title>Larder · Honest Stack</title>
         <h1>Larder</h1>
         <Exchange onBrought={() => void anew()} />
         <Button type="primary" onClick={() => setEditing('new')}>

@@ -26,6 +26,7 @@ export default function MeasuringPage() {
   const ofFactor = (factor: Doubt['factors'][number]['key']) => ({ params: { path: { factor } } });
   return (
     <main className="page measuring">
+      <title>Measuring · Honest Stack</title>
       <h1>Measuring</h1>
       {failure && <Notice>{failure.message}</Notice>}
       <Tools />

@@ -73,6 +73,7 @@ function Planned(props: {
   const slipped = asked.now != null;
   return (
     <main className="page plan-page">
+      <title>Plan · Honest Stack</title>
       <h1>
         Plan: <Link to={`/bench/${recipe.id}`}>{recipe.name}</Link>
       </h1>

@@ -85,6 +85,7 @@ export default function SchoolsPage() {
   const failure = shelf.error ?? recipe.error ?? figures.error;
   return (
     <main className="page">
+      <title>Why figures differ · Honest Stack</title>
       <h1>Why figures differ</h1>
       {failure && <Notice>{failure.message}</Notice>}
       <p className="answer-first">

@@ -1,42 +1,58 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Popconfirm } from 'antd';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
-import type { ShelfEntry, VersionEntry } from '../api/types';
+import type { Draft } from '../api/types';
 import { byRecipe } from '../features/shelf/byRecipe';
-import { emptyDraft } from '../features/shelf/emptyDraft';
-import { MiniStack } from '../features/shelf/MiniStack';
-import { Glyph } from '../ui/Glyph';
+import { emptyDraft, sample } from '../features/shelf/emptyDraft';
+import { found, type Order } from '../features/shelf/find';
+import { Shelved } from '../features/shelf/Shelved';
+import { Choice } from '../ui/Choice';
 import { Notice } from '../ui/Notice';
 
-const KINDS: Record<ShelfEntry['kind'], string> = {
-  PANCAKE: 'Pancakes',
-  WAFFLE: 'Waffles',
-  PREPARATION: 'A preparation',
-};
+// A file is brought in now and then; the shelf is opened every day.
+const BringIn = lazy(() =>
+  import('../features/shelf/BringIn').then((file) => ({ default: file.BringIn })),
+);
+const ORDERS: { value: Order; label: string }[] = [
+  { value: 'BEGUN', label: 'as they were begun' },
+  { value: 'CHANGED', label: 'last changed first' },
+  { value: 'NAME', label: 'by name' },
+];
+const MANY = 4;
 
 /** All recipes and what was kept of them. */
 export function ShelfPage() {
-  const shelf = useQuery(queries.shelf());
-  const versions = useQuery(queries.versions());
+  const arriving = useQuery(queries.arriving()).data;
+  const busy = arriving !== undefined && arriving.done < arriving.of;
+  const shelf = useQuery({ ...queries.shelf(), refetchInterval: busy ? 1000 : false });
+  const versions = useQuery({ ...queries.versions(), refetchInterval: busy ? 1000 : false });
   const kept = byRecipe(versions.data ?? []);
   const [name, setName] = useState('');
+  const [words, setWords] = useState('');
+  const [order, setOrder] = useState<Order>('BEGUN');
+  const [bringing, setBringing] = useState(false);
   const navigate = useNavigate();
   const start = useMutation({
-    mutationFn: () =>
-      answer(api.POST('/api/recipes', { body: { name: name.trim(), draft: emptyDraft() } })),
+    mutationFn: (body: { name: string; draft: Draft }) =>
+      answer(api.POST('/api/recipes', { body })),
     onSuccess: (recipe) => void navigate(`/bench/${recipe.id}`),
   });
+  const entries = shelf.data ?? [];
+  const shown = found(entries, kept, words, order);
+  const recipes = shown.filter((entry) => entry.kind !== 'PREPARATION');
+  const preparations = shown.filter((entry) => entry.kind === 'PREPARATION');
   return (
     <main className="shelf">
+      <title>Shelf · Honest Stack</title>
       <h1>Shelf</h1>
       <form
         className="start"
         onSubmit={(event) => {
           event.preventDefault();
-          if (name.trim()) start.mutate();
+          if (name.trim()) start.mutate({ name: name.trim(), draft: emptyDraft() });
         }}
       >
         <Input
@@ -49,99 +65,81 @@ export function ShelfPage() {
         <Button type="primary" htmlType="submit" disabled={!name.trim()} loading={start.isPending}>
           Start it
         </Button>
+        <Button aria-expanded={bringing} onClick={() => setBringing(!bringing)}>
+          From a file
+        </Button>
       </form>
+      {bringing && (
+        <Suspense fallback={<p className="quiet">One moment …</p>}>
+          <BringIn />
+        </Suspense>
+      )}
       {start.error && <Notice>{start.error.message}</Notice>}
       {shelf.error && <Notice>{shelf.error.message}</Notice>}
       {versions.error && <Notice>{versions.error.message}</Notice>}
       {shelf.isPending && <p className="quiet">Looking at the shelf …</p>}
-      {shelf.data?.length === 0 && (
+      {busy && (
+        <p className="quiet" role="status">
+          The recipes of Larkspur Hut, to try things with, are being put on the shelf:{' '}
+          {arriving.done} of {arriving.of} steps.
+        </p>
+      )}
+      {!busy && shelf.data?.length === 0 && (
         <p className="empty">
-          The shelf is empty. Name a recipe above and type what goes into the bowl.
+          The shelf is empty. Name a recipe above and type what goes into the bowl, in cups or in
+          grams, as you measure it.{' '}
+          <Button
+            size="small"
+            loading={start.isPending}
+            onClick={() => start.mutate({ name: 'A sample: rye cakes', draft: sample() })}
+          >
+            Begin with a sample
+          </Button>
+        </p>
+      )}
+      {entries.length >= MANY && (
+        <div className="finding">
+          <Input
+            allowClear
+            aria-label="Find a recipe"
+            placeholder="Find by name, word or reason"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+          <Choice<Order> aria-label="Order" value={order} options={ORDERS} onChange={setOrder} />
+        </div>
+      )}
+      {entries.length > 0 && shown.length === 0 && (
+        <p className="quiet" role="status">
+          No recipe holds “{words}”.
         </p>
       )}
       <ul className="recipes">
-        {shelf.data
-          ?.filter((entry) => entry.kind !== 'PREPARATION')
-          .map((entry) => (
-            <Entry key={entry.id} entry={entry} versions={kept.get(entry.id) ?? []} />
-          ))}
+        {recipes.map((entry) => (
+          <Shelved
+            key={entry.id}
+            entry={entry}
+            versions={kept.get(entry.id) ?? []}
+            onTag={setWords}
+          />
+        ))}
       </ul>
-      {shelf.data?.some((entry) => entry.kind === 'PREPARATION') && (
+      {preparations.length > 0 && (
         <>
           <h2>Preparations</h2>
           <p className="quiet">What recipes use by its name, as it was last kept.</p>
           <ul className="recipes">
-            {shelf.data
-              .filter((entry) => entry.kind === 'PREPARATION')
-              .map((entry) => (
-                <Entry key={entry.id} entry={entry} versions={kept.get(entry.id) ?? []} />
-              ))}
+            {preparations.map((entry) => (
+              <Shelved
+                key={entry.id}
+                entry={entry}
+                versions={kept.get(entry.id) ?? []}
+                onTag={setWords}
+              />
+            ))}
           </ul>
         </>
       )}
     </main>
-  );
-}
-
-function Entry({ entry, versions }: { entry: ShelfEntry; versions: VersionEntry[] }) {
-  const client = useQueryClient();
-  const remove = useMutation({
-    mutationFn: () =>
-      answer(api.DELETE('/api/recipes/{id}', { params: { path: { id: entry.id } } })),
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: ['shelf'] }),
-        client.invalidateQueries({ queryKey: ['versions'] }),
-      ]),
-  });
-  const newest = versions.at(-1);
-  return (
-    <li>
-      {newest ? <MiniStack versionId={newest.id} /> : <div className="mini" />}
-      <div className="about">
-        <h2>
-          <Link to={`/bench/${entry.id}`}>{entry.name}</Link>
-        </h2>
-        <p className="quiet">
-          {KINDS[entry.kind]} · draft saved{' '}
-          {new Date(entry.savedAt).toLocaleString('en-GB', {
-            dateStyle: 'medium',
-            timeStyle: 'short',
-          })}
-        </p>
-        <ol className="kept">
-          {versions.map((version) => (
-            <li key={version.id}>
-              <Link to={`/version/${version.id}`}>
-                <span className="number">{version.number}</span> {version.reason}
-              </Link>
-            </li>
-          ))}
-        </ol>
-        {versions.length > 1 && entry.kind !== 'PREPARATION' && (
-          <Link
-            className="beside"
-            to={`/compare?${versions
-              .slice(-4)
-              .map((version) => `s=v.${version.id}`)
-              .join('&')}`}
-          >
-            side by side
-          </Link>
-        )}
-        {remove.error && <Notice>{remove.error.message}</Notice>}
-      </div>
-      <Popconfirm
-        title={`Remove “${entry.name}”?`}
-        description={`Its draft and ${versions.length} kept version${versions.length === 1 ? '' : 's'} go with it. This cannot be undone.`}
-        okText="Remove"
-        cancelText="Leave it"
-        onConfirm={() => remove.mutate()}
-      >
-        <button type="button" className="plain" aria-label={`Remove ${entry.name}`}>
-          <Glyph of="remove" />
-        </button>
-      </Popconfirm>
-    </li>
   );
 }

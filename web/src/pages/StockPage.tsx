@@ -32,6 +32,7 @@ export default function StockPage() {
   const labelled = items.find((item) => item.id === label);
   return (
     <main className="page stock-page">
+      <title>Keeping · Honest Stack</title>
       <h1>Keeping</h1>
       {failure && <Notice>{failure.message}</Notice>}
       {stock.data && (

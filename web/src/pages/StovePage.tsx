@@ -57,6 +57,7 @@ function Begin({ version, onBegin }: { version: string; onBegin: (morning: Morni
   if (!kept.data) return <main className="page quiet">Lighting the stove …</main>;
   return (
     <main className="page">
+      <title>At the stove · Honest Stack</title>
       <h1>
         Cook {kept.data.recipeName}, version {kept.data.number}
       </h1>

@@ -1,5 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Dropdown } from 'antd';
+import { Link, useNavigate, useParams } from 'react-router';
+import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
 import type { DraftLine, Line, Version } from '../api/types';
 import { useAlso } from '../ui/also';
@@ -33,6 +35,7 @@ function Kept({ version }: { version: Version }) {
   const { griddle, plate } = draft;
   return (
     <main className="bench kept-version">
+      <title>{`${version.recipeName}, version ${version.number} · Honest Stack`}</title>
       <header className="bench-head">
         <div className="version-title">
           <h1>
@@ -49,16 +52,17 @@ function Kept({ version }: { version: Version }) {
         </div>
         {version.parentId && (
           <Link className="button" to={`/compare?s=v.${version.parentId}&s=v.${version.id}`}>
-            Beside its parent
+            Beside the version before it
           </Link>
         )}
         <Link className="button" to={`/bench/${version.recipeId}?from=${version.id}`}>
           Work on from here
         </Link>
+        <Out version={version} />
       </header>
       {version.changes.length > 0 && (
         <p className="changes">
-          <b>Against its parent:</b> {version.changes.join('; ')}.
+          <b>Against the version it came from:</b> {version.changes.join('; ')}.
         </p>
       )}
       {version.newer.length > 0 && (
@@ -117,6 +121,50 @@ function Kept({ version }: { version: Version }) {
       </div>
       {draft.kind !== 'PREPARATION' && <Runs version={version.id} />}
     </main>
+  );
+}
+
+/** What can be taken along of a version, and the way into the bin. */
+function Out({ version }: { version: Version }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const { tags } = useAlso();
+  const remove = useMutation({
+    mutationFn: () =>
+      answer(api.DELETE('/api/versions/{id}', { params: { path: { id: version.id } } })),
+    onSuccess: async () => {
+      await navigate(`/bench/${version.recipeId}`);
+      await client.invalidateQueries({ queryKey: ['versions'] });
+      await client.invalidateQueries({ queryKey: ['bin'] });
+    },
+  });
+  const figures = `versions=${version.id}${tags.map((tag) => `&also=${tag}`).join('')}`;
+  const file = (key: string, href: string, words: string) => ({
+    key,
+    label: (
+      <a href={href} download>
+        {words}
+      </a>
+    ),
+  });
+  return (
+    <>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: [
+            { key: 'print', label: 'Print this page', onClick: () => window.print() },
+            file('csv', `/api/versions/figures.csv?${figures}`, 'Figures as a table (CSV)'),
+            file('json', `/api/versions/figures.json?${figures}`, 'Figures as JSON'),
+            file('linked', `/api/versions/${version.id}/linked`, 'For other programs (JSON-LD)'),
+            { key: 'remove', label: 'Put it in the bin', onClick: () => remove.mutate() },
+          ],
+        }}
+      >
+        <Button>Take along …</Button>
+      </Dropdown>
+      {remove.error && <Notice>{remove.error.message}</Notice>}
+    </>
   );
 }
 

@@ -1,8 +1,10 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DraftLine, Line } from '../api/types';
 import type { ChangeLines } from './change';
+import { arrayMove, Draggable } from './Draggable';
 import { Entry } from './Entry';
 import { LineRow } from './LineRow';
+import { useLeftText } from './useLeftText';
 
 /** Characters of a line; a longer text is taken apart. */
 const LONGEST = 300;
@@ -25,7 +27,7 @@ export function LineList(props: {
 }) {
   const { name, lines, readings, placeholder, onText, onChange } = props;
   const list = useRef<HTMLDivElement>(null);
-  const [entered, setEntered] = useState('');
+  const [entered, setEntered] = useLeftText(name);
   const [opened, setOpened] = useState<string>();
   const field = useCallback(
     (index: number) =>
@@ -81,7 +83,11 @@ export function LineList(props: {
 
   return (
     <div className="lines" ref={list}>
-      <ol aria-label={name}>
+      <Draggable
+        name={name}
+        ids={lines.map((line) => line.id)}
+        onMove={(from, to) => onChange(`${name}:drag`, (now) => arrayMove(now, from, to))}
+      >
         {lines.map((line, index) => (
           <LineRow
             key={line.id}
@@ -102,7 +108,7 @@ export function LineList(props: {
             onApart={props.onApart}
           />
         ))}
-      </ol>
+      </Draggable>
       <div className="entry">
         <Entry
           variant="borderless"

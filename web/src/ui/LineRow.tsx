@@ -1,6 +1,7 @@
 import { Input } from 'antd';
 import { memo, type KeyboardEvent } from 'react';
 import type { DraftLine, Line } from '../api/types';
+import { useDrag } from './Draggable';
 import { Glyph } from './Glyph';
 import { Adjustments, LineMore } from './LineMore';
 import { Grams, Reading } from './Reading';
@@ -24,6 +25,7 @@ export const LineRow = memo(function LineRow(props: {
   onApart?: (id: string, text: string) => void;
 }) {
   const { name, line, reading, index } = props;
+  const { row, grip } = useDrag(line.id);
   const replace = (part: Partial<DraftLine>) =>
     props.onReplace(line.id, (now) => ({ ...now, ...part }));
   const onKey = (event: KeyboardEvent) => {
@@ -37,8 +39,9 @@ export const LineRow = memo(function LineRow(props: {
     }
   };
   return (
-    <li className={classOf(line, reading)}>
+    <li className={classOf(line, reading, props.opened)} {...row}>
       <div className="line-top">
+        {grip}
         <Input
           variant="borderless"
           aria-label={`${name}, line ${index + 1}`}
@@ -49,6 +52,15 @@ export const LineRow = memo(function LineRow(props: {
           onKeyDown={onKey}
         />
         <Grams line={reading} />
+        <button
+          type="button"
+          className="row-more"
+          aria-label={`Open: ${line.text}`}
+          aria-expanded={props.opened}
+          onClick={() => props.onOpen(line.id)}
+        >
+          <Glyph of="more" />
+        </button>
       </div>
       <div className="line-under">
         <Reading
@@ -114,8 +126,13 @@ export const LineRow = memo(function LineRow(props: {
   );
 });
 
-function classOf(line: DraftLine, reading: Line | undefined) {
-  if (line.off) return 'off-line';
-  if (reading?.state === 'REFUSED') return 'refused-line';
-  return reading?.state === 'NOT_MEASURED' ? 'open-line' : undefined;
+function classOf(line: DraftLine, reading: Line | undefined, opened: boolean) {
+  const state = line.off
+    ? 'off-line'
+    : reading?.state === 'REFUSED'
+      ? 'refused-line'
+      : reading?.state === 'NOT_MEASURED'
+        ? 'open-line'
+        : '';
+  return opened ? `${state} opened` : state || undefined;
 }

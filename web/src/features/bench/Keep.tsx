@@ -1,4 +1,5 @@
-import { Button, Input, Modal, type InputRef } from 'antd';
+import { Button, Input, type InputRef } from 'antd';
+import { Dialog } from '../../ui/Dialog';
 import { useRef, useState } from 'react';
 
 /** Asks for one line on why this version is kept. */
@@ -14,7 +15,7 @@ export function Keep(props: {
   const field = useRef<InputRef>(null);
   const keep = () => reason.trim() && onKeep(reason.trim());
   return (
-    <Modal
+    <Dialog
       open={open}
       title="Keep this version"
       onCancel={onClose}
@@ -45,6 +46,6 @@ export function Keep(props: {
           {failure}
         </p>
       )}
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Modal } from 'antd';
+import { Dialog } from '../../ui/Dialog';
 
 const KEYS = [
   ['Enter', 'add the line that is typed; in a line, go to the next'],
@@ -15,7 +15,7 @@ const KEYS = [
 /** The keys of the bench. */
 export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Modal open={open} title="Keys" footer={null} onCancel={onClose} width={480}>
+    <Dialog open={open} title="Keys" footer={null} onCancel={onClose} width={480}>
       <dl className="keys">
         {KEYS.map(([key, what]) => (
           <div key={key}>
@@ -26,6 +26,6 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
           </div>
         ))}
       </dl>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { step, type History } from './useHistory';
+import { describe, expect, it, vi } from 'vitest';
+import { leftBehind, step, type History } from './useHistory';
 
 const start: History<string> = { past: [], present: '', future: [], last: undefined };
 const change = (history: History<string>, what: string, to: string, at: number) =>
@@ -23,6 +23,16 @@ describe('history', () => {
     expect(other.future).toEqual([]);
     expect(step(other, { type: 'redo' })).toBe(other);
     expect(step(start, { type: 'undo' })).toBe(start);
+  });
+
+  it('waits for whoever comes back to the same value, and only then', () => {
+    const left = JSON.stringify(change(change(start, 'x', 'a', 0), 'y', 'b', 10));
+    vi.stubGlobal('localStorage', { getItem: () => left });
+    const same = (value: string) => value;
+    expect(step(leftBehind('k', 'b', same), { type: 'undo' }).present).toBe('a');
+    expect(leftBehind('k', 'saved elsewhere', same).past).toEqual([]);
+    vi.stubGlobal('localStorage', { getItem: () => '{broken' });
+    expect(leftBehind('k', 'b', same).past).toEqual([]);
   });
 
   it('amends without a step of its own', () => {

@@ -13,15 +13,19 @@ const itself = (figures: Figures) => figures;
  * and on coming back: foods, goals and the tables may have changed meanwhile.
  */
 export function useFigures(draft: Draft, recipeId?: string) {
-  const { data: figures, error: failure } = useQuery({
-    ...queries.figures(useSettled(draft, BURST_MS, true), recipeId, useAlso().tags),
+  const asked = useSettled(draft, BURST_MS, true);
+  const query = useQuery({
+    ...queries.figures(asked, recipeId, useAlso().tags),
     // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
     select: itself,
   });
+  const { data: figures, error: failure } = query;
   const lines = figures?.lines;
   const readings = useMemo(
     () => new Map<string, Line>(lines?.map((line) => [line.id, line])),
     [lines],
   );
-  return { figures, readings, failure };
+  /** The figures are of what was typed before. */
+  const stale = query.isPlaceholderData || asked !== draft || failure !== null;
+  return { figures, readings, failure, stale };
 }

@@ -1,4 +1,4 @@
-import { useCallback, useReducer } from 'react';
+import { useCallback, useEffect, useReducer } from 'react';
 
 const TOGETHER_MS = 1500;
 const MOST_STEPS = 500;
@@ -55,14 +55,49 @@ export function step<T>(history: History<T>, action: Action<T>): History<T> {
   }
 }
 
-/** A value that can be undone and redone; quick edits of one thing are one step. */
-export function useHistory<T>(initial: T) {
-  const [history, dispatch] = useReducer(step<T>, {
-    past: [],
-    present: initial,
-    future: [],
-    last: undefined,
-  });
+/** Steps that wait in this browser for whoever comes back, the nearest ones. */
+const MOST_STORED = 60;
+const WRITE_AFTER_MS = 400;
+
+/** The history as it was left; nothing of it where the value is another by now. */
+export function leftBehind<T>(key: string, initial: T, textOf: (value: T) => string): History<T> {
+  const anew = { past: [], present: initial, future: [], last: undefined };
+  try {
+    const left = JSON.parse(localStorage.getItem(key) ?? 'null') as History<T> | null;
+    return left && textOf(left.present) === textOf(initial)
+      ? { ...anew, past: left.past, future: left.future }
+      : anew;
+  } catch {
+    return anew;
+  }
+}
+
+function leave<T>(key: string, { past, present, future }: History<T>) {
+  try {
+    const kept = { past: past.slice(-MOST_STORED), present, future: future.slice(0, MOST_STORED) };
+    localStorage.setItem(key, JSON.stringify(kept));
+  } catch {
+    // Storage is full or forbidden; undo works until the page is left.
+  }
+}
+
+/**
+ * A value that can be undone and redone, also after coming back; quick edits of one thing are one
+ * step.
+ */
+export function useHistory<T>(initial: T, key: string, textOf: (value: T) => string) {
+  const [history, dispatch] = useReducer(step<T>, undefined, () =>
+    leftBehind(key, initial, textOf),
+  );
+  useEffect(() => {
+    const write = () => leave(key, history);
+    const timer = setTimeout(write, WRITE_AFTER_MS);
+    window.addEventListener('pagehide', write);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('pagehide', write);
+    };
+  }, [key, history]);
   return {
     present: history.present,
     canUndo: history.past.length > 0,

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback, useEffect, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import { answer, api } from '../../api/client';
 import type { Draft, DraftLine, Figures, Line } from '../../api/types';
 import type { ChangeDraft, ChangeLines } from '../../ui/change';
@@ -13,7 +14,15 @@ import { SayItAll } from '../say/SayItAll';
 import { useTold } from '../say/useTold';
 import { Anew } from './Anew';
 import { ScalePanel } from './ScalePanel';
-import { clear, currentLine, rewritten, type CurrentLine } from './weighIn';
+import {
+  aimOf,
+  aimWords,
+  clear,
+  currentLine,
+  rewritten,
+  type Aim,
+  type CurrentLine,
+} from './weighIn';
 
 const SYSTEMS: { value: Draft['system']; label: string }[] = [
   { value: 'US', label: 'US cups (237 mL)' },
@@ -45,8 +54,10 @@ export const Bowl = memo(function Bowl(props: {
 }) {
   const { kind, system, lines, readings, batterMass, makeup, now, onChange } = props;
   const [scaleOpen, setScaleOpen] = useState(false);
+  const [aim, setAim] = useState<Aim>();
   const told = useTold('bowl', system, onChange);
   const [saying, setSaying] = useState(false);
+  useBrought(told.say);
   const weigh = useMutation({
     scope: { id: 'bowl' },
     mutationFn: ({ line, grams }: { line: CurrentLine; grams: number }) =>
@@ -59,19 +70,23 @@ export const Bowl = memo(function Bowl(props: {
   const { mutate: writeWeight } = weigh;
   const onTake = useCallback(
     (grams: number) => {
-      const line = currentLine(now().bowl);
+      const line = currentLine(now().bowl, aim);
       if (!line) return;
       if (line.field) clear(line.field);
       writeWeight({ line, grams });
     },
-    [now, writeWeight],
+    [now, aim, writeWeight],
   );
   const changeLines = useCallback<ChangeLines>(
     (what, how) => onChange(what, (draft) => ({ ...draft, bowl: how(draft.bowl) })),
     [onChange],
   );
   return (
-    <section className="station bowl" aria-labelledby="bowl-title">
+    <section
+      className="station bowl"
+      aria-labelledby="bowl-title"
+      onFocus={(event) => setAim(aimOf(event.target, lines, aim))}
+    >
       <header>
         <h2 id="bowl-title">Bowl</h2>
         <Choice
@@ -82,7 +97,6 @@ export const Bowl = memo(function Bowl(props: {
           onChange={(to) => onChange('system', (draft) => ({ ...draft, system: to }))}
         />
       </header>
-      {scaleOpen && <ScalePanel onTake={onTake} />}
       {weigh.error && <Notice>{weigh.error.message}</Notice>}
       <LineList
         name="Bowl"
@@ -95,10 +109,14 @@ export const Bowl = memo(function Bowl(props: {
             ? 'Begin here: 160 g rye flour, or paste a recipe'
             : 'Next: ½ tsp salt, 2 large eggs …'
         }
-        onText={(text) => told.enter(text.trim())}
+        onText={(text) => {
+          setAim('ENTERED');
+          told.enter(text.trim());
+        }}
         onApart={told.apart}
         onChange={changeLines}
       />
+      {scaleOpen && <ScalePanel into={aimWords(lines, aim)} onTake={onTake} />}
       {batterMass && batterMass.value > 0 && (
         <p className="foot">
           {kind === 'PREPARATION' ? 'All that went in' : 'Batter'} <b>{valueText(batterMass)} g</b>{' '}
@@ -139,6 +157,22 @@ export const Bowl = memo(function Bowl(props: {
     </section>
   );
 });
+
+/** A text that a file held is looked over at once, and only once. */
+function useBrought(say: (text: string) => void) {
+  const { state, pathname } = useLocation() as {
+    state: { told?: string } | null;
+    pathname: string;
+  };
+  const navigate = useNavigate();
+  const text = state?.told;
+  useEffect(() => {
+    if (!text) return;
+    say(text);
+    void navigate(pathname, { replace: true, state: null });
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each text
+  }, [text]);
+}
 
 /** How wet the batter is, as far as that is known. */
 function Makeup({ water, liquidPerFlour }: Figures['makeup']) {

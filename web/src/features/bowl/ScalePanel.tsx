@@ -5,11 +5,23 @@ import { answer, api } from '../../api/client';
 import type { ScaleReading } from '../../api/types';
 import { plain } from '../../ui/numbers';
 
+const intoView = (panel: HTMLElement | null) => panel?.scrollIntoView({ block: 'nearest' });
+const LATE_MS = 5000;
+
 /** The live reading of the kitchen scale; Alt+W takes it into the current line. */
-export function ScalePanel(props: { onTake: (grams: number) => void }) {
+export function ScalePanel(props: {
+  /** The line that it would fill. */
+  into: string | undefined;
+  onTake: (grams: number) => void;
+}) {
   const { onTake } = props;
   const [reading, setReading] = useState<ScaleReading>();
   const [simulated, setSimulated] = useState(false);
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(true), LATE_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const [load, setLoad] = useState(0);
   const [plugged, setPlugged] = useState(true);
   useEffect(() => {
@@ -61,7 +73,7 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
     simulation({ load: to, plugged: plug });
   };
   return (
-    <section className="scale-panel" aria-label="Kitchen scale">
+    <section className="scale-panel" aria-label="Kitchen scale" ref={intoView}>
       <p className="scale-reading">
         <output aria-label="Scale reading" className={reading?.state.toLowerCase()}>
           {reading?.grams != null
@@ -70,7 +82,18 @@ export function ScalePanel(props: { onTake: (grams: number) => void }) {
               ? `${plain(reading.lastStable || 0, 0)} g`
               : '—'}
         </output>{' '}
-        <span className="quiet">{reading ? STATES[reading.state] : 'looking …'}</span>
+        <span className="quiet">
+          {reading ? STATES[reading.state] : late ? 'no scale answers' : 'looking …'}
+        </span>
+      </p>
+      <p className="scale-into">
+        {props.into ? (
+          <>
+            fills <b>{props.into}</b>
+          </>
+        ) : (
+          <span className="quiet">Choose the line that it is to fill, or type one.</span>
+        )}
       </p>
       <Button onMouseDown={(event) => event.preventDefault()} onClick={take} disabled={!grams}>
         Take it in (Alt+W)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { rewritten } from './weighIn';
+import { aimWords, rewritten } from './weighIn';
 
 const bowl = [
   {
@@ -16,6 +16,13 @@ describe('what the scale shows becomes the amount of a line', () => {
       { id: 'a', text: '154 g rye flour', adjustments: undefined },
       { id: 'b', text: '2 eggs' },
     ]);
+  });
+
+  it('says what it would fill, and fills nothing unasked', () => {
+    expect(aimWords(bowl, undefined)).toBeUndefined();
+    expect(aimWords(bowl, { line: 'a' })).toBe('1 cup rye flour');
+    expect(aimWords(bowl, { line: 'gone' })).toBeUndefined();
+    expect(aimWords(bowl, 'ENTERED')).toBe('2 eggs');
   });
 
   it('makes a line of what was only typed', () => {

@@ -39,7 +39,7 @@ export function Sides(props: {
       <tbody>
         <tr className="pictures">
           <th scope="row" className="quiet">
-            one scale
+            drawn to one scale
           </th>
           {sides.map((side, at) => (
             <td key={at}>
@@ -191,7 +191,10 @@ export function Causes(props: { answer: SideBySide; basis: Basis; chosen: string
 }
 
 /** All lines, those that stand for each other in one row. */
-export function LineTable({ answer }: { answer: SideBySide }) {
+export function LineTable({ answer, only }: { answer: SideBySide; only: boolean }) {
+  const rows = answer.lines.filter(
+    ({ cells }) => !only || cells.some((cell) => !isSame(cells[0], cell)),
+  );
   return (
     <table className="line-table">
       <thead>
@@ -205,7 +208,7 @@ export function LineTable({ answer }: { answer: SideBySide }) {
         </tr>
       </thead>
       <tbody>
-        {answer.lines.map((row, index) => (
+        {rows.map((row, index) => (
           <tr key={index}>
             <th scope="row">
               {row.where === 'plate' ? 'on top' : row.where}{' '}

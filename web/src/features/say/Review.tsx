@@ -1,4 +1,5 @@
-import { Button, Checkbox, Input, Modal } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
+import { Dialog } from '../../ui/Dialog';
 import { useMemo, useRef, useState } from 'react';
 import type { Draft, ProposedLine, Told } from '../../api/types';
 import { Choice } from '../../ui/Choice';
@@ -64,7 +65,7 @@ export function Review(props: {
       method: method && told.steps.length > 0 ? told.steps.map(({ text }) => text) : undefined,
     });
   return (
-    <Modal
+    <Dialog
       open
       width={940}
       title="Look this over"
@@ -178,7 +179,7 @@ export function Review(props: {
           </ol>
         </>
       )}
-    </Modal>
+    </Dialog>
   );
 }
 

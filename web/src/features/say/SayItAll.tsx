@@ -1,4 +1,5 @@
-import { Button, Input, Modal } from 'antd';
+import { Button, Input } from 'antd';
+import { Dialog } from '../../ui/Dialog';
 import { useState } from 'react';
 import { Notice } from '../../ui/Notice';
 
@@ -11,7 +12,7 @@ export function SayItAll(props: {
 }) {
   const [text, setText] = useState('');
   return (
-    <Modal
+    <Dialog
       open
       width={720}
       title="Say it all"
@@ -46,6 +47,6 @@ export function SayItAll(props: {
         placeholder="I take 200 grams of flour, two eggs and half a litre of milk. Butter for the pan. That makes eight, and on top everybody has a spoon of honey."
         onChange={(event) => setText(event.target.value)}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -205,11 +205,18 @@ export function Servings({ figures }: { figures: Figures }) {
   );
 }
 
+const IN_STRIP = 5;
+
 /** The serving's figures in one line, for screens where the tally itself scrolls away. */
 export function TallyStrip({ figures }: { figures: Figures }) {
   return (
-    <p className="tally-strip" aria-hidden="true">
-      {figures.measurands.map(({ tag, words, unit }) => {
+    <button
+      type="button"
+      className="tally-strip"
+      aria-label="To the tally"
+      onClick={() => document.getElementById('tally-title')?.scrollIntoView({ block: 'start' })}
+    >
+      {figures.measurands.slice(0, IN_STRIP).map(({ tag, words, unit }) => {
         const figure = mainFigure(figures, tag);
         return (
           <span key={tag}>
@@ -219,7 +226,7 @@ export function TallyStrip({ figures }: { figures: Figures }) {
           </span>
         );
       })}
-    </p>
+    </button>
   );
 }
 

@@ -1,5 +1,6 @@
+import { Sheet } from '../../ui/Dialog';
 import { useQuery } from '@tanstack/react-query';
-import { Drawer } from 'antd';
+
 import { queries, type TrailOf } from '../../api/queries';
 import type { Basis, TrailAnswer } from '../../api/types';
 import { FigureText } from '../../ui/FigureText';
@@ -30,7 +31,7 @@ export function Trail(props: {
     enabled: opened !== undefined,
   });
   return (
-    <Drawer
+    <Sheet
       open={opened !== undefined}
       onClose={onClose}
       size={620}
@@ -38,7 +39,7 @@ export function Trail(props: {
     >
       {trail.error && <Notice>{trail.error.message}</Notice>}
       {trail.data && opened && <Parts trail={trail.data} />}
-    </Drawer>
+    </Sheet>
   );
 }
 

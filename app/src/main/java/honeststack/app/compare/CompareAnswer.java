@@ -24,7 +24,7 @@ final class CompareAnswer {
    * @param also tags of figures to be compared beside those of the tally; absent for none
    */
   record CompareRequest(
-      @NotNull @Size(min = 2, max = 4) List<@NotNull @Valid Item> items,
+      @NotNull @Size(min = 2, max = 6) List<@NotNull @Valid Item> items,
       @NotNull Mode mode,
       @Nullable String goalSetId,
       @Nullable @Size(max = 40) List<@NotNull String> also) {}

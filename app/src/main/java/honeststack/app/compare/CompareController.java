@@ -17,7 +17,7 @@ class CompareController {
     this.service = service;
   }
 
-  /** Two to four versions in, all figures, differences and causes out; nothing is stored. */
+  /** Two to six versions in, all figures, differences and causes out; nothing is stored. */
   @PostMapping
   SideBySide compare(@Valid @RequestBody CompareRequest request) {
     return service.compare(request);

@@ -26,7 +26,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** Puts two to four versions side by side. */
+/** Puts two to six versions side by side. */
 @Service
 class CompareService {
   private final ShelfService shelf;

@@ -35,6 +35,11 @@ class DemoLoader implements ApplicationRunner {
   private final DemoProgress progress;
   private final DemoKitchen kitchen;
 
+  /** Steps in all while it is being loaded, and how many are done. */
+  private volatile int of;
+
+  private volatile int done;
+
   DemoLoader(
       ShelfService shelf,
       KeptService kept,
@@ -60,15 +65,40 @@ class DemoLoader implements ApplicationRunner {
     if (!progress.isBegun() && !shelf.isEmpty()) {
       return;
     }
+    of = 1;
+    try {
+      load();
+    } finally {
+      of = 0;
+      done = 0;
+    }
+  }
+
+  /** How far it is: as many steps as there are once it is over. */
+  int of() {
+    return of;
+  }
+
+  int done() {
+    return done;
+  }
+
+  private void step(int number, Runnable what) {
+    progress.step(number, what);
+    done = number + 1;
+  }
+
+  private void load() throws IOException {
     DemoGoals[] sets = read("demo/goals.json", DemoGoals[].class);
-    progress.step(0, () -> Arrays.stream(sets).map(DemoLoader::set).forEach(goals::create));
+    step(0, () -> Arrays.stream(sets).map(DemoLoader::set).forEach(goals::create));
     Resource[] files =
         new PathMatchingResourcePatternResolver().getResources("classpath:/demo/recipes/*.json");
+    of = 2 + files.length;
     Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-    progress.step(1, () -> kitchen.put(read("demo/kitchen.json")));
+    step(1, () -> kitchen.put(read("demo/kitchen.json")));
     for (int i = 0; i < files.length; i++) {
       DemoRecipe recipe = json.readValue(files[i].getContentAsByteArray(), DemoRecipe.class);
-      progress.step(2 + i, () -> load(recipe));
+      step(2 + i, () -> load(recipe));
     }
     if (progress.end()) {
       LOG.info("Put {} demo recipes on the shelf", files.length);

@@ -123,7 +123,8 @@ class FilesApiTest {
     JsonNode told = Http.send("POST", "/api/lines", body).body();
     List<String> lines = new ArrayList<>();
     told.get("lines")
-        .forEach(line -> lines.add(line.get("place").asString() + ": " + line.get("text").asString()));
+        .forEach(
+            line -> lines.add(line.get("place").asString() + ": " + line.get("text").asString()));
     assertThat(lines)
         .containsExactly(
             "NOT_SAID: 1½ cups rye flour, spooned",
@@ -131,7 +132,7 @@ class FilesApiTest {
             "NOT_SAID: 300 g milk",
             "NOT_SAID: 1 cup zorbleberries",
             "PLATE: 1 tbsp honey, to serve");
-    assertThat(told.at("/pieces/least").asInt()).isEqualTo(10);
+    assertThat(told.at("/pieces/low").asInt()).isEqualTo(10);
     assertThat(told.get("steps").size()).isEqualTo(3);
   }
 
