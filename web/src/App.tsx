@@ -63,7 +63,7 @@ export function App() {
           </Suspense>
           <footer className="foot-links">
             <Link to="/safe">Bin and backup</Link>
-            <Link to="/schools">Why figures differ</Link>
+            <Link to="/schools">Ways of reckoning</Link>
           </footer>
         </BrowserRouter>
       </QueryClientProvider>

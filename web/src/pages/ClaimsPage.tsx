@@ -5,6 +5,7 @@ import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Draft } from '../api/types';
 import '../features/stove/stove.css';
+import { WordsOfClaims } from '../features/claims/WordsOfClaims';
 import { Caution } from '../ui/Caution';
 import { Choice } from '../ui/Choice';
 import { Mark } from '../ui/Mark';
@@ -162,6 +163,7 @@ export default function ClaimsPage() {
           )}
         </>
       )}
+      {draft && <WordsOfClaims key={id} id={id} draft={draft} />}
       <Caution />
     </main>
   );

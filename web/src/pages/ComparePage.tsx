@@ -15,6 +15,7 @@ import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
 
 const MOST = 6;
+const MOST_ON_PAPER = 4;
 const EXPLAINED: Record<CompareRequest['mode'], string> = {
   SAME_BOWL:
     'Untouched lines are taken to be the very same cups, eggs and spoons: what did the change do, all else equal?',
@@ -34,10 +35,8 @@ export default function ComparePage() {
   const also = useAlso().tags;
   const [only, setOnly] = useState(false);
   const comparison = useQuery(queries.compare({ items, mode, goalSetId, also }));
-  const kept = [
-    ...items.flatMap((item) => (item.versionId ? [`versions=${item.versionId}`] : [])),
-    ...also.map((tag) => `also=${tag}`),
-  ].join('&');
+  const keptOnes = items.flatMap((item) => (item.versionId ? [`versions=${item.versionId}`] : []));
+  const kept = [...keptOnes, ...also.map((tag) => `also=${tag}`)].join('&');
   const set = (key: string, values: string[]) => {
     const next = new URLSearchParams(search);
     next.delete(key);
@@ -90,6 +89,19 @@ export default function ComparePage() {
           </label>
           <LineTable answer={comparison.data} only={only} />
           <p className="files">
+            {keptOnes.length >= 2 && keptOnes.length <= MOST_ON_PAPER && (
+              <>
+                <a
+                  href={`/api/versions/beside.pdf?${keptOnes.join('&')}&mode=${mode}${
+                    goalSetId ? `&goals=${goalSetId}` : ''
+                  }`}
+                  download
+                >
+                  On one page (PDF)
+                </a>
+                .{' '}
+              </>
+            )}
             Figures of the kept versions as a table:{' '}
             <a href={`/api/versions/figures.csv?${kept}`} download>
               CSV

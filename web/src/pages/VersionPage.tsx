@@ -139,6 +139,7 @@ function Out({ version }: { version: Version }) {
     },
   });
   const figures = `versions=${version.id}${tags.map((tag) => `&also=${tag}`).join('')}`;
+  const label = (manner: string) => `/api/versions/${version.id}/panel.pdf?manner=${manner}`;
   const file = (key: string, href: string, words: string) => ({
     key,
     label: (
@@ -153,6 +154,14 @@ function Out({ version }: { version: Version }) {
         trigger={['click']}
         menu={{
           items: [
+            file('card', `/api/versions/${version.id}/card.pdf`, 'A recipe card (PDF)'),
+            file(
+              'handout',
+              `/api/versions/${version.id}/handout.pdf`,
+              'A handout for a class (PDF)',
+            ),
+            file('us', label('UNITED_STATES'), 'Its label, the US way (PDF)'),
+            file('eu', label('EUROPEAN_UNION'), 'Its label, the EU way (PDF)'),
             { key: 'print', label: 'Print this page', onClick: () => window.print() },
             file('csv', `/api/versions/figures.csv?${figures}`, 'Figures as a table (CSV)'),
             file('json', `/api/versions/figures.json?${figures}`, 'Figures as JSON'),

@@ -1,5 +1,10 @@
 import { useEffect, useId, useRef } from 'react';
 
+/** What is open now; an entry of the history that names something else is left over. */
+const live = new Set<string>();
+
+const marked = () => (history.state as { open?: string } | null)?.open;
+
 /** What is open is closed by the browser's Back, which then goes nowhere else. */
 export function useBackCloses(open: boolean, onClose: (() => void) | undefined) {
   const key = useId();
@@ -9,15 +14,22 @@ export function useBackCloses(open: boolean, onClose: (() => void) | undefined) 
   }, [onClose]);
   useEffect(() => {
     if (!open) return;
-    const mine = () => (history.state as { open?: string } | null)?.open === key;
-    history.pushState({ ...(history.state as object | null), open: key }, '');
+    const top = marked();
+    const state = { ...(history.state as object | null), open: key };
+    live.add(key);
+    if (top !== undefined && !live.has(top)) history.replaceState(state, '');
+    else history.pushState(state, '');
     const onBack = () => {
-      if (!mine()) close.current?.();
+      if (marked() !== key) close.current?.();
     };
     window.addEventListener('popstate', onBack);
     return () => {
+      live.delete(key);
       window.removeEventListener('popstate', onBack);
-      if (mine()) history.back();
+      // Another one may open in the same moment, and takes the entry over.
+      setTimeout(() => {
+        if (marked() === key) history.back();
+      });
     };
   }, [open, key]);
 }

@@ -1,5 +1,6 @@
 import type { Difference, Figure } from '../../api/types';
 import { boundedText, plain } from '../../ui/numbers';
+import { SavePicture } from '../../ui/SavePicture';
 import { signed, stepsFrom } from './steps';
 
 const ROW = 26;
@@ -30,57 +31,60 @@ export function Waterfall(props: {
     `${boundedText(figure).sign} ${plain(figure.value, places)} ${unit}`;
   const y = (row: number) => row * ROW + 4;
   return (
-    <svg
-      className="waterfall"
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      role="img"
-      aria-label={`From ${said(from.figure)} to ${said(to.figure)}: ${steps
-        .map((step) => `${step.words} ${signed(step.effect, places)}`)
-        .join('; ')}`}
-    >
-      <Total y={y(0)} x={at(from.figure.value)} label={from.label} text={said(from.figure)} />
-      {steps.map((step, index) => {
-        const x = Math.min(at(step.start), at(step.end));
-        const width = Math.max(1.5, Math.abs(at(step.end) - at(step.start)));
-        const more = step.effect > 0;
-        return (
-          <g key={index}>
-            <line
-              x1={at(step.start)}
-              x2={at(step.start)}
-              y1={y(index + 1) - 8}
-              y2={y(index + 1) + 18}
-              className="link"
-            />
-            <text x={LABEL} y={y(index + 1) + 14} textAnchor="end">
-              {step.words.length > 46 ? `${step.words.slice(0, 45)}…` : step.words}
-            </text>
-            <rect
-              x={x}
-              y={y(index + 1) + 2}
-              width={width}
-              height={16}
-              fill={more ? colour : 'var(--card)'}
-              stroke={colour}
-              strokeWidth="1.5"
-            />
-            <text
-              x={Math.max(at(step.start), at(step.end)) + 6}
-              y={y(index + 1) + 14}
-              className="effect"
-            >
-              {signed(step.effect, places)}
-            </text>
-          </g>
-        );
-      })}
-      <Total
-        y={y(steps.length + 1)}
-        x={at(to.figure.value)}
-        label={to.label}
-        text={said(to.figure)}
-      />
-    </svg>
+    <figure className="picture">
+      <svg
+        className="waterfall"
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        role="img"
+        aria-label={`From ${said(from.figure)} to ${said(to.figure)}: ${steps
+          .map((step) => `${step.words} ${signed(step.effect, places)}`)
+          .join('; ')}`}
+      >
+        <Total y={y(0)} x={at(from.figure.value)} label={from.label} text={said(from.figure)} />
+        {steps.map((step, index) => {
+          const x = Math.min(at(step.start), at(step.end));
+          const width = Math.max(1.5, Math.abs(at(step.end) - at(step.start)));
+          const more = step.effect > 0;
+          return (
+            <g key={index}>
+              <line
+                x1={at(step.start)}
+                x2={at(step.start)}
+                y1={y(index + 1) - 8}
+                y2={y(index + 1) + 18}
+                className="link"
+              />
+              <text x={LABEL} y={y(index + 1) + 14} textAnchor="end">
+                {step.words.length > 46 ? `${step.words.slice(0, 45)}…` : step.words}
+              </text>
+              <rect
+                x={x}
+                y={y(index + 1) + 2}
+                width={width}
+                height={16}
+                fill={more ? colour : 'var(--card)'}
+                stroke={colour}
+                strokeWidth="1.5"
+              />
+              <text
+                x={Math.max(at(step.start), at(step.end)) + 6}
+                y={y(index + 1) + 14}
+                className="effect"
+              >
+                {signed(step.effect, places)}
+              </text>
+            </g>
+          );
+        })}
+        <Total
+          y={y(steps.length + 1)}
+          x={at(to.figure.value)}
+          label={to.label}
+          text={said(to.figure)}
+        />
+      </svg>
+      <SavePicture name={`causes from ${from.label} to ${to.label}`} />
+    </figure>
   );
 }
 

@@ -4,6 +4,7 @@ import { colourOf } from '../../ui/components';
 import { figureOf } from '../../ui/figures';
 import { FigureText } from '../../ui/FigureText';
 import { percent, plain } from '../../ui/numbers';
+import { SavePicture } from '../../ui/SavePicture';
 import { layOut, spread, type Layer } from './layers';
 
 const WIDTH = 400;
@@ -135,7 +136,8 @@ export function StackPicture(props: {
               Thickness is {words.words}: the whole stack is{' '}
               <FigureText bare figure={served} unit={words.unit} />.
               {rest.length > 0 &&
-                ` Too thin to label: ${shortList(rest.map((layer) => layer.name))}.`}
+                ` Too thin to label: ${shortList(rest.map((layer) => layer.name))}.`}{' '}
+              <SavePicture name={`serving by ${words.words}`} />
             </>
           )}
         </figcaption>

@@ -44,6 +44,7 @@ class ArchitectureTest {
           "stock",
           "files",
           "archive",
+          "paper",
           "demo",
           "scale",
           "http");

@@ -8,9 +8,12 @@ import honeststack.core.claim.Claim;
 import honeststack.core.claim.Claim.Held;
 import honeststack.core.claim.Claim.Standing;
 import honeststack.core.claim.Claim.Stated;
+import honeststack.core.claim.LabelWord;
 import honeststack.core.claim.Rounding;
+import honeststack.core.claim.Worded;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Measurand;
+import honeststack.core.goal.Verdict;
 import honeststack.core.line.NumberText;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.RefusedException;
@@ -88,6 +91,48 @@ class ClaimController {
             ? List.of()
             : held(claim, figures.read(request.draft(), Optional.ofNullable(recipe)), request);
     return new ClaimAnswer(words(claim, held), claim.contradictions(), held);
+  }
+
+  /**
+   * @param waffles whether the United States' reference amount is that of waffles
+   */
+  record WordsRequest(@NotNull @Valid Draft draft, boolean waffles) {}
+
+  /**
+   * Words of a claim and how they stand.
+   *
+   * @param rule the paragraph that asks for it
+   * @param stands the verdict in words
+   */
+  record WordsAnswer(
+      String words,
+      String rule,
+      boolean unitedStates,
+      Verdict verdict,
+      String stands,
+      String reason) {}
+
+  /** Words of claims held against the pieces as cooked, without toppings. */
+  @PostMapping("/words")
+  List<WordsAnswer> words(
+      @Valid @RequestBody WordsRequest request, @RequestParam(required = false) String recipe) {
+    double amount = request.waffles() ? LabelWord.US_WAFFLES : LabelWord.US_PANCAKES;
+    List<Worded> held =
+        Worded.of(figures.read(request.draft(), Optional.ofNullable(recipe)), amount);
+    if (held.isEmpty()) {
+      throw Problem.conflict("There are no figures of 100 g cooked yet: pieces are not said.");
+    }
+    return held.stream()
+        .map(
+            one ->
+                new WordsAnswer(
+                    one.words(),
+                    one.rule(),
+                    one.unitedStates(),
+                    one.verdict(),
+                    one.verdict().words(),
+                    one.reason()))
+        .toList();
   }
 
   private static List<HeldAnswer> held(Claim claim, RecipeReading reading, ClaimRequest request) {

@@ -15,7 +15,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 
 /** What side by side reads and sends. */
-final class CompareAnswer {
+public final class CompareAnswer {
   private CompareAnswer() {}
 
   /**
@@ -23,7 +23,7 @@ final class CompareAnswer {
    * @param goalSetId the goals that they are judged by; absent for none
    * @param also tags of figures to be compared beside those of the tally; absent for none
    */
-  record CompareRequest(
+  public record CompareRequest(
       @NotNull @Size(min = 2, max = 6) List<@NotNull @Valid Item> items,
       @NotNull Mode mode,
       @Nullable String goalSetId,
@@ -34,20 +34,21 @@ final class CompareAnswer {
    *
    * @param recomputed a kept version's text, read with the foods and weights of now
    */
-  record Item(
+  public record Item(
       @Nullable String versionId,
       @Nullable String recipeId,
       @Nullable @Valid Draft draft,
       boolean recomputed) {}
 
   /** All sides, each later one held against the first. */
-  record SideBySide(List<Side> sides, List<LineRow> lines, List<Against> against) {}
+  public record SideBySide(List<Side> sides, List<LineRow> lines, List<Against> against) {}
 
-  record Side(String label, String note, Draft.Kind kind, double pieces, FiguresAnswer figures) {}
+  public record Side(
+      String label, String note, Draft.Kind kind, double pieces, FiguresAnswer figures) {}
 
   /** The lines of all sides that stand for each other: by food, then by role. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record LineRow(String where, @Nullable Role role, List<Cell> cells) {}
+  public record LineRow(String where, @Nullable Role role, List<Cell> cells) {}
 
   /**
    * @param text the line as written, where it was not understood and is not in the numbers
@@ -55,20 +56,20 @@ final class CompareAnswer {
    * @param grams absent where nothing was measured
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record Cell(
+  public record Cell(
       @Nullable String text,
       @Nullable String food,
       @Nullable String amount,
       @Nullable Double grams) {}
 
   /** A later side against the first. */
-  record Against(int side, List<String> changes, List<DifferenceAnswer> differences) {}
+  public record Against(int side, List<String> changes, List<DifferenceAnswer> differences) {}
 
   /**
    * @param real more than the noise of how it was measured
    * @param words the same in a sentence
    */
-  record DifferenceAnswer(
+  public record DifferenceAnswer(
       Basis basis,
       String measurand,
       double value,
@@ -80,5 +81,5 @@ final class CompareAnswer {
       String words,
       List<CauseAnswer> causes) {}
 
-  record CauseAnswer(Cause.Kind kind, String words, double effect) {}
+  public record CauseAnswer(Cause.Kind kind, String words, double effect) {}
 }

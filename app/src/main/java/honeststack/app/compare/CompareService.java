@@ -28,7 +28,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts two to six versions side by side. */
 @Service
-class CompareService {
+public class CompareService {
   private final ShelfService shelf;
   private final KeptService kept;
   private final FiguresService figures;
@@ -39,7 +39,8 @@ class CompareService {
     this.figures = figures;
   }
 
-  SideBySide compare(CompareRequest request) {
+  /** All sides, each later one held against the first. */
+  public SideBySide compare(CompareRequest request) {
     List<Kept> sides = request.items().stream().map(this::side).toList();
     sides.forEach(CompareService::check);
     Optional<String> goals = Optional.ofNullable(request.goalSetId());

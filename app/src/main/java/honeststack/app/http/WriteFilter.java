@@ -55,6 +55,7 @@ class WriteFilter extends OncePerRequestFilter {
           "/api/figures",
           "/api/figures/trail",
           "/api/claims",
+          "/api/claims/words",
           "/api/method",
           "/api/plan",
           "/api/compare",

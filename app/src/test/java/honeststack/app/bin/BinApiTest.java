@@ -100,10 +100,10 @@ class BinApiTest {
     String form =
         """
         {"name":%s,"role":"FLOUR","liquid":false,"allergens":["GLUTEN"],"mayContain":[],"origins":[],
-         "added":[],"names":["meal of the bin"],"measures":[],"values":{"ENERC":"321","PROCNT":"9.5"},
+         "added":[],"names":[%s],"measures":[],"values":{"ENERC":"321","PROCNT":"9.5"},
          "doubt":1,"source":"a bag","number":"","remark":""}
         """
-            .formatted(Drafts.json(name));
+            .formatted(Drafts.json(name), Drafts.json("other " + name));
     Http.Answer made = Http.send("POST", "/api/foods", form);
     String path = "/api/foods/" + made.body().get("id").asString();
     JsonNode before = Http.get(path).body();

@@ -44,7 +44,7 @@ class JudgingBrowserTest {
         .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("2"))
         .click();
     assertThat(page.getByText("wheat flour, white, all-purpose 200 → 260 g")).isVisible();
-    link(page, "Beside its parent").click();
+    link(page, "Beside the version before it").click();
 
     // 60 g of flour at 3.64 kcal/g in two of eight pieces: 54.6 kcal.
     Locator energy = row(page, "energy kcal");
@@ -52,7 +52,7 @@ class JudgingBrowserTest {
     assertThat(energy.getByRole(AriaRole.CELL).nth(1)).containsText("a real difference");
     assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("60 g more")))
         .hasAttribute("aria-label", Pattern.compile(".*all-purpose: 60 g more \\+54\\.6.*"));
-    page.getByText("two batches").click();
+    page.getByText("each cooked anew").click();
     assertThat(page.getByText("on two mornings?")).isVisible();
     page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Goals")).click();
     Axe.check(page);
@@ -150,7 +150,13 @@ class JudgingBrowserTest {
     saved(page);
     link(page, "1").click();
     link(page, "Work on from here").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("not kept");
+    assertThat(page.getByLabel("Bowl, line 1")).hasValue("500 g plain flour");
+    button(page, "Keep it first, then go on").click();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g plain flour");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    saved(page);
+    page.reload();
     button(page, "Undo").click();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue("500 g plain flour");
   }

@@ -86,6 +86,12 @@ class MeasuringBrowserTest {
     page.reload();
     assertThat(page.getByText("left out this time")).isVisible();
     button(page, "In cups and spoons").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("cup");
+    page.goBack();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g plain flour");
+    button(page, "In cups and spoons").click();
+    button(page, "Write it so").click();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue(Pattern.compile(".* cups? plain flour"));
     button(page, "Undo").click();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue("200 g plain flour");
@@ -98,7 +104,9 @@ class MeasuringBrowserTest {
     assertThat(page.getByText("Not in the numbers yet: chocolate chips")).isVisible();
     button(page, "More or less of it").click();
     page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("times")).fill("1 1/2");
-    button(page, "Write it anew").click();
+    button(page, "Show what it would be").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("300 g plain flour");
+    button(page, "Write it so").click();
     assertThat(page.getByLabel("Bowl, line 1")).hasValue("300 g plain flour");
     Axe.check(page);
   }
