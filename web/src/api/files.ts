@@ -16,6 +16,8 @@ export const files = {
   bring: (file: File, copy: boolean) =>
     answer(api.POST('/api/files', { ...bytes(file), params: { query: { copy } } })),
 
+  bringTable: (file: File) => answer(api.POST('/api/foods/tables', bytes(file))),
+
   reviewArchive: (file: File) => answer(api.POST('/api/archive/review', bytes(file))),
 
   restore: (file: File, merge: boolean) =>

@@ -83,10 +83,13 @@ export default function ComparePage() {
           <h2>What caused it</h2>
           <Causes answer={comparison.data} basis={basis} chosen={chosen} />
           <h2>Line by line</h2>
-          <label className="only">
-            <Checkbox checked={only} onChange={(event) => setOnly(event.target.checked)} /> only
-            what differs
-          </label>
+          <Checkbox
+            className="only"
+            checked={only}
+            onChange={(event) => setOnly(event.target.checked)}
+          >
+            only what differs
+          </Checkbox>
           <LineTable answer={comparison.data} only={only} />
           <p className="files">
             {keptOnes.length >= 2 && keptOnes.length <= MOST_ON_PAPER && (

@@ -7,6 +7,15 @@ import { Notice } from '../../ui/Notice';
 
 type Law = 'US' | 'EU';
 
+const STANDS = {
+  MET: 'may be said',
+  LIKELY_MET: 'may likely be said',
+  TOO_CLOSE: 'too close to call',
+  LIKELY_MISSED: 'likely not',
+  MISSED: 'may not be said',
+  NOT_KNOWN: 'cannot be told',
+} as const;
+
 /** Which words the rules of claims would allow of the pieces as cooked. */
 export function WordsOfClaims({ id, draft }: { id: string; draft: Draft }) {
   const [law, setLaw] = useState<Law>('EU');
@@ -58,7 +67,7 @@ export function WordsOfClaims({ id, draft }: { id: string; draft: Draft }) {
               {shown.map((one) => (
                 <tr key={one.words}>
                   <th scope="row">“{one.words}”</th>
-                  <td>{one.stands}</td>
+                  <td>{STANDS[one.verdict]}</td>
                   <td>{one.reason}</td>
                   <td className="quiet">{one.rule}</td>
                 </tr>

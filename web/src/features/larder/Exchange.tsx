@@ -3,6 +3,8 @@ import { Button } from 'antd';
 import { useRef } from 'react';
 import { api } from '../../api/client';
 import type { ImportReport } from '../../api/types';
+import { Report } from './Report';
+import { TableIn } from './TableIn';
 
 /** Foods out to a CSV file, and in from one. */
 export function Exchange({ onBrought }: { onBrought: () => void }) {
@@ -39,27 +41,10 @@ export function Exchange({ onBrought }: { onBrought: () => void }) {
           if (chosen) bring.mutate(chosen);
         }}
       />
+      <TableIn onBrought={onBrought} />
       <div role="status">
         {error && <p className="reading refused">{error.message}</p>}
-        {report && report.problems.length === 0 && (
-          <p className="reading">
-            {report.added} added, {report.updated} changed, {report.unchanged} as they were.
-          </p>
-        )}
-        {report && report.problems.length > 0 && (
-          <div className="reading refused">
-            <p>Nothing was taken in:</p>
-            <ul>
-              {report.problems.slice(0, 12).map((problem) => (
-                <li key={`${problem.line}-${problem.column}-${problem.offending}`}>
-                  {problem.line > 0 && `line ${problem.line}: `}
-                  {problem.problem} Accepted: {problem.accepted}.
-                </li>
-              ))}
-            </ul>
-            {report.problems.length > 12 && <p>and {report.problems.length - 12} more.</p>}
-          </div>
-        )}
+        {report && <Report report={report} />}
       </div>
     </div>
   );

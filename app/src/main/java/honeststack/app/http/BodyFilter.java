@@ -34,6 +34,7 @@ class BodyFilter extends OncePerRequestFilter {
   private static final Map<String, Integer> FILES =
       Map.of(
           "/api/foods/import", MOST_FILE_BYTES,
+          "/api/foods/tables", MOST_ARCHIVE_BYTES,
           "/api/files", MOST_FILE_BYTES,
           "/api/files/review", MOST_FILE_BYTES,
           "/api/archive", MOST_ARCHIVE_BYTES,

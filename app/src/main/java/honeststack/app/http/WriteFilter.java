@@ -67,6 +67,7 @@ class WriteFilter extends OncePerRequestFilter {
           "/api/lines/weighed",
           "/api/lines/packed",
           "/api/foods/check",
+          "/api/foods/tables",
           "/api/kitchen-scale/tare",
           "/api/kitchen-scale/simulated");
 

@@ -240,6 +240,15 @@ public class LarderService implements Restorer {
     return ledger.write(() -> merge(entries, ledger.change(Part.LARDER)));
   }
 
+  /**
+   * Takes in the foods of a table, all or none.
+   *
+   * @throws NameTakenException if a name belongs to another food
+   */
+  public Merged bringTable(List<TableFood> foods) {
+    return merge(foods.stream().map(TableFood::entry).toList());
+  }
+
   private Merged merge(Collection<LarderEntry> entries, long change) {
     Map<String, Integer> goneAt = store.goneAt();
     List<LarderEntry> changed = new ArrayList<>();

@@ -35,6 +35,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Foods and their composition revisions in the database. */
 @Repository
 public class LarderStore {
+  /** A statement of a whole food table would be longer than the database takes. */
+  private static final int AT_ONCE = 250;
+
   private final DSLContext sql;
   private final JsonMapper json;
 
@@ -281,9 +284,13 @@ public class LarderStore {
 
   /** Keeps foods as they now are; a composition revision that is there already stays untouched. */
   void keep(Collection<LarderEntry> entries, long change) {
-    if (entries.isEmpty()) {
-      return;
+    List<LarderEntry> all = List.copyOf(entries);
+    for (int from = 0; from < all.size(); from += AT_ONCE) {
+      keepFew(all.subList(from, Math.min(all.size(), from + AT_ONCE)), change);
     }
+  }
+
+  private void keepFew(List<LarderEntry> entries, long change) {
     var foods = sql.insertInto(FOOD, FOOD.ID, FOOD.NAME, FOOD.BODY, FOOD.OWN, FOOD.CHANGED);
     var compositions =
         sql.insertInto(COMPOSITION, COMPOSITION.FOOD_ID, COMPOSITION.REVISION, COMPOSITION.DOUBT);

@@ -21,7 +21,7 @@ import org.springframework.stereotype.Service;
 /** Kept versions side by side, on one page. */
 @Service
 class ComparisonSheet {
-  private static final double STACK = 150;
+  private static final double STACK = 115;
   private static final int MOST_CAUSES = 5;
 
   private final CompareService compare;

@@ -43,7 +43,7 @@ class SheetWriter {
   }
 
   byte[] wide(String title, String body) {
-    return pdf(title, body, "A4 landscape");
+    return pdf(title, "<div class=\"wide\">" + body + "</div>", "A4 landscape");
   }
 
   private byte[] pdf(String title, String body, String size) {
