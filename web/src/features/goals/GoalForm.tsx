@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
-import { Button, Input, InputNumber, Popconfirm } from 'antd';
-import { useState } from 'react';
+import { Button, Input, InputNumber, Popconfirm, Slider } from 'antd';
+import { Fragment, useState } from 'react';
 import type { GoalSet, Measurands, NewGoalSet } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
@@ -38,6 +38,11 @@ export function GoalForm(props: {
       goals: goal.lower == null && goal.upper == null ? rest : [...rest, goal],
     });
   };
+  const both = (tag: string, lower: number | undefined, upper: number | undefined) => {
+    const rest = edited.goals.filter((other) => other.measurand !== tag);
+    const none = lower === undefined && upper === undefined;
+    setEdited({ ...edited, goals: none ? rest : [...rest, { measurand: tag, lower, upper }] });
+  };
   const changed = JSON.stringify(edited) !== JSON.stringify(set ?? EMPTY);
   return (
     <form
@@ -67,23 +72,35 @@ export function GoalForm(props: {
         </thead>
         <tbody>
           {rows.map(({ tag, words, unit }) => (
-            <tr key={tag}>
-              <th scope="row">
-                <Mark component={tag} /> {words} <span className="unit">{unit}</span>
-              </th>
-              {(['lower', 'upper'] as const).map((side) => (
-                <td key={side}>
-                  <InputNumber
-                    aria-label={`${words}, ${side === 'lower' ? 'at least' : 'at most'}`}
-                    min={0}
-                    max={100000}
-                    controls={false}
-                    value={limits(tag)?.[side] ?? null}
-                    onChange={(value) => limit(tag, side, value)}
+            <Fragment key={tag}>
+              <tr>
+                <th scope="row">
+                  <Mark component={tag} /> {words} <span className="unit">{unit}</span>
+                </th>
+                {(['lower', 'upper'] as const).map((side) => (
+                  <td key={side}>
+                    <InputNumber
+                      aria-label={`${words}, ${side === 'lower' ? 'at least' : 'at most'}`}
+                      min={0}
+                      max={100000}
+                      controls={false}
+                      value={limits(tag)?.[side] ?? null}
+                      onChange={(value) => limit(tag, side, value)}
+                    />
+                  </td>
+                ))}
+              </tr>
+              <tr className="drag">
+                <td colSpan={3}>
+                  <Band
+                    words={words}
+                    limits={limits(tag)}
+                    end={endOf(tag, limits(tag)?.upper ?? limits(tag)?.lower ?? 0)}
+                    onChange={(lower, upper) => both(tag, lower, upper)}
                   />
                 </td>
-              ))}
-            </tr>
+              </tr>
+            </Fragment>
           ))}
         </tbody>
       </table>
@@ -127,4 +144,52 @@ export function GoalForm(props: {
       </div>
     </form>
   );
+}
+
+/** Where the band of a serving ends on the page, in each figure's unit. */
+const ENDS: Record<string, number> = {
+  ENERC: 1000,
+  PROCNT: 60,
+  CHOCDF: 150,
+  FIBTG: 20,
+  FAT: 50,
+  SUGAR: 60,
+  FASAT: 20,
+  SALT: 4,
+};
+const STEPS = 100;
+
+function endOf(tag: string, limit: number): number {
+  return Math.max(ENDS[tag] ?? 100, 2 * limit);
+}
+
+/** The same limits as a band whose ends are dragged; an end at the edge is no limit. */
+function Band(props: {
+  words: string;
+  limits: { lower?: number | null; upper?: number | null } | undefined;
+  end: number;
+  onChange: (lower: number | undefined, upper: number | undefined) => void;
+}) {
+  const { words, limits, onChange } = props;
+  // Stays as it is while an end is dragged.
+  const [end] = useState(props.end);
+  const most = Math.max(end, limits?.upper ?? 0, limits?.lower ?? 0);
+  return (
+    <Slider
+      range
+      min={0}
+      max={most}
+      step={most / STEPS}
+      value={[limits?.lower ?? 0, limits?.upper ?? most]}
+      tooltip={{ open: false }}
+      ariaLabelForHandle={[`${words}: drag the lower end`, `${words}: drag the upper end`]}
+      onChange={([from = 0, to = most]) =>
+        onChange(from <= 0 ? undefined : rounded(from), to >= most ? undefined : rounded(to))
+      }
+    />
+  );
+}
+
+function rounded(value: number): number {
+  return Number(value.toPrecision(3));
 }

@@ -5,6 +5,7 @@ import type { OwnConstant } from '../../api/types';
 import { Glyph } from '../../ui/Glyph';
 import { Notice } from '../../ui/Notice';
 import { plain } from '../../ui/numbers';
+import { DotPlot } from './DotPlot';
 
 /** What the cook's own cups and spoons were found to weigh. */
 export function OwnWeights() {
@@ -49,6 +50,7 @@ function Own({ own, onForget }: { own: OwnConstant; onForget: (id: string) => vo
         <b>{own.words}</b>{' '}
         <span className="quiet">{own.inUse ? 'in use' : 'in use from three weighings on'}</span>
       </p>
+      <DotPlot grams={own.weighings.map(({ grams }) => grams)} />
       <ul className="weighings">
         {own.weighings.map((one) => (
           <li key={one.id}>

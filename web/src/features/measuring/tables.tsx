@@ -4,6 +4,12 @@ import { plain } from '../../ui/numbers';
 
 const MOST = 100_000;
 
+/** Said once above the tables. */
+const USUAL = 'common practice';
+const PERCENT = 100;
+
+const inPercent = (share: number) => Number((PERCENT * share).toPrecision(6));
+
 /** Standard uncertainties of the ways of measuring, in two parts. */
 export function UncertaintyTable(props: {
   rows: DoubtRow[];
@@ -27,26 +33,28 @@ export function UncertaintyTable(props: {
         {rows.map(({ way, words, basis, changed, shared, perUse, ...row }) => (
           <tr key={way} className={changed ? 'chosen' : undefined}>
             <th scope="row">
-              {words} <span className="quiet">({basis})</span>
+              {words} {basis !== USUAL && <span className="quiet">({basis})</span>}
             </th>
             <td>
               <Cell
                 label={`${words}: shared`}
-                value={shared}
-                onChange={(to) => onChange(way, { shared: to, perUse })}
+                value={inPercent(shared)}
+                unit="%"
+                onChange={(to) => onChange(way, { shared: to / PERCENT, perUse })}
               />
             </td>
             <td>
               <Cell
                 label={`${words}: each time`}
-                value={perUse}
-                onChange={(to) => onChange(way, { shared, perUse: to })}
+                value={inPercent(perUse)}
+                unit="%"
+                onChange={(to) => onChange(way, { shared, perUse: to / PERCENT })}
               />
             </td>
             <td>
               {changed && (
                 <Button size="small" onClick={() => onReset(way)}>
-                  back to {plain(row.shippedShared, 3)}, {plain(row.shippedPerUse, 3)}
+                  back to {inPercent(row.shippedShared)} %, {inPercent(row.shippedPerUse)} %
                 </Button>
               )}
             </td>
@@ -80,7 +88,7 @@ export function ValueTable<Key extends string>(props: {
         {rows.map(({ key, words, basis, unit, changed, value, shipped }) => (
           <tr key={key} className={changed ? 'chosen' : undefined}>
             <th scope="row">
-              {words} <span className="quiet">({basis})</span>
+              {words} {basis !== USUAL && <span className="quiet">({basis})</span>}
             </th>
             <td>
               <Cell label={words} value={value} unit={unit} onChange={(to) => onChange(key, to)} />
