@@ -213,9 +213,9 @@ export function TallyStrip({ figures }: { figures: Figures }) {
     <button
       type="button"
       className="tally-strip"
-      aria-label="To the tally"
       onClick={() => document.getElementById('tally-title')?.scrollIntoView({ block: 'start' })}
     >
+      <span className="sr-only">To the tally: </span>
       {figures.measurands.slice(0, IN_STRIP).map(({ tag, words, unit }) => {
         const figure = mainFigure(figures, tag);
         return (

@@ -176,7 +176,9 @@ class JudgingBrowserTest {
     Locator made =
         page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Before the hike"));
     made.getByLabel("protein, at least").fill("22");
-    made.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save")).click();
+    Locator save = made.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save"));
+    save.click();
+    assertThat(save).isDisabled();
     page.reload();
     assertThat(made.getByLabel("protein, at least")).hasValue("22");
     Axe.check(page);
