@@ -6,6 +6,7 @@ import { FigureText } from '../../ui/FigureText';
 import { decimals, plain } from '../../ui/numbers';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { StackPicture } from '../stack/StackPicture';
+import { BASIS_WORDS } from '../../ui/basis';
 import { signed } from './steps';
 import { Waterfall } from './Waterfall';
 
@@ -82,9 +83,11 @@ export function Sides(props: {
           </tr>
         ))}
         {goals.map((goal, row) => (
-          <tr key={`goal:${goal.measurand.tag}`} className="goal-row">
+          <tr key={`goal:${goal.measurand.tag}:${goal.basis}`} className="goal-row">
             <th scope="row">
-              goal: {goal.measurand.words} {limitsText(goal)} {goal.measurand.unit}
+              {goal.wish ? 'nice to have' : 'goal'}: {goal.measurand.words} {limitsText(goal)}{' '}
+              {goal.measurand.unit}
+              {BASIS_WORDS[goal.basis]}
             </th>
             {sides.map((side, at) => {
               const judgement = side.figures.judgements[row];

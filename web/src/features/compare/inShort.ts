@@ -11,9 +11,11 @@ export function inShort(answer: SideBySide, basis: Basis, chosen: string): strin
 const SURE = ['MET', 'LIKELY_MET'];
 
 function goals({ sides }: SideBySide) {
-  const all = sides[0]?.figures.judgements.length ?? 0;
+  const musts = (side: SideBySide['sides'][number]) =>
+    side.figures.judgements.filter(({ wish }) => !wish);
+  const all = sides[0] ? musts(sides[0]).length : 0;
   if (all === 0) return undefined;
-  const rated = sides.map(({ figures: { judgements } }, side) => ({
+  const rated = sides.map(musts).map((judgements, side) => ({
     side,
     met: judgements.filter(({ verdict }) => SURE.includes(verdict)).length,
     surely: judgements.filter(({ verdict }) => verdict === 'MET').length,

@@ -1,10 +1,23 @@
 import { useMutation } from '@tanstack/react-query';
-import { Button, Input, InputNumber, Popconfirm, Slider } from 'antd';
+import { Button, Checkbox, Input, InputNumber, Popconfirm, Slider } from 'antd';
 import { Fragment, useState } from 'react';
 import type { GoalSet, Measurands, NewGoalSet } from '../../api/types';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
+
+type Limits = NewGoalSet['goals'][number];
+type Row = { measurand: string; basis: NonNullable<Limits['basis']> };
+
+/** What a goal can be for. */
+const BASES: { basis: Row['basis']; words: string }[] = [
+  { basis: 'AS_SERVED', words: '' },
+  { basis: 'PER_PIECE', words: ', a piece' },
+  { basis: 'PER_100G_COOKED', words: ', 100 g cooked' },
+];
+
+const keyOf = ({ measurand, basis }: Pick<Limits, 'measurand' | 'basis'>) =>
+  `${measurand}@${basis ?? 'AS_SERVED'}`;
 
 const EMPTY: NewGoalSet = { name: '', note: '', goals: [] };
 
@@ -17,7 +30,7 @@ export function GoalForm(props: {
 }) {
   const { set, measurands, onSave, onRemove } = props;
   const [edited, setEdited] = useState<NewGoalSet>(() => set ?? EMPTY);
-  const [more, setMore] = useState<string[]>([]);
+  const [more, setMore] = useState<Row[]>([]);
   const save = useMutation({
     mutationFn: onSave,
     onSuccess: () => {
@@ -26,22 +39,24 @@ export function GoalForm(props: {
   });
   const remove = useMutation({ mutationFn: async () => onRemove?.() });
   const failure = save.error ?? remove.error;
-  const limits = (tag: string) => edited.goals.find((goal) => goal.measurand === tag);
-  const isRow = (tag: string) => more.includes(tag) || limits(tag) !== undefined;
-  const rows = [...measurands.shown, ...measurands.others.filter(({ tag }) => isRow(tag))];
-  const others = measurands.others.filter(({ tag }) => !isRow(tag));
-  const limit = (tag: string, side: 'lower' | 'upper', value: number | null) => {
-    const goal = { ...limits(tag), measurand: tag, [side]: value ?? undefined };
-    const rest = edited.goals.filter((other) => other.measurand !== tag);
-    setEdited({
-      ...edited,
-      goals: goal.lower == null && goal.upper == null ? rest : [...rest, goal],
-    });
+  const limits = (row: Row) => edited.goals.find((goal) => keyOf(goal) === keyOf(row));
+  const all = [...measurands.shown, ...measurands.others];
+  const possible = BASES.flatMap(({ basis }) => all.map(({ tag }) => ({ measurand: tag, basis })));
+  const isRow = (row: Row) =>
+    (row.basis === 'AS_SERVED' && measurands.shown.some(({ tag }) => tag === row.measurand)) ||
+    more.some((one) => keyOf(one) === keyOf(row)) ||
+    limits(row) !== undefined;
+  const rows = possible.filter(isRow);
+  const others = possible.filter((row) => !isRow(row));
+  const named = ({ measurand, basis }: Row) => {
+    const { words = measurand, unit = '' } = all.find(({ tag }) => tag === measurand) ?? {};
+    return { words: `${words}${BASES.find((one) => one.basis === basis)?.words ?? ''}`, unit };
   };
-  const both = (tag: string, lower: number | undefined, upper: number | undefined) => {
-    const rest = edited.goals.filter((other) => other.measurand !== tag);
-    const none = lower === undefined && upper === undefined;
-    setEdited({ ...edited, goals: none ? rest : [...rest, { measurand: tag, lower, upper }] });
+  const put = (row: Row, to: Partial<Limits>) => {
+    const goal = { ...limits(row), ...row, ...to };
+    const rest = edited.goals.filter((other) => keyOf(other) !== keyOf(row));
+    const none = goal.lower == null && goal.upper == null;
+    setEdited({ ...edited, goals: none ? rest : [...rest, goal] });
   };
   const changed = JSON.stringify(edited) !== JSON.stringify(set ?? EMPTY);
   return (
@@ -65,43 +80,57 @@ export function GoalForm(props: {
       <table>
         <thead>
           <tr>
-            <th scope="col">a serving, as served</th>
+            <th scope="col">a serving, if not said otherwise</th>
             <th scope="col">at least</th>
             <th scope="col">at most</th>
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ tag, words, unit }) => (
-            <Fragment key={tag}>
-              <tr>
-                <th scope="row">
-                  <Mark component={tag} /> {words} <span className="unit">{unit}</span>
-                </th>
-                {(['lower', 'upper'] as const).map((side) => (
-                  <td key={side}>
-                    <InputNumber
-                      aria-label={`${words}, ${side === 'lower' ? 'at least' : 'at most'}`}
-                      min={0}
-                      max={100000}
-                      controls={false}
-                      value={limits(tag)?.[side] ?? null}
-                      onChange={(value) => limit(tag, side, value)}
+          {rows.map((row) => {
+            const { words, unit } = named(row);
+            const now = limits(row);
+            return (
+              <Fragment key={keyOf(row)}>
+                <tr>
+                  <th scope="row">
+                    <Mark component={row.measurand} /> {words} <span className="unit">{unit}</span>
+                  </th>
+                  {(['lower', 'upper'] as const).map((side) => (
+                    <td key={side}>
+                      <InputNumber
+                        aria-label={`${words}, ${side === 'lower' ? 'at least' : 'at most'}`}
+                        min={0}
+                        max={100000}
+                        controls={false}
+                        value={now?.[side] ?? null}
+                        onChange={(value) => put(row, { [side]: value ?? undefined })}
+                      />
+                    </td>
+                  ))}
+                </tr>
+                <tr className="drag">
+                  <td colSpan={3}>
+                    <Band
+                      words={words}
+                      limits={now}
+                      end={endOf(row.measurand, now?.upper ?? now?.lower ?? 0)}
+                      onChange={(lower, upper) => put(row, { lower, upper })}
                     />
+                    {now && (
+                      <Checkbox
+                        checked={now.wish === true}
+                        onChange={(event) =>
+                          put(row, { wish: event.target.checked ? true : undefined })
+                        }
+                      >
+                        <span className="sr-only">{words}: </span>nice to have
+                      </Checkbox>
+                    )}
                   </td>
-                ))}
-              </tr>
-              <tr className="drag">
-                <td colSpan={3}>
-                  <Band
-                    words={words}
-                    limits={limits(tag)}
-                    end={endOf(tag, limits(tag)?.upper ?? limits(tag)?.lower ?? 0)}
-                    onChange={(lower, upper) => both(tag, lower, upper)}
-                  />
-                </td>
-              </tr>
-            </Fragment>
-          ))}
+                </tr>
+              </Fragment>
+            );
+          })}
         </tbody>
       </table>
       <Choice
@@ -110,8 +139,11 @@ export function GoalForm(props: {
         aria-label="A limit on another figure"
         placeholder={<span className="quiet">a limit on another figure</span>}
         value={undefined}
-        options={others.map(({ tag, words }) => ({ value: tag, label: words }))}
-        onChange={(tag: string) => setMore([...more, tag])}
+        options={others.map((row) => ({ value: keyOf(row), label: named(row).words }))}
+        onChange={(key: string) => {
+          const row = others.find((one) => keyOf(one) === key);
+          if (row) setMore([...more, row]);
+        }}
       />
       <Input
         variant="borderless"

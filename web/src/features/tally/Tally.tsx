@@ -8,6 +8,7 @@ import { useAlso } from '../../ui/also';
 import { Choice } from '../../ui/Choice';
 import { Glyph } from '../../ui/Glyph';
 import { Mark } from '../../ui/Mark';
+import { BASIS_WORDS } from '../../ui/basis';
 import { limitsText, Verdict } from '../../ui/Verdict';
 import { figureOf, has, mainFigure } from '../../ui/figures';
 import { FigureText } from '../../ui/FigureText';
@@ -128,7 +129,9 @@ export function Tally(props: {
                   {basis === main && (
                     <Whisker
                       figure={figure}
-                      judgement={figures.judgements.find((one) => one.measurand.tag === tag)}
+                      judgement={figures.judgements.find(
+                        (one) => one.measurand.tag === tag && one.basis === 'AS_SERVED',
+                      )}
                       colour={colourOf(tag)}
                     />
                   )}
@@ -283,9 +286,11 @@ export function Verdicts(props: {
       {figures.judgements.map((judgement) => {
         const { tag, words, unit } = judgement.measurand;
         return (
-          <li key={tag}>
+          <li key={`${tag}:${judgement.basis}`}>
             <p>
-              <Mark component={tag} /> <b>{words}</b> {limitsText(judgement)} {unit}{' '}
+              <Mark component={tag} /> <b>{words}</b> {limitsText(judgement)} {unit}
+              {BASIS_WORDS[judgement.basis]}
+              {judgement.wish && <span className="quiet">, nice to have</span>}{' '}
               <Verdict judgement={judgement} />
             </p>
             <p className="reading">

@@ -5,7 +5,7 @@ import static honeststack.app.db.Tables.COMPOSITION;
 import static honeststack.app.db.Tables.COMPOSITION_VALUE;
 import static honeststack.app.db.Tables.FACTOR;
 import static honeststack.app.db.Tables.FOOD;
-import static honeststack.app.db.Tables.GOAL;
+import static honeststack.app.db.Tables.GOAL_LIMIT;
 import static honeststack.app.db.Tables.GOAL_SET;
 import static honeststack.app.db.Tables.STOCK;
 import static honeststack.app.db.Tables.STOCK_EVENT;
@@ -57,7 +57,7 @@ class RowStore {
           COMPOSITION,
           COMPOSITION_VALUE,
           GOAL_SET,
-          GOAL,
+          GOAL_LIMIT,
           UNCERTAINTY,
           USUAL_AMOUNT,
           FACTOR,
@@ -125,14 +125,9 @@ class RowStore {
                 .having(max(COMPOSITION.REVISION).gt(1)));
   }
 
-  /** The generated class of goals lost its key when a column of it was renamed. */
-  private static final List<TableField<?, ?>> GOAL_KEY = List.of(GOAL.GOAL_SET_ID, GOAL.MEASURAND);
-
   @SuppressWarnings("unchecked")
   private static List<Field<Object>> key(Table<?> table) {
-    List<? extends Field<?>> fields =
-        table.equals(GOAL) ? GOAL_KEY : table.getPrimaryKey().getFields();
-    return fields.stream().map(field -> (Field<Object>) field).toList();
+    return table.getPrimaryKey().getFields().stream().map(f -> (Field<Object>) f).toList();
   }
 
   private static List<Object> key(Table<?> table, Record row) {
@@ -188,6 +183,11 @@ class RowStore {
       sql.batchInsert(anew.subList(i, Math.min(i + AT_ONCE, anew.size()))).execute();
     }
     over.forEach(food -> sql.executeUpdate((UpdatableRecord<?>) food));
+    if (table.equals(FOOD)) {
+      // Those that ship may get further compositions, which memory has to follow.
+      List<String> ids = rows.stream().map(row -> String.valueOf(row.get("id"))).toList();
+      sql.update(FOOD).set(FOOD.CHANGED, change).where(FOOD.ID.in(ids)).execute();
+    }
     return anew.size() + over.size();
   }
 

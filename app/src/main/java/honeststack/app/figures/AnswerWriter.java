@@ -138,21 +138,22 @@ final class AnswerWriter {
   }
 
   private static List<JudgementAnswer> judgements(Figures figures, List<Goal> goals) {
-    return figures.on(Basis.AS_SERVED).isEmpty()
-        ? List.of()
-        : goals.stream()
-            .map(goal -> Judgement.of(goal, figures.figure(Basis.AS_SERVED, goal.measurand())))
-            .map(judgement -> judgement(figures, judgement))
-            .toList();
+    return goals.stream()
+        .filter(goal -> !figures.on(goal.basis()).isEmpty())
+        .map(goal -> Judgement.of(goal, figures.figure(goal.basis(), goal.measurand())))
+        .map(judgement -> judgement(figures, judgement))
+        .toList();
   }
 
   private static JudgementAnswer judgement(Figures figures, Judgement judgement) {
     Goal goal = judgement.goal();
     return new JudgementAnswer(
         measurand(goal.measurand()),
+        goal.basis(),
+        goal.wish(),
         orNull(goal.lower()),
         orNull(goal.upper()),
-        figures.figure(Basis.AS_SERVED, goal.measurand()).value(),
+        figures.figure(goal.basis(), goal.measurand()).value(),
         judgement.verdict(),
         judgement.verdict().words(),
         judgement.probability(),

@@ -228,6 +228,7 @@ public record FiguresAnswer(
   /**
    * A verdict on one goal of the chosen set.
    *
+   * @param wish nice to have, where others must be met
    * @param reason one sentence
    * @param better what to measure better; absent if the verdict is clear
    * @param change what would meet it; absent if it is not missed
@@ -235,6 +236,8 @@ public record FiguresAnswer(
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record JudgementAnswer(
       MeasurandAnswer measurand,
+      Basis basis,
+      boolean wish,
       @Nullable Double lower,
       @Nullable Double upper,
       double value,

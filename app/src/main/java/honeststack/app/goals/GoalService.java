@@ -122,7 +122,7 @@ public class GoalService implements Restorer {
   }
 
   private static void check(NewGoalSet set) {
-    Set<Measurand> seen = new HashSet<>();
+    Set<List<Object>> seen = new HashSet<>();
     for (int i = 0; i < set.goals().size(); i++) {
       Limits limits = set.goals().get(i);
       String field = "goals[" + i + "]";
@@ -135,12 +135,12 @@ public class GoalService implements Restorer {
                           limits.measurand(),
                           "“" + limits.measurand() + "” is no figure.",
                           "one of " + Measurand.values()));
-      if (!seen.add(measurand)) {
+      if (!seen.add(List.of(measurand, limits.basis()))) {
         throw Problem.badInput(
             field,
             limits.measurand(),
             "“" + measurand.words() + "” is named twice.",
-            "one goal for each figure");
+            "one goal for each figure of a serving, of a piece, of 100 g");
       }
       if (Math.max(orNothing(limits.lower()), orNothing(limits.upper())) > MOST_LIMIT) {
         throw Problem.badInput(
@@ -166,7 +166,12 @@ public class GoalService implements Restorer {
   }
 
   private static Goal goal(Measurand measurand, Limits limits) {
-    return new Goal(measurand, optional(limits.lower()), optional(limits.upper()));
+    return new Goal(
+        measurand,
+        limits.basis(),
+        Boolean.TRUE.equals(limits.wish()),
+        optional(limits.lower()),
+        optional(limits.upper()));
   }
 
   private static OptionalDouble optional(Double value) {

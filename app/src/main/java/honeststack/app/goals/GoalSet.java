@@ -1,6 +1,7 @@
 package honeststack.app.goals;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import honeststack.core.figures.Basis;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -19,10 +20,26 @@ public record GoalSet(String id, int revision, String name, String note, List<Li
    * Limits on one figure, in its unit; at least one of the two.
    *
    * @param measurand the figure's tag
+   * @param basis what it is for; absent for a serving
+   * @param wish nice to have; absent for must
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record Limits(
-      @NotBlank @Size(max = 40) String measurand, @Nullable Double lower, @Nullable Double upper) {}
+      @NotBlank @Size(max = 40) String measurand,
+      @Nullable Basis basis,
+      @Nullable Boolean wish,
+      @Nullable Double lower,
+      @Nullable Double upper) {
+
+    public Limits {
+      basis = basis == null ? Basis.AS_SERVED : basis;
+    }
+
+    /** On a serving, and a must. */
+    public Limits(String measurand, Double lower, Double upper) {
+      this(measurand, Basis.AS_SERVED, null, lower, upper);
+    }
+  }
 
   /** A goal set as it is sent. */
   public record NewGoalSet(

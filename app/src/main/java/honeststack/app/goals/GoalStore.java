@@ -1,10 +1,11 @@
 package honeststack.app.goals;
 
-import static honeststack.app.db.Tables.GOAL;
+import static honeststack.app.db.Tables.GOAL_LIMIT;
 import static honeststack.app.db.Tables.GOAL_SET;
 
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
+import honeststack.core.figures.Basis;
 import honeststack.core.figures.Measurand;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -28,13 +29,23 @@ class GoalStore {
 
   List<GoalSet> all() {
     Map<String, List<Limits>> goals = new HashMap<>();
-    sql.selectFrom(GOAL)
+    sql.selectFrom(GOAL_LIMIT)
         .forEach(
             row ->
                 goals
                     .computeIfAbsent(row.getGoalSetId(), id -> new ArrayList<>())
-                    .add(new Limits(row.getMeasurand(), row.getLowerLimit(), row.getUpperLimit())));
-    goals.values().forEach(list -> list.sort(Comparator.comparingInt(GoalStore::place)));
+                    .add(
+                        new Limits(
+                            row.getMeasurand(),
+                            Basis.valueOf(row.getBasis()),
+                            row.getWish() ? true : null,
+                            row.getLowerLimit(),
+                            row.getUpperLimit())));
+    goals
+        .values()
+        .forEach(
+            list ->
+                list.sort(Comparator.comparingInt(GoalStore::place).thenComparing(Limits::basis)));
     return sql.selectFrom(GOAL_SET)
         .orderBy(GOAL_SET.CREATED_AT, GOAL_SET.NAME)
         .fetch(
@@ -76,7 +87,7 @@ class GoalStore {
     if (changed == 0) {
       return false;
     }
-    sql.deleteFrom(GOAL).where(GOAL.GOAL_SET_ID.eq(id)).execute();
+    sql.deleteFrom(GOAL_LIMIT).where(GOAL_LIMIT.GOAL_SET_ID.eq(id)).execute();
     insertGoals(id, set);
     return true;
   }
@@ -87,11 +98,13 @@ class GoalStore {
 
   private void insertGoals(String id, NewGoalSet set) {
     for (Limits limits : set.goals()) {
-      sql.insertInto(GOAL)
-          .set(GOAL.GOAL_SET_ID, id)
-          .set(GOAL.MEASURAND, limits.measurand())
-          .set(GOAL.LOWER_LIMIT, limits.lower())
-          .set(GOAL.UPPER_LIMIT, limits.upper())
+      sql.insertInto(GOAL_LIMIT)
+          .set(GOAL_LIMIT.GOAL_SET_ID, id)
+          .set(GOAL_LIMIT.MEASURAND, limits.measurand())
+          .set(GOAL_LIMIT.BASIS, limits.basis().name())
+          .set(GOAL_LIMIT.WISH, Boolean.TRUE.equals(limits.wish()))
+          .set(GOAL_LIMIT.LOWER_LIMIT, limits.lower())
+          .set(GOAL_LIMIT.UPPER_LIMIT, limits.upper())
           .execute();
     }
   }

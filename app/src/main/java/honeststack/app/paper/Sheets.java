@@ -250,7 +250,8 @@ class Sheets {
     String limits =
         (goal.lower() == null ? "" : "at least " + number(goal.lower()) + " ")
             + (goal.upper() == null ? "" : "at most " + number(goal.upper()) + " ");
-    return goal.measurand().words()
+    return (goal.wish() ? "Nice to have: " : "")
+        + goal.measurand().words()
         + " "
         + limits
         + goal.measurand().unit()

@@ -159,8 +159,8 @@ class ArchiveTest {
     more.put("recipes/not-listed.json", "{}".getBytes(StandardCharsets.UTF_8));
     refused(packed(more), "not-listed");
     Map<String, byte[]> less = unpacked();
-    less.remove("tables/goal.json");
-    refused(packed(less), "tables/goal.json");
+    less.remove("tables/goal_limit.json");
+    refused(packed(less), "tables/goal_limit.json");
     byte[] cut = java.util.Arrays.copyOf(archive, archive.length / 2);
     assertThat(send("/api/archive?merge=true", cut).statusCode()).isEqualTo(400);
   }

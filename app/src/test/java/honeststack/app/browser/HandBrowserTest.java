@@ -96,12 +96,15 @@ class HandBrowserTest {
     assertThat(page.locator("#tally-title")).isInViewport();
     assertThat(width(page)).isEqualTo(390);
     Axe.check(page);
+    saved(page);
     tap(button(page, "Keep this version"));
+    assertThat(page.getByLabel("Why keep it")).isFocused();
     page.keyboard().type("made on a phone");
     page.goBack();
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
     assertThat(page).hasURL(Pattern.compile(".*/bench/.*"));
     tap(button(page, "Keep this version"));
+    assertThat(page.getByLabel("Why keep it")).isFocused();
     page.keyboard().type("made on a phone");
     page.keyboard().press("Enter");
     assertThat(page.locator(".kept-row")).containsText("1");

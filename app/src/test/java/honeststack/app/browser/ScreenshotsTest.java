@@ -42,6 +42,14 @@ class ScreenshotsTest {
   }
 
   @Test
+  void phone() {
+    Page page = browser.open("/");
+    page.setViewportSize(390, 844);
+    follow(page, "Rye and pear griddle cakes");
+    draw(page, "phone");
+  }
+
+  @Test
   void goals() {
     draw(browser.open("/goals"), "goals");
   }
@@ -63,7 +71,7 @@ class ScreenshotsTest {
   void sideBySide() {
     Page page = browser.open("/");
     follow(page, "More protein: more quark, whites, skim milk");
-    follow(page, "Beside its parent");
+    follow(page, "Beside the version before it");
     draw(page, "side-by-side");
     page.getByText("What caused it").scrollIntoViewIfNeeded();
     page.mouse().wheel(0, Browser.HEIGHT);

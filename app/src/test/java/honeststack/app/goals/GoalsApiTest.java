@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import honeststack.app.Drafts;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
+import honeststack.app.draft.Draft;
+import honeststack.app.draft.Draft.DraftPlate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -40,6 +43,44 @@ class GoalsApiTest {
         .startsWith("Most of the doubt is uneven pieces");
     assertThat(Http.send("DELETE", "/api/goals/" + id, null).status()).isEqualTo(204);
     assertThat(Http.send("POST", "/api/figures", judged).body().get("judgements")).isEmpty();
+  }
+
+  /**
+   * 100 g of sugar in ten pieces, two served: 77.4 kcal, 38.7 a piece; cooked 387 of 86 g or so.
+   */
+  @Test
+  void aGoalIsForAPieceOrForAHundredGramsToo() {
+    String goals =
+        "{\"measurand\":\"ENERC\",\"basis\":\"PER_PIECE\",\"upper\":60},"
+            + "{\"measurand\":\"ENERC\",\"upper\":60,\"wish\":true},"
+            + "{\"measurand\":\"ENERC\",\"basis\":\"PER_100G_COOKED\",\"lower\":395}";
+    String id = Http.send("POST", "/api/goals", set("Bases", goals)).body().get("id").asString();
+    Draft two = Drafts.of("100 g white sugar");
+    String draft =
+        Drafts.json(
+            new Draft(
+                two.kind(),
+                two.system(),
+                two.bowl(),
+                two.griddle(),
+                new DraftPlate(2.0, List.of()),
+                id));
+    JsonNode judgements = Http.send("POST", "/api/figures", draft).body().get("judgements");
+    assertThat(judgements.size()).isEqualTo(3);
+    for (JsonNode one : judgements) {
+      String basis = one.get("basis").asString();
+      assertThat(one.get("verdict").asString())
+          .as(basis)
+          .isEqualTo(basis.equals("AS_SERVED") ? "MISSED" : "MET");
+      assertThat(one.get("wish").asBoolean()).isEqualTo(basis.equals("AS_SERVED"));
+      if (basis.equals("PER_PIECE")) {
+        assertThat(one.get("value").asDouble()).isCloseTo(38.7, within(0.1));
+        assertThat(one.get("reason").asString()).contains("at most 60 kcal a piece");
+      }
+    }
+    String raw = "{\"measurand\":\"FAT\",\"basis\":\"PER_100G_RAW\",\"upper\":9}";
+    assertThat(Http.send("POST", "/api/goals", set("Raw", raw)).status()).isEqualTo(400);
+    Http.send("DELETE", "/api/goals/" + id, null);
   }
 
   @Test

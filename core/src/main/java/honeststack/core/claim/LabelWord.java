@@ -1,5 +1,6 @@
 package honeststack.core.claim;
 
+import honeststack.core.figures.Basis;
 import honeststack.core.figures.Measurand;
 import honeststack.core.goal.Goal;
 import java.util.Arrays;
@@ -88,6 +89,8 @@ public enum LabelWord {
       double factor = amount == For.REFERENCE_AMOUNT ? G_100 / referenceAmount : 1;
       return new Goal(
           Measurand.tagged(tag).orElseThrow(),
+          Basis.PER_100G_COOKED,
+          false,
           lower.isPresent() ? OptionalDouble.of(factor * lower.getAsDouble()) : lower,
           upper.isPresent() ? OptionalDouble.of(factor * upper.getAsDouble()) : upper);
     }

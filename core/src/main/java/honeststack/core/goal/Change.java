@@ -42,14 +42,18 @@ public record Change(OptionalDouble pieces, Optional<MeasuredFood> line, double 
       return Optional.empty();
     }
     Component component = goal.measurand().component().get();
-    Figure now = figures.figure(Basis.AS_SERVED, goal.measurand());
+    Figure now = figures.figure(goal.basis(), goal.measurand());
     double target = target(goal, now);
-    OptionalDouble pieces = pieces(figures, component, now.value(), target);
+    // A piece, or 100 g, stays what it is however many are served.
+    OptionalDouble pieces =
+        goal.basis() == Basis.AS_SERVED
+            ? pieces(figures, component, now.value(), target)
+            : OptionalDouble.empty();
     MeasuredFood best = null;
     double least = Double.MAX_VALUE;
     double grams = 0;
     for (MeasuredFood line : lines(figures.reading())) {
-      double slope = figures.perGram(Basis.AS_SERVED, component, line);
+      double slope = figures.perGram(goal.basis(), component, line);
       double mass = line.mass().value();
       double then = mass + (target - now.value()) / slope;
       double moved = Math.abs(then - mass) / mass;

@@ -1,22 +1,40 @@
 package honeststack.core.goal;
 
+import honeststack.core.figures.Basis;
 import honeststack.core.figures.Measurand;
 import honeststack.core.wording.Say;
+import java.util.EnumSet;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
- * A lower limit, an upper limit, or both, on one figure of a serving.
+ * A lower limit, an upper limit, or both, on one figure.
  *
+ * @param basis what the figure is for: a serving, a piece, 100 g cooked
+ * @param wish nice to have, where others must be met
  * @param lower in the measurand's unit, 0 or more
  * @param upper in the measurand's unit, not below the lower
  */
-public record Goal(Measurand measurand, OptionalDouble lower, OptionalDouble upper) {
+public record Goal(
+    Measurand measurand, Basis basis, boolean wish, OptionalDouble lower, OptionalDouble upper) {
+
+  /** What goals can be for. */
+  public static final Set<Basis> BASES =
+      EnumSet.of(Basis.AS_SERVED, Basis.PER_PIECE, Basis.PER_100G_COOKED);
+
+  /** One on a serving, which must be met. */
+  public Goal(Measurand measurand, OptionalDouble lower, OptionalDouble upper) {
+    this(measurand, Basis.AS_SERVED, false, lower, upper);
+  }
 
   /**
    * @throws IllegalArgumentException if there is no limit, or one is negative or not finite, or
    *     they cross
    */
   public Goal {
+    if (!BASES.contains(basis)) {
+      throw new IllegalArgumentException("A goal is for a serving, a piece or 100 g cooked");
+    }
     if (lower.isEmpty() && upper.isEmpty()) {
       throw new IllegalArgumentException("A goal for " + measurand.words() + " needs a limit");
     }
@@ -37,7 +55,7 @@ public record Goal(Measurand measurand, OptionalDouble lower, OptionalDouble upp
 
   /** The limits in words: "at most 450 kcal", "15 to 25 g". */
   public String limits() {
-    String unit = " " + measurand.unit();
+    String unit = " " + measurand.unit() + words(basis);
     if (lower.isEmpty()) {
       return "at most " + number(upper.getAsDouble()) + unit;
     }
@@ -45,6 +63,14 @@ public record Goal(Measurand measurand, OptionalDouble lower, OptionalDouble upp
       return "at least " + number(lower.getAsDouble()) + unit;
     }
     return number(lower.getAsDouble()) + " to " + number(upper.getAsDouble()) + unit;
+  }
+
+  private static String words(Basis basis) {
+    return switch (basis) {
+      case PER_PIECE -> " a piece";
+      case PER_100G_COOKED -> " in 100 g cooked";
+      default -> "";
+    };
   }
 
   static String number(double value) {

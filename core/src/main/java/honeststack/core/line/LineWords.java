@@ -56,7 +56,7 @@ public final class LineWords {
           entry("flat", Heap.LEVEL));
 
   static final Set<String> SIZES =
-      Set.of("small", "medium", "large", "jumbo", "eu", "lg", "lge", "med", "sm", "sml");
+      Set.of("small", "medium", "large", "jumbo", "eu", "uk", "lg", "lge", "med", "sm", "sml");
 
   static final Set<String> ABOUT =
       Set.of(
@@ -219,6 +219,7 @@ public final class LineWords {
       case "lg", "lge" -> "large";
       case "med" -> "medium";
       case "sm", "sml" -> "small";
+      case "uk" -> "eu";
       default -> word;
     };
   }

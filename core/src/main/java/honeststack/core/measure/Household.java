@@ -17,6 +17,10 @@ import java.util.stream.Collectors;
 /** What cups, spoons and pieces of a food weigh, from its household measures. Densities in g/mL. */
 final class Household {
   private final Factors factors;
+
+  /** Of the weight classes that Britain shares. */
+  private static final String EUROPEAN = "eu ";
+
   private final MeasuringSystem system;
 
   Household(Factors factors, MeasuringSystem system) {
@@ -31,11 +35,22 @@ final class Household {
    */
   Piece piece(Measure measure, Food food) {
     List<Piece> pieces = all(food, Piece.class);
+    String size = graded(measure.size(), pieces);
     return pieces.stream()
-        .filter(p -> isMeant(p, measure.size()))
+        .filter(p -> isMeant(p, size))
         .findFirst()
         .or(() -> onlyOne(pieces))
         .orElseThrow(() -> noPiece(measure, food, pieces));
+  }
+
+  /**
+   * Eggs are sorted otherwise in Britain and the European Union than in the United States: a recipe
+   * in their measures means their sizes.
+   */
+  private String graded(String size, List<Piece> pieces) {
+    boolean theirs = system == MeasuringSystem.METRIC || system == MeasuringSystem.IMPERIAL;
+    String sorted = EUROPEAN + size;
+    return theirs && pieces.stream().anyMatch(p -> p.size().equals(sorted)) ? sorted : size;
   }
 
   /** One container is as good as another: a food that comes in tins comes in cans. */
