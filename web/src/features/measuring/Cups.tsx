@@ -7,6 +7,7 @@ import { rangeText, valueText } from '../../ui/numbers';
 import { SavePicture } from '../../ui/SavePicture';
 import { useSettled } from '../../ui/useSettled';
 import { emptyDraft } from '../shelf/emptyDraft';
+import './kitchen.css';
 
 const WAYS = ['sifted', 'spooned', 'scooped', 'packed'] as const;
 const CUP = { left: 14, right: 106, top: 34, bottom: 118 };

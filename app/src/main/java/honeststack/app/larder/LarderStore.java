@@ -35,8 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Foods and their composition revisions in the database. */
 @Repository
 public class LarderStore {
-  /** A statement of a whole food table would be longer than the database takes. */
-  private static final int AT_ONCE = 250;
+  private static final int AT_ONCE = 250; // a statement of a whole table would be too long
 
   private final DSLContext sql;
   private final JsonMapper json;
@@ -248,10 +247,7 @@ public class LarderStore {
         : json.readValue(body, FoodBody.class).entry(id, name, true, nothing, 0).food();
   }
 
-  /**
-   * Takes a food out of the larder; its name and its compositions stay for the versions that were
-   * kept with them.
-   */
+  /** Takes a food out of the larder; its name and compositions stay for versions kept with them. */
   void remove(String id, long change) {
     sql.update(FOOD).setNull(FOOD.BODY).set(FOOD.CHANGED, change).where(FOOD.ID.eq(id)).execute();
   }
@@ -285,8 +281,8 @@ public class LarderStore {
   /** Keeps foods as they now are; a composition revision that is there already stays untouched. */
   void keep(Collection<LarderEntry> entries, long change) {
     List<LarderEntry> all = List.copyOf(entries);
-    for (int from = 0; from < all.size(); from += AT_ONCE) {
-      keepFew(all.subList(from, Math.min(all.size(), from + AT_ONCE)), change);
+    for (int i = 0; i < all.size(); i += AT_ONCE) {
+      keepFew(all.subList(i, Math.min(all.size(), i + AT_ONCE)), change);
     }
   }
 
