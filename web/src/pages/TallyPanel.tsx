@@ -36,7 +36,7 @@ export const TallyPanel = memo(function TallyPanel(props: {
       </div>
       {figures.without.length > 0 && (
         <p className="without">
-          <b>Not in the numbers yet:</b> {figures.without.join(', ')}.
+          <b>Not in the numbers yet:</b> {figures.without.join('; ')}.
         </p>
       )}
       <Verdicts figures={figures} onPieces={props.onPieces} />

@@ -67,7 +67,7 @@ function Kept({ version }: { version: Version }) {
       )}
       {version.newer.length > 0 && (
         <p className="changes">
-          The larder has newer data for {version.newer.join(', ')}. This version stays as it was
+          The larder has newer data for {version.newer.join('; ')}. This version stays as it was
           kept; <Link to={`/compare?s=v.${version.id}&s=n.${version.id}`}>recompute it beside</Link>
           .
         </p>
@@ -138,6 +138,12 @@ function Out({ version }: { version: Version }) {
       await client.invalidateQueries({ queryKey: ['bin'] });
     },
   });
+  const copy = useMutation({
+    mutationFn: async () => {
+      const asked = await fetch(`/api/versions/${version.id}/text`);
+      await navigator.clipboard.writeText(await asked.text());
+    },
+  });
   const figures = `versions=${version.id}${tags.map((tag) => `&also=${tag}`).join('')}`;
   const label = (manner: string) => `/api/versions/${version.id}/panel.pdf?manner=${manner}`;
   const file = (key: string, href: string, words: string) => ({
@@ -166,13 +172,19 @@ function Out({ version }: { version: Version }) {
             file('csv', `/api/versions/figures.csv?${figures}`, 'Figures as a table (CSV)'),
             file('json', `/api/versions/figures.json?${figures}`, 'Figures as JSON'),
             file('linked', `/api/versions/${version.id}/linked`, 'For other programs (JSON-LD)'),
+            { key: 'copy', label: 'Copy as text', onClick: () => copy.mutate() },
             { key: 'remove', label: 'Put it in the bin', onClick: () => remove.mutate() },
           ],
         }}
       >
         <Button>Take along …</Button>
       </Dropdown>
-      {remove.error && <Notice>{remove.error.message}</Notice>}
+      {(remove.error ?? copy.error) && <Notice>{(remove.error ?? copy.error)?.message}</Notice>}
+      {copy.isSuccess && (
+        <p className="quiet" role="status">
+          copied
+        </p>
+      )}
     </>
   );
 }

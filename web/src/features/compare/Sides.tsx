@@ -40,7 +40,7 @@ export function Sides(props: {
       <tbody>
         <tr className="pictures">
           <th scope="row" className="quiet">
-            drawn to one scale
+            drawn to one scale; what differs from A is outlined
           </th>
           {sides.map((side, at) => (
             <td key={at}>
@@ -52,6 +52,7 @@ export function Sides(props: {
                 pieces={side.pieces}
                 kind={side.kind}
                 full={full}
+                marked={changedIn(answer, at)}
               />
             </td>
           ))}
@@ -88,6 +89,9 @@ export function Sides(props: {
               {goal.wish ? 'nice to have' : 'goal'}: {goal.measurand.words} {limitsText(goal)}{' '}
               {goal.measurand.unit}
               {BASIS_WORDS[goal.basis]}
+              {betterOfAll(sides, row) && (
+                <span className="reading">{betterOfAll(sides, row)}</span>
+              )}
             </th>
             {sides.map((side, at) => {
               const judgement = side.figures.judgements[row];
@@ -97,7 +101,7 @@ export function Sides(props: {
                     <>
                       <Verdict judgement={judgement} />
                       <span className="reading">
-                        {judgement.reason} {judgement.better}
+                        {judgement.reason} {!betterOfAll(sides, row) && judgement.better}
                       </span>
                     </>
                   )}
@@ -129,6 +133,22 @@ export function Sides(props: {
       </tbody>
     </table>
   );
+}
+
+/** What to measure better, where it is the same for every side: it is said once. */
+function betterOfAll(sides: SideBySide['sides'], row: number): string | undefined {
+  const said = new Set(sides.map(({ figures }) => figures.judgements[row]?.better ?? undefined));
+  return said.size === 1 ? [...said][0] : undefined;
+}
+
+/** The foods of a side whose lines are not those of the first. */
+function changedIn({ lines }: SideBySide, side: number): Set<string> {
+  if (side === 0) return new Set();
+  const changed = lines.filter(({ cells }) => {
+    const cell = cells[side];
+    return cell !== undefined && !isSame(cells[0], cell);
+  });
+  return new Set(changed.flatMap(({ cells }) => cells[side]?.food ?? []));
 }
 
 /** How far a side's figure lies from the first one's. */

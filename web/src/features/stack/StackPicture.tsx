@@ -28,6 +28,8 @@ export function StackPicture(props: {
   /** The component's amount that fills the height; set it to compare two pictures. */
   full?: number;
   bare?: boolean;
+  /** Layers that are marked, by the name of their food. */
+  marked?: Set<string>;
 }) {
   const { figures, tag, pieces, kind, height = 272, bare = false } = props;
   const clip = useId();
@@ -83,7 +85,7 @@ export function StackPicture(props: {
             tabIndex={bare || layer.value === 0 ? undefined : 0}
             role="img"
             aria-label={describe(layer, words.unit)}
-            className={pointed === layer.id ? 'band pointed' : 'band'}
+            className={classOf(pointed === layer.id, props.marked?.has(foodOf(layer)) === true)}
             clipPath={layer.topping ? undefined : `url(#${clip}c)`}
             onMouseEnter={() => setPointed(layer.id)}
             onMouseLeave={() => setPointed(undefined)}
@@ -146,6 +148,15 @@ export function StackPicture(props: {
   );
 }
 
+function classOf(pointed: boolean, marked: boolean): string {
+  return ['band', pointed && 'pointed', marked && 'marked'].filter(Boolean).join(' ');
+}
+
+/** The name of a layer's food, wherever it went in. */
+function foodOf(layer: Layer): string {
+  return layer.name.replace(/, from the pan$/, '');
+}
+
 /** Where a layer's label points: its topmost band. */
 function middle(layer: Layer): number {
   const band = layer.bands.at(-1);
@@ -156,7 +167,7 @@ const MOST_NAMED = 5;
 
 function shortList(names: string[]): string {
   const more = names.length - MOST_NAMED;
-  return more > 1 ? `${names.slice(0, MOST_NAMED).join(', ')} and ${more} more` : names.join(', ');
+  return more > 1 ? `${names.slice(0, MOST_NAMED).join('; ')} and ${more} more` : names.join('; ');
 }
 
 function describe(layer: Layer, unit: string): string {

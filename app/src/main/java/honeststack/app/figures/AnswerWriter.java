@@ -12,6 +12,7 @@ import honeststack.app.figures.FiguresAnswer.Range;
 import honeststack.core.estimate.Bound;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.figures.Basis;
+import honeststack.core.figures.EnergyCheck;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Makeup;
@@ -26,6 +27,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** Writes the figures of a reading down as the bench shows them. */
 final class AnswerWriter {
@@ -48,7 +50,7 @@ final class AnswerWriter {
         figures.bases().stream().map(basis -> basis(figures, basis, shown)).toList(),
         parts(figures, shown),
         reading.problems().stream().map(AnswerWriter::problem).toList(),
-        reading.findings(),
+        findings(reading),
         reading.without(),
         judgements(figures, goals),
         reading.griddle().map(g -> YieldWriter.yield(reading, g)).orElse(null),
@@ -58,6 +60,10 @@ final class AnswerWriter {
         PromiseWriter.cautions(reading),
         "energy as in each food's own table row (specific factors)",
         "total carbohydrate by difference, fibre included");
+  }
+
+  private static List<String> findings(RecipeReading reading) {
+    return Stream.concat(reading.findings().stream(), EnergyCheck.of(reading).stream()).toList();
   }
 
   private static FieldProblemAnswer problem(RecipeReading.FieldProblem problem) {

@@ -72,6 +72,12 @@ class FilesController {
     return download(linked.get("name") + ".jsonld", linked);
   }
 
+  /** A kept version as plain text. */
+  @GetMapping(path = "/versions/{id}/text", produces = "text/plain;charset=UTF-8")
+  String textOfVersion(@PathVariable String id) {
+    return service.text(id);
+  }
+
   /**
    * Figures of kept versions, one row each.
    *

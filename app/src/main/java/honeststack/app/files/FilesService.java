@@ -160,21 +160,32 @@ class FilesService {
   /** A kept version as linked data. */
   Map<String, Object> linked(String versionId) {
     Kept version = kept.kept(versionId);
-    return linked(version.label(), version.reason(), List.of(), version.draft(), version.reading());
+    return JsonLd.write(content(version));
+  }
+
+  /** A kept version as plain text. */
+  String text(String versionId) {
+    return TextCard.write(content(kept.kept(versionId)));
+  }
+
+  private JsonLd.Content content(Kept version) {
+    return content(
+        version.label(), version.reason(), List.of(), version.draft(), version.reading());
   }
 
   /** What lies on a recipe's bench as linked data. */
   Map<String, Object> linkedBench(String recipeId) {
     Bench bench = shelf.bench(recipeId);
-    return linked(
-        bench.name(),
-        "",
-        shelf.whole(recipeId).tags(),
-        bench.draft(),
-        figures.read(bench.draft(), Optional.of(recipeId)));
+    return JsonLd.write(
+        content(
+            bench.name(),
+            "",
+            shelf.whole(recipeId).tags(),
+            bench.draft(),
+            figures.read(bench.draft(), Optional.of(recipeId))));
   }
 
-  private Map<String, Object> linked(
+  private JsonLd.Content content(
       String name, String description, List<String> tags, Draft draft, RecipeReading reading) {
     FiguresAnswer answer = figures.answer(reading, Optional.empty(), JsonLd.ALSO);
     String kind =
@@ -189,7 +200,7 @@ class FilesService {
         !reading.isServed() || reading.plate().isEmpty()
             ? ""
             : Say.of("%s %s", number(reading.plate().get().pieces()), kind);
-    return JsonLd.write(new JsonLd.Content(name, description, tags, draft, yield, serving, answer));
+    return new JsonLd.Content(name, description, tags, draft, yield, serving, answer);
   }
 
   private static String number(double pieces) {

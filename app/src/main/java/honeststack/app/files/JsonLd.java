@@ -32,7 +32,7 @@ final class JsonLd {
   static final List<String> ALSO =
       List.of(Component.FASAT.name(), Component.SUGAR.name(), Component.NA.name());
 
-  private static final String CAUTION =
+  static final String CAUTION =
       "Worked out from measured amounts; for planning and teaching, not for dosing insulin without"
           + " one's care team. Allergens: read the labels of what you use.";
 
@@ -81,7 +81,7 @@ final class JsonLd {
   }
 
   /** In the cook's words; where a line is not for the bowl, it says so. */
-  private static List<String> ingredients(Draft draft) {
+  static List<String> ingredients(Draft draft) {
     List<String> lines = new ArrayList<>();
     draft.bowl().forEach(line -> add(lines, line, ""));
     add(lines, draft.griddle().panFat(), ", for the pan");
@@ -123,7 +123,7 @@ final class JsonLd {
   }
 
   /** What is missing travels with a figure: "≥ 310 kcal". */
-  private static String words(FigureAnswer figure, String unit) {
+  static String words(FigureAnswer figure, String unit) {
     String bound =
         figure.bound() == Bound.AT_LEAST ? "≥ " : figure.bound() == Bound.AT_MOST ? "≤ " : "";
     return figure.bound() == Bound.NOT_KNOWN

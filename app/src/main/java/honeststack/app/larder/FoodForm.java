@@ -64,7 +64,7 @@ record FoodForm(
    */
   LarderEntry entry(String id, int revision, double labelDoubt, LarderEntry before) {
     List<String> warnings = new ArrayList<>();
-    Composition composition = composition(id, revision, labelDoubt, warnings);
+    Composition composition = composition(id, revision, labelDoubt, before, warnings);
     String origin = label == null || !source.isBlank() ? source.strip() : "its label";
     Food food =
         new Food(
@@ -97,13 +97,15 @@ record FoodForm(
   }
 
   private Composition composition(
-      String id, int revision, double labelDoubt, List<String> warnings) {
+      String id, int revision, double labelDoubt, LarderEntry before, List<String> warnings) {
     if (!(doubt > 0 && doubt <= MOST_DOUBT)) {
       throw Problem.badInput(
           "doubt", String.valueOf(doubt), "A doubt of “" + doubt + "” cannot be.", "over 0, to 20");
     }
     if (label == null) {
-      Composition typed = Composition.of(id, name, revision, doubt, numbers());
+      Map<Component, Double> values = numbers();
+      Composition typed =
+          Composition.of(id, name, revision, doubt, values, doubtsLeft(values, before));
       warnings.addAll(Proof.of(typed));
       return typed;
     }
@@ -124,6 +126,24 @@ record FoodForm(
             });
     warnings.addAll(converted.contradictions());
     return Composition.of(id, name, revision, 1, converted.values(), converted.doubts());
+  }
+
+  /** A value that nobody touched keeps the uncertainty that it had of its own. */
+  private static Map<Component, Double> doubtsLeft(
+      Map<Component, Double> values, LarderEntry before) {
+    Map<Component, Double> left = new EnumMap<>(Component.class);
+    if (before != null && before.label() == null) {
+      Composition known = before.food().composition();
+      known
+          .doubts()
+          .forEach(
+              (component, u) -> {
+                if (known.values().get(component).equals(values.get(component))) {
+                  left.put(component, u);
+                }
+              });
+    }
+    return left;
   }
 
   /** What the label's conversion leaves to say. */

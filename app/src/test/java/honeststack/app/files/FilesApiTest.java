@@ -136,6 +136,18 @@ class FilesApiTest {
     assertThat(told.get("steps").size()).isEqualTo(3);
   }
 
+  @Test
+  void asTextItIsReadAsItWas() {
+    String version = Shelf.kept(recipe());
+    String text =
+        new String(Http.file("/api/versions/" + version + "/text"), StandardCharsets.UTF_8);
+    assertThat(text).containsPattern("energy: ≥ \\d+ kcal").contains("Not in the numbers: ");
+    String body = "{\"text\":" + Drafts.json(text) + ",\"system\":\"US\"}";
+    JsonNode told = Http.send("POST", "/api/lines", body).body();
+    assertThat(told.get("lines").size()).as(told.toString()).isEqualTo(5);
+    assertThat(told.at("/pieces/low").asInt()).isEqualTo(10);
+  }
+
   /** Made up; the shapes are those that the vocabulary of schema.org allows. */
   static Stream<String> pages() {
     String data =
