@@ -24,9 +24,9 @@ export default function GoalsPage() {
       <title>Goals · Honest Stack</title>
       <h1>Goals</h1>
       <p className="lead">
-        Limits on a serving as it is served. A verdict says how likely the serving lies within them,
-        given how it was measured: <em>met</em> from 95 in 100, <em>too close to call</em> between
-        25 and 75.
+        Limits on a serving, a piece or 100 g cooked. A verdict says how likely the serving lies
+        within them, given how it was measured: <em>met</em> from 95 in 100,{' '}
+        <em>too close to call</em> between 25 and 75.
       </p>
       {failure && <Notice>{failure.message}</Notice>}
       {measurands.data && (

@@ -80,7 +80,7 @@ export function GoalForm(props: {
       <table>
         <thead>
           <tr>
-            <th scope="col">a serving, if not said otherwise</th>
+            <th scope="col">for a serving</th>
             <th scope="col">at least</th>
             <th scope="col">at most</th>
           </tr>
