@@ -19,6 +19,18 @@ type Role = NonNullable<FoodsAsked['role']>;
 type Allergen = NonNullable<FoodsAsked['without']>;
 type MarkOf = NonNullable<FoodsAsked['mark']>;
 
+const NARROW = '(max-width: 820px)';
+
+/** Where the card lies below the list, it comes into view once it is drawn. */
+function showCard() {
+  if (!matchMedia(NARROW).matches) return;
+  requestAnimationFrame(() =>
+    requestAnimationFrame(() =>
+      document.querySelector('.food-card')?.scrollIntoView({ block: 'start' }),
+    ),
+  );
+}
+
 /** The foods that lines can name. */
 export default function LarderPage() {
   const client = useQueryClient();
@@ -117,6 +129,7 @@ export default function LarderPage() {
                 onClick={() => {
                   setEditing(undefined);
                   setSearch({ food: food.id }, { replace: true });
+                  showCard();
                 }}
               >
                 <span>

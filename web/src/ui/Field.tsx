@@ -17,7 +17,7 @@ export function Field(props: {
       {props.children}
       {props.problem && (
         <p className="reading refused" role="status">
-          {props.problem.problem} <span className="quiet">Accepted: {props.problem.accepted}.</span>
+          {props.problem.problem} <span className="quiet">Try: {props.problem.accepted}.</span>
         </p>
       )}
     </div>

@@ -19,7 +19,7 @@ export function Reading(props: {
     return (
       <div className="reading refused" role="status">
         <p>
-          {line.problem} <span className="quiet">Accepted: {line.accepted}.</span>
+          {line.problem} <span className="quiet">Try: {line.accepted}.</span>
         </p>
         {line.several && props.onApart && (
           <p className="offers">

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { queries } from '../../api/queries';
 import type { Draft, Figures, Line } from '../../api/types';
 import { useAlso } from '../../ui/also';
@@ -19,7 +19,11 @@ export function useFigures(draft: Draft, recipeId?: string) {
     // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
     select: itself,
   });
-  const { data: figures, error: failure } = query;
+  const { data, error: failure } = query;
+  // The last answer stays on the page, marked, while the application is out of reach.
+  const [last, setLast] = useState(data);
+  if (data !== undefined && data !== last) setLast(data);
+  const figures = data ?? last;
   const lines = figures?.lines;
   const readings = useMemo(
     () => new Map<string, Line>(lines?.map((line) => [line.id, line])),

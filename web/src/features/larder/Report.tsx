@@ -19,7 +19,7 @@ export function Report({ report }: { report: ImportReport }) {
         {problems.slice(0, MOST_SHOWN).map((problem) => (
           <li key={`${problem.line}-${problem.column}-${problem.offending}`}>
             {problem.line > 0 && `line ${problem.line}: `}
-            {problem.problem} Accepted: {problem.accepted}.
+            {problem.problem} Try: {problem.accepted}.
           </li>
         ))}
       </ul>

@@ -76,7 +76,7 @@ export function Helpings(props: {
             </button>
             {problem && (
               <p className="reading refused" role="status">
-                {problem.problem} <span className="quiet">Accepted: {problem.accepted}.</span>
+                {problem.problem} <span className="quiet">Try: {problem.accepted}.</span>
               </p>
             )}
           </div>

@@ -33,7 +33,7 @@ export function Otherwise(props: {
       />
       {problem && (
         <p className="reading refused" role="status">
-          {problem.problem} <span className="quiet">Accepted: {problem.accepted}.</span>
+          {problem.problem} <span className="quiet">Try: {problem.accepted}.</span>
         </p>
       )}
     </div>

@@ -47,7 +47,7 @@ export const Plate = memo(function Plate(props: {
         />
         {problem && (
           <p className="reading refused" role="status">
-            {problem.problem} <span className="quiet">Accepted: {problem.accepted}.</span>
+            {problem.problem} <span className="quiet">Try: {problem.accepted}.</span>
           </p>
         )}
       </div>

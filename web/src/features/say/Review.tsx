@@ -96,7 +96,7 @@ export function Review(props: {
       {told.lines.length === 0 && (
         <p className="reading refused" role="status">
           No food was found in this.{' '}
-          <span className="quiet">Accepted: amounts and foods: 120 g rye flour.</span>
+          <span className="quiet">Try: amounts and foods: 120 g rye flour.</span>
         </p>
       )}
       <ol className="review" aria-label="Lines found" ref={list}>

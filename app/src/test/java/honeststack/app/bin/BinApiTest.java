@@ -144,4 +144,24 @@ class BinApiTest {
     remove("/api/bin/" + inBin(thrown));
     assertThat(Http.get("/api/bin").body().toString()).doesNotContain(thrown);
   }
+
+  /** A number that was given again belongs to the later version; nothing is overwritten. */
+  @Test
+  void whatHasNoPlaceAnyMoreStaysInTheBin() {
+    String name = "Twice kept " + UUID.randomUUID();
+    OnShelf recipe = Shelf.start(name, Drafts.of("100 g rye flour"));
+    String first = Shelf.kept(recipe);
+    remove("/api/versions/" + first);
+    OnShelf changed = Shelf.saved(Shelf.now(recipe.id()), name, Drafts.of("90 g rye flour"));
+    String second = Shelf.kept(changed);
+    String binned = inBin(name);
+    Http.Answer refused = Http.send("POST", "/api/bin/" + binned + "/restore", "");
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.body().get("detail").asString()).contains("version 1 was kept");
+    assertThat(inBin(name)).isEqualTo(binned);
+    remove("/api/versions/" + second);
+    assertThat(Http.send("POST", "/api/bin/" + binned + "/restore", "").status()).isEqualTo(204);
+    assertThat(Http.get("/api/versions/" + first).status()).isEqualTo(200);
+    assertThat(Http.send("POST", "/api/bin/nowhere/restore", "").status()).isEqualTo(404);
+  }
 }

@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 
 /** Finds numbers in a line, in figures, fractions and words, single or as a range. */
 final class Quantities {
-  static final String AMOUNTS = "a number first: 120, 1.5, 0,5, 1/2, 1½ or 1 1/2";
+  static final String AMOUNTS = "an amount first, such as 120, 1½ or 0.5";
 
   private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
   private static final Map<String, Double> PARTS =

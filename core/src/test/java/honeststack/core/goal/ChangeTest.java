@@ -82,4 +82,19 @@ class ChangeTest {
     assertThat(judged(tight, open).verdict()).isEqualTo(Verdict.TOO_CLOSE);
     assertThat(judged(wide, open).verdict()).isEqualTo(Verdict.LIKELY_MET);
   }
+
+  /** A piece stays what it is however many are served: less of a line is all that would do. */
+  @Test
+  void aGoalOnAPieceIsMetByALineAlone() {
+    Goal goal =
+        new Goal(ENERGY, Basis.PER_PIECE, false, OptionalDouble.empty(), OptionalDouble.of(90));
+    Figures figures = Figures.of(recipe(3, "50 g sugar").read(), List.of(ENERGY));
+    Figure piece = figures.figure(Basis.PER_PIECE, ENERGY);
+    Judgement missed = Judgement.of(goal, piece);
+    assertThat(missed.verdict()).isEqualTo(Verdict.MISSED);
+    assertThat(missed.reason()).contains("at most 90 kcal a piece");
+    Change change = Change.of(missed, figures).orElseThrow();
+    assertThat(change.pieces()).isEmpty();
+    assertThat(change.line().orElseThrow().food().name()).isNotEqualTo("sugar");
+  }
 }
