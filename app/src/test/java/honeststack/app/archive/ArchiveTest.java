@@ -78,14 +78,7 @@ class ArchiveTest {
           .header("Content-Type", "application/octet-stream")
           .POST(BodyPublishers.ofByteArray(body));
     }
-    try {
-      return HttpClient.newHttpClient().send(request.build(), BodyHandlers.ofString());
-    } catch (IOException failed) {
-      throw new AssertionError(failed);
-    } catch (InterruptedException stopped) {
-      Thread.currentThread().interrupt();
-      throw new AssertionError(stopped);
-    }
+    return answered(request.build());
   }
 
   private static Map<String, byte[]> unpacked() throws IOException {
@@ -177,5 +170,45 @@ class ArchiveTest {
       }
     }
     refused(out.toByteArray(), "512 MB");
+  }
+
+  /** A name that two different things go by is said, and nothing at all is added. */
+  @Test
+  void anotherThingOfTheSameNameIsRefused() throws IOException {
+    String tools = new String(unpacked().get("tables/tool.json"), StandardCharsets.UTF_8);
+    JsonNode first = JSON.readTree(tools).get(0);
+    String own =
+        "{\"name\":" + first.get("name") + ",\"kind\":\"LADLE\",\"fill\":\"60 g\",\"pieces\":1}";
+    HttpRequest post =
+        HttpRequest.newBuilder(URI.create(there + "/api/tools"))
+            .header("Content-Type", "application/json")
+            .POST(BodyPublishers.ofString(own))
+            .build();
+    forgetTools();
+    assertThat(answered(post).statusCode()).isLessThan(300);
+    int before = JSON.readTree(send("/api/goals", null).body()).size();
+    HttpResponse<String> clash = send("/api/archive?merge=true", archive);
+    assertThat(clash.statusCode()).as(clash.body()).isEqualTo(409);
+    assertThat(clash.body()).contains(first.get("name").asString()).contains("rename");
+    assertThat(JSON.readTree(send("/api/goals", null).body()).size()).isEqualTo(before);
+    forgetTools();
+  }
+
+  private static void forgetTools() {
+    for (JsonNode tool : JSON.readTree(send("/api/tools", null).body())) {
+      URI path = URI.create(there + "/api/tools/" + tool.get("id").asString());
+      answered(HttpRequest.newBuilder(path).DELETE().build());
+    }
+  }
+
+  private static HttpResponse<String> answered(HttpRequest request) {
+    try {
+      return HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
+    } catch (IOException failed) {
+      throw new AssertionError(failed);
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(stopped);
+    }
   }
 }

@@ -180,10 +180,13 @@ final class Spans {
     if (number && !next || first.isWord("a", "an", "the", "of", "and", "or", "with", "to", "in")) {
       return; // no food's name begins so
     }
-    for (int to = Math.min(tokens.size(), i + LONGEST_NAME); to > i; to--) {
+    int last = i;
+    while (last < Math.min(tokens.size(), i + LONGEST_NAME) && isName(tokens.get(last))) {
+      last++;
+    }
+    for (int to = last; to > i; to--) {
       List<Token> words = tokens.subList(i, to);
-      boolean colour = words.size() == 1 && words.get(0).isWord("white");
-      if (colour || !words.stream().allMatch(Spans::isName)) {
+      if (words.size() == 1 && first.isWord("white")) {
         continue; // of eggs they are "whites"
       }
       String name = Token.joined(words);
