@@ -7,9 +7,9 @@ import honeststack.core.food.Food;
 import honeststack.core.food.Provenance;
 import honeststack.core.food.Provenance.Mark;
 import honeststack.core.food.Role;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -42,7 +42,7 @@ public record TableFood(
   public record Filling(String measure, String qualifier, double grams) {}
 
   LarderEntry entry() {
-    String id = table.toLowerCase(java.util.Locale.ROOT) + "-" + slug(number);
+    String id = table.toLowerCase(Locale.ROOT) + "-" + slug(number);
     String mark = " (" + table + " " + number + ")";
     String cut = name.strip().replaceAll("\\s+", " ");
     String shown = cut.substring(0, Math.min(cut.length(), LONGEST - mark.length())) + mark;
@@ -64,7 +64,7 @@ public record TableFood(
             Role.ADD_IN,
             false,
             Composition.of(id, shown, 1, 1, values, doubts),
-            new ArrayList<>(measures.values()).stream().map(MeasureRow::measured).toList(),
+            measures.values().stream().map(MeasureRow::measured).toList(),
             Facts.NONE,
             new Provenance(
                 source, number, Mark.READ, "Allergens and role are not in the table; set them.")),
@@ -77,6 +77,6 @@ public record TableFood(
   }
 
   private static String slug(String text) {
-    return text.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    return text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
   }
 }

@@ -37,7 +37,7 @@ public final class EnergyCheck {
     }
     return figures.partsOf(List.of(TABLES, GENERAL)).stream()
         .max(Comparator.comparingDouble(part -> Math.signum(differs) * apart(part)))
-        .map(part -> words(tables, differs, part));
+        .map(part -> words(tables, differs, part, basis.get()));
   }
 
   private static double apart(Part part) {
@@ -45,13 +45,14 @@ public final class EnergyCheck {
     return Double.isNaN(apart) ? 0 : apart;
   }
 
-  private static String words(Figure tables, double differs, Part part) {
+  private static String words(Figure tables, double differs, Part part, Basis basis) {
     return Say.of(
         "By the general factors (4, 9, 4 and 7 kcal/g) the energy would be %.0f %% %s than by the"
-            + " food tables, most of it from %s (%+.0f kcal in a serving).",
+            + " food tables, most of it from %s (%+.0f kcal in %s).",
         100 * Math.abs(differs) / tables.value(),
         differs > 0 ? "more" : "less",
         part.measured().food().name(),
-        apart(part));
+        apart(part),
+        basis == Basis.AS_SERVED ? "a serving" : "100 g");
   }
 }
