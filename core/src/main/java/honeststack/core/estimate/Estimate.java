@@ -73,11 +73,15 @@ public final class Estimate {
   }
 
   public Estimate times(double factor) {
-    double[] scaled = new double[sensitivities.length];
+    return new Estimate(book, factor * value, ordinals, scaled(sensitivities, factor));
+  }
+
+  private static double[] scaled(double[] row, double factor) {
+    double[] scaled = new double[row.length];
     for (int i = 0; i < scaled.length; i++) {
-      scaled[i] = factor * sensitivities[i];
+      scaled[i] = factor * row[i];
     }
-    return new Estimate(book, factor * value, ordinals, scaled);
+    return scaled;
   }
 
   public Estimate times(Estimate other) {
@@ -98,6 +102,12 @@ public final class Estimate {
   /** The value with sensitivities p·mine + q·theirs, merged in the order of the ordinals. */
   private Estimate combine(double result, double p, Estimate other, double q) {
     SourceBook common = common(other);
+    if (ordinals.length == 0) {
+      return new Estimate(common, result, other.ordinals, scaled(other.sensitivities, q));
+    }
+    if (other.ordinals.length == 0) {
+      return new Estimate(common, result, ordinals, scaled(sensitivities, p));
+    }
     int[] a = ordinals;
     int[] b = other.ordinals;
     int[] at = new int[a.length + b.length];
@@ -162,11 +172,27 @@ public final class Estimate {
     }
   }
 
-  /** Adds {@code factor} times each sensitivity to its source's place in a row. */
-  public void addTo(double[] row, double factor) {
-    for (int i = 0; i < ordinals.length; i++) {
-      row[ordinals[i]] += factor * sensitivities[i];
+  /**
+   * Adds {@code factor} times each sensitivity to its source's place in a row that starts there.
+   */
+  public void addTo(double[] rows, int start, double factor) {
+    int run = run();
+    int first = run == 0 ? 0 : start + ordinals[0];
+    for (int i = 0; i < run; i++) {
+      rows[first + i] += factor * sensitivities[i];
     }
+    for (int i = run; i < ordinals.length; i++) {
+      rows[start + ordinals[i]] += factor * sensitivities[i];
+    }
+  }
+
+  /** How many of its sources, from the first, stand next to each other: most, in a long sum. */
+  private int run() {
+    int n = ordinals.length;
+    while (n > 0 && ordinals[n - 1] - ordinals[0] != n - 1) {
+      n--;
+    }
+    return n;
   }
 
   /**

@@ -15,26 +15,19 @@ final class Bases {
   private final Totals bowl;
   private final Totals pan;
   private final Totals plate;
-  private final Totals finished;
-
-  /** Of a row of sensitivities. */
-  private final int width;
+  private final Supplier<Totals> finished;
 
   private final Map<Basis, Supplier<List<Taken>>> offered = new EnumMap<>(Basis.class);
 
-  Bases(RecipeReading reading, Totals bowl, Totals pan, Totals plate, Totals finished, int width) {
+  /**
+   * @param finished summed up only where a basis is of it
+   */
+  Bases(RecipeReading reading, Totals bowl, Totals pan, Totals plate, Supplier<Totals> finished) {
     this.reading = reading;
     this.bowl = bowl;
     this.pan = pan;
     this.plate = plate;
     this.finished = finished;
-    this.width = width;
-  }
-
-  private Taken taken(Totals of, Estimate share, double pull) {
-    double[] doubt = new double[share.sources() == 0 ? 0 : width];
-    share.addTo(doubt, 1);
-    return new Taken(of, share.value(), doubt, pull);
   }
 
   /** Those that the reading allows; each is worked out when it is asked for. */
@@ -43,7 +36,7 @@ final class Bases {
     if (mass > 0) {
       offered.put(
           Basis.PER_100G_RAW,
-          () -> List.of(taken(bowl, hundred(reading.batterMass()), -100 / mass / mass)));
+          () -> List.of(new Taken(bowl, hundred(reading.batterMass()), -100 / mass / mass)));
     }
     reading
         .finished()
@@ -51,7 +44,7 @@ final class Bases {
             done ->
                 offered.put(
                     Basis.PER_100G_FINISHED,
-                    () -> List.of(taken(finished, hundred(done.weight()), 0))));
+                    () -> List.of(new Taken(finished.get(), hundred(done.weight()), 0))));
     reading.griddle().ifPresent(this::pieces);
     return offered;
   }
@@ -60,8 +53,9 @@ final class Bases {
     Estimate one = Estimate.exact(1);
     offered.put(
         Basis.PER_PIECE,
-        () -> List.of(batter(griddle, griddle.pieceShare()), taken(pan, griddle.panShare(), 0)));
-    offered.put(Basis.WHOLE_BATCH, () -> List.of(taken(bowl, one, 0), taken(pan, one, 0)));
+        () ->
+            List.of(batter(griddle, griddle.pieceShare()), new Taken(pan, griddle.panShare(), 0)));
+    offered.put(Basis.WHOLE_BATCH, () -> List.of(new Taken(bowl, one, 0), new Taken(pan, one, 0)));
     griddle
         .cookedPiece()
         .ifPresent(piece -> offered.put(Basis.PER_100G_COOKED, () -> cooked(griddle, piece)));
@@ -74,8 +68,8 @@ final class Bases {
     Estimate fat = served.panShare().orElseGet(() -> griddle.panShare(served.pieces()));
     return List.of(
         batter(griddle, served.batterShare().orElseThrow()),
-        taken(pan, fat, 0),
-        taken(plate, Estimate.exact(1), 0));
+        new Taken(pan, fat, 0),
+        new Taken(plate, Estimate.exact(1), 0));
   }
 
   private static Estimate hundred(Estimate weight) {
@@ -99,7 +93,7 @@ final class Bases {
     Estimate fat = griddle.panShare().times(pieces);
     double baked = mass - griddle.left().value();
     double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
-    return List.of(taken(bowl, share, pull), taken(pan, fat, fatPull));
+    return List.of(new Taken(bowl, share, pull), new Taken(pan, fat, fatPull));
   }
 
   /**
@@ -113,6 +107,6 @@ final class Bases {
         griddle.predicted()
             ? -share.value() / mass
             : share.value() * left / mass / Math.max(1e-9, mass - left);
-    return taken(bowl, share, pull);
+    return new Taken(bowl, share, pull);
   }
 }

@@ -32,12 +32,17 @@ public final class Figure {
   private final Measurand measurand;
   private final double value;
   private final Missing missing;
+
+  /** From a place on: one for each source of the reading's book, then one for each of a table. */
   private final double[] sensitivities;
+
+  private final int start;
+  private final int width;
   private final double variance;
 
   /**
-   * @param sensitivities one for each source of the reading's book, then one for each food and
-   *     component, component by component
+   * @param sensitivities from a place on one for each source of the reading's book, then one for
+   *     each food and component, component by component
    */
   Figure(
       Figures figures,
@@ -45,30 +50,34 @@ public final class Figure {
       Measurand measurand,
       double value,
       Missing missing,
-      double[] sensitivities) {
+      double[] sensitivities,
+      int start,
+      int width) {
     this.figures = figures;
     this.basis = basis;
     this.measurand = measurand;
     this.value = value;
     this.missing = missing;
     this.sensitivities = sensitivities;
-    this.variance = squares(sensitivities);
+    this.start = start;
+    this.width = width;
+    this.variance = squares(sensitivities, start, start + width);
   }
 
   /** Σ s², in four sums side by side, since each addition waits for the last one. */
-  private static double squares(double[] row) {
+  private static double squares(double[] row, int from, int to) {
     double a = 0;
     double b = 0;
     double c = 0;
     double d = 0;
-    int i = 0;
-    for (; i + 3 < row.length; i += 4) {
+    int i = from;
+    for (; i + 3 < to; i += 4) {
       a += row[i] * row[i];
       b += row[i + 1] * row[i + 1];
       c += row[i + 2] * row[i + 2];
       d += row[i + 3] * row[i + 3];
     }
-    for (; i < row.length; i++) {
+    for (; i < to; i++) {
       a += row[i] * row[i];
     }
     return a + b + (c + d);
@@ -114,7 +123,7 @@ public final class Figure {
 
   /** The sensitivity to a source of the reading's book, by its place. */
   public double sensitivity(int place) {
-    return sensitivities[place];
+    return sensitivities[start + place];
   }
 
   /** Hands over the composition sensitivities. */
@@ -125,9 +134,9 @@ public final class Figure {
   /** Its sensitivity to each value of a food table that it rests on. */
   public void compositions(Compositions taker) {
     int sources = sources();
-    for (int i = sources; i < sensitivities.length; i++) {
-      if (sensitivities[i] != 0) {
-        taker.at(figures.composition(measurand, i - sources), sensitivities[i]);
+    for (int i = sources; i < width; i++) {
+      if (sensitivity(i) != 0) {
+        taker.at(figures.composition(measurand, i - sources), sensitivity(i));
       }
     }
   }
@@ -142,11 +151,11 @@ public final class Figure {
 
   /** What the standard uncertainty comes from, largest share first, without those under least. */
   public List<Share> budget(double least) {
-    long[] keys = new long[sensitivities.length];
+    long[] keys = new long[width];
     int n = 0;
     double smallest = least * variance;
-    for (int i = 0; i < sensitivities.length; i++) {
-      double square = sensitivities[i] * sensitivities[i];
+    for (int i = 0; i < width; i++) {
+      double square = sensitivity(i) * sensitivity(i);
       if (square > 0 && square >= smallest) {
         keys[n++] = Double.doubleToLongBits(square) & ~PLACE | i;
       }
@@ -155,7 +164,7 @@ public final class Figure {
     Share[] shares = new Share[n];
     for (int i = 0; i < n; i++) {
       int place = (int) (keys[n - 1 - i] & PLACE);
-      double s = sensitivities[place];
+      double s = sensitivity(place);
       shares[i] = new Share(source(place), s, s * s / variance);
     }
     return Collections.unmodifiableList(Arrays.asList(shares));
@@ -197,7 +206,7 @@ public final class Figure {
     for (Step step : steps) {
       double squares = 0;
       for (int place : step.sources()) {
-        squares += sensitivities[place] * sensitivities[place];
+        squares += sensitivity(place) * sensitivity(place);
       }
       double gain = squares * (1 - step.stays() * step.stays());
       sum += gain;

@@ -9,14 +9,14 @@ import honeststack.core.recipe.MeasuredFood;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.recipe.Station;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Supplier;
 
 /**
@@ -28,6 +28,10 @@ public final class Figures {
   private final RecipeReading reading;
   private final List<Measurand> measurands;
   private final List<Component> components;
+
+  /** Where each component stands among those asked for; -1 if it does not. */
+  private final int[] places = new int[Component.values().length];
+
   private final Source[][] compositionSources = new Source[Component.values().length][];
 
   /** Sources of the reading's book, then its plain foods. */
@@ -36,29 +40,27 @@ public final class Figures {
   private final Totals bowl;
   private final Totals pan;
   private final Totals plate;
-  private final Totals finished;
   private final Gaps gaps;
   private final Map<Basis, Supplier<List<Taken>>> offered;
 
-  /** Worked out when they are first asked for, as the figures are; guarded by them. */
-  private final Map<Basis, List<Taken>> taken = new EnumMap<>(Basis.class);
-
-  /** Made when they are first asked for; guarded by itself. */
-  private final Map<Basis, List<Figure>> figures = new EnumMap<>(Basis.class);
+  /**
+   * By the ordinal of their basis, made when they are first asked for. Two threads may make the
+   * same ones; the first to be done is taken.
+   */
+  private final AtomicReferenceArray<List<Figure>> figures =
+      new AtomicReferenceArray<>(Basis.values().length);
 
   private Figures(RecipeReading reading, List<Measurand> measurands) {
     this.reading = reading;
     this.measurands = List.copyOf(measurands);
-    Set<Component> needed = EnumSet.noneOf(Component.class);
-    measurands.forEach(one -> needed.addAll(one.components()));
-    this.components = List.copyOf(needed);
+    this.components = lay(measurands);
     this.width = reading.book().size() + reading.plainFoods().size();
     this.gaps = new Gaps(reading.gaps());
     this.bowl = totals(Station.BOWL, reading.contents(Station.BOWL));
     this.pan = totals(Station.PAN, reading.contents(Station.PAN));
     this.plate = totals(Station.PLATE, reading.contents(Station.PLATE));
-    this.finished = totals(Station.BOWL, reading.finishedContents());
-    this.offered = new Bases(reading, bowl, pan, plate, finished, width).offered();
+    Supplier<Totals> finished = () -> totals(Station.BOWL, reading.finishedContents());
+    this.offered = new Bases(reading, bowl, pan, plate, finished).offered();
   }
 
   /**
@@ -69,15 +71,27 @@ public final class Figures {
     return new Figures(reading, measurands);
   }
 
+  /** The components that are needed, each given its place. */
+  private List<Component> lay(List<Measurand> asked) {
+    List<Component> needed = new ArrayList<>();
+    Arrays.fill(places, -1);
+    for (Measurand one : asked) {
+      for (Component component : one.components()) {
+        if (at(component) < 0) {
+          places[component.ordinal()] = needed.size();
+          needed.add(component);
+        }
+      }
+    }
+    return needed;
+  }
+
   private Totals totals(Station station, Contents contents) {
-    return Totals.of(station, contents, components, width);
+    return Totals.of(station, contents, components);
   }
 
   private List<Figure> figures(Basis basis, List<Taken> from) {
-    Row[] rows = new Row[components.size()];
-    for (int c = 0; c < rows.length; c++) {
-      rows[c] = row(basis, from, c);
-    }
+    Rows rows = rows(basis, from);
     List<Figure> row = new ArrayList<>(measurands.size());
     for (Measurand measurand : measurands) {
       row.add(figure(basis, measurand, rows));
@@ -85,52 +99,68 @@ public final class Figures {
     return Collections.unmodifiableList(row);
   }
 
-  /** Where a component stands among those asked for; -1 if it does not. */
   private int at(Component component) {
-    return components.indexOf(component);
+    return places[component.ordinal()];
   }
 
-  /** A component on a basis: its value and its sensitivities. */
-  private record Row(double value, Missing missing, Missing gaps, double[] sensitivities) {
-    /** What it lacks where something follows from it. */
-    Missing missingFor(Component component) {
-      return Derived.isNoneUnlessSaid(component) ? gaps : missing;
-    }
-  }
+  /**
+   * The components on a basis.
+   *
+   * @param missing what each lacks
+   * @param gaps what each lacks where an unknown value of a table is none
+   * @param sensitivities a row of each, one after the other
+   */
+  private record Rows(double[] values, Missing[] missing, Missing[] gaps, double[] sensitivities) {}
 
-  private Row row(Basis basis, List<Taken> from, int c) {
-    double[] row = new double[width];
-    double value = 0;
-    Missing missing = Missing.NOTHING;
+  private Rows rows(Basis basis, List<Taken> from) {
+    int n = components.size();
+    double[] values = new double[n];
+    Missing[] missing = new Missing[n];
+    Missing[] left = new Missing[n];
+    Arrays.fill(missing, Missing.NOTHING);
+    Arrays.fill(left, Missing.NOTHING);
+    double[] block = new double[n * width];
     for (Taken one : from) {
       if (one.of().contents().lines().isEmpty()) {
         continue;
       }
-      double share = one.share();
-      double sum = one.of().sums()[c];
-      value += share * sum;
-      one.of().addSensitivities(c, share, one.doubt(), row);
-      if (!one.of().known()[c]) {
-        missing = missing.plus(Missing.ADDS);
+      one.addSensitivities(block, width);
+      for (int c = 0; c < n; c++) {
+        values[c] += one.share().value() * one.of().sums()[c];
+        if (!one.of().known()[c]) {
+          missing[c] = missing[c].plus(Missing.ADDS);
+        }
       }
     }
-    Missing left = Missing.NOTHING;
-    for (Taken one : reading.gaps().isEmpty() ? List.<Taken>of() : from) {
-      double share = one.share();
-      left = left.plus(gaps.of(basis, one.of().station(), components.get(c), value, share));
+    if (!reading.gaps().isEmpty()) {
+      for (int c = 0; c < n; c++) {
+        left[c] = gaps(basis, from, c, values[c]);
+        missing[c] = missing[c].plus(left[c]);
+      }
     }
-    return new Row(value, missing.plus(left), left, row);
+    return new Rows(values, missing, left, block);
   }
 
-  private Figure figure(Basis basis, Measurand measurand, Row[] rows) {
+  private Missing gaps(Basis basis, List<Taken> from, int c, double value) {
+    Missing left = Missing.NOTHING;
+    for (Taken one : from) {
+      double share = one.share().value();
+      left = left.plus(gaps.of(basis, one.of().station(), components.get(c), value, share));
+    }
+    return left;
+  }
+
+  private Figure figure(Basis basis, Measurand measurand, Rows rows) {
     List<Component> needs = measurand.components();
-    if (measurand.component().isPresent()) {
-      Row row = rows[at(needs.get(0))];
-      return new Figure(this, basis, measurand, row.value, row.missing, row.sensitivities);
+    if (measurand.isComponent()) {
+      int c = at(needs.get(0));
+      double[] all = rows.sensitivities;
+      return new Figure(
+          this, basis, measurand, rows.values[c], rows.missing[c], all, c * width, width);
     }
     double[] amounts = new double[needs.size()];
     for (int i = 0; i < amounts.length; i++) {
-      amounts[i] = rows[at(needs.get(i))].value;
+      amounts[i] = rows.values[at(needs.get(i))];
     }
     double[] slopes = measurand.slopes(amounts);
     int sources = reading.book().size();
@@ -138,16 +168,19 @@ public final class Figures {
     double[] all = new double[sources + foods * needs.size()];
     Missing missing = Missing.NOTHING;
     for (int i = 0; i < slopes.length; i++) {
-      Row row = rows[at(needs.get(i))];
+      int c = at(needs.get(i));
+      int start = c * width;
       for (int s = 0; s < sources; s++) {
-        all[s] += slopes[i] * row.sensitivities[s];
+        all[s] += slopes[i] * rows.sensitivities[start + s];
       }
       for (int f = 0; f < foods; f++) {
-        all[sources + i * foods + f] = slopes[i] * row.sensitivities[sources + f];
+        all[sources + i * foods + f] = slopes[i] * rows.sensitivities[start + sources + f];
       }
-      missing = missing.plus(row.missingFor(needs.get(i)).times(slopes[i]));
+      Missing[] lacks = Derived.isNoneUnlessSaid(needs.get(i)) ? rows.gaps : rows.missing;
+      missing = missing.plus(lacks[c].times(slopes[i]));
     }
-    return new Figure(this, basis, measurand, measurand.value(amounts), missing, all);
+    return new Figure(
+        this, basis, measurand, measurand.value(amounts), missing, all, 0, all.length);
   }
 
   public RecipeReading reading() {
@@ -158,15 +191,10 @@ public final class Figures {
     return measurands;
   }
 
-  /** What a basis takes of each place; null if the reading does not allow it. */
+  /** What a basis takes of each place; nothing if the reading does not allow it. */
   private List<Taken> taken(Basis basis) {
     Supplier<List<Taken>> how = offered.get(basis);
-    if (how == null) {
-      return null;
-    }
-    synchronized (figures) {
-      return taken.computeIfAbsent(basis, b -> how.get());
-    }
+    return how == null ? List.of() : how.get();
   }
 
   /** The bases that have figures. */
@@ -176,13 +204,12 @@ public final class Figures {
 
   /** The figures of a basis, in the order of the measurands; none if it has none yet. */
   public List<Figure> on(Basis basis) {
-    List<Taken> from = taken(basis);
-    if (from == null) {
-      return List.of();
+    List<Figure> made = figures.get(basis.ordinal());
+    if (made != null || !offered.containsKey(basis)) {
+      return made == null ? List.of() : made;
     }
-    synchronized (figures) {
-      return figures.computeIfAbsent(basis, b -> figures(b, from));
-    }
+    List<Figure> now = figures(basis, taken(basis));
+    return figures.compareAndSet(basis.ordinal(), null, now) ? now : figures.get(basis.ordinal());
   }
 
   /**
@@ -231,7 +258,7 @@ public final class Figures {
   public double perGram(Basis basis, Component component, MeasuredFood line) {
     int c = at(component);
     List<Taken> from = taken(basis);
-    if (from == null || c < 0) {
+    if (from.isEmpty() || c < 0) {
       throw new NoSuchElementException("There is no figure " + basis + " of " + component);
     }
     double slope = 0;
@@ -240,7 +267,7 @@ public final class Figures {
       Contents contents = one.of().contents();
       int at = contents.lines().indexOf(line);
       if (at >= 0 && line.mass().value() > 0) {
-        slope += one.share() * contents.sumOfLine(component, at) / line.mass().value();
+        slope += one.share().value() * contents.sumOfLine(component, at) / line.mass().value();
       }
       if (fills) {
         slope += one.of().sums()[c] * one.pull();
@@ -266,7 +293,7 @@ public final class Figures {
   public Optional<Basis> partsBasis() {
     return offered.containsKey(Basis.AS_SERVED)
         ? Optional.of(Basis.AS_SERVED)
-        : Optional.of(Basis.PER_100G_FINISHED).filter(figures::containsKey);
+        : Optional.of(Basis.PER_100G_FINISHED).filter(offered::containsKey);
   }
 
   /** One part per measured food, in the order of the work; none while there is no serving. */
@@ -280,11 +307,12 @@ public final class Figures {
     for (Taken one : partsBasis().map(this::taken).orElse(List.of())) {
       Contents contents = one.of().contents();
       for (int i = 0; i < contents.lines().size(); i++) {
+        double share = one.share().value();
         double[] values = new double[asked.size()];
         for (int m = 0; m < values.length; m++) {
-          values[m] = one.share() * brings(contents, i, asked.get(m));
+          values[m] = share * brings(contents, i, asked.get(m));
         }
-        parts.add(new Part(one.of().station(), contents.lines().get(i), one.share(), values));
+        parts.add(new Part(one.of().station(), contents.lines().get(i), share, values));
       }
     }
     return parts;
@@ -295,7 +323,7 @@ public final class Figures {
       return Double.NaN;
     }
     double[] weights = measurand.weights();
-    boolean derived = measurand.component().isEmpty();
+    boolean derived = !measurand.isComponent();
     double sum = 0;
     for (int i = 0; i < weights.length; i++) {
       Component component = measurand.components().get(i);

@@ -107,7 +107,12 @@ public final class Measurand {
 
   /** The component that it is; empty for what is derived from components. */
   public Optional<Component> component() {
-    return formula.isEmpty() ? Optional.of(components.get(0)) : Optional.empty();
+    return isComponent() ? Optional.of(components.get(0)) : Optional.empty();
+  }
+
+  /** Whether it is a component itself, and follows from none. */
+  boolean isComponent() {
+    return formula.isEmpty();
   }
 
   /** How it follows from components, a sentence; empty for a component. */

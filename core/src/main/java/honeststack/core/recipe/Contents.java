@@ -7,6 +7,7 @@ import honeststack.core.food.Food;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
  * The plain foods of one place, as a dense matrix of foods × components: a preparation stands as
@@ -16,17 +17,35 @@ import java.util.List;
 public final class Contents {
   private static final Component[] COMPONENTS = Component.values();
 
+  /** Up to so many foods, adding each of them is faster than adding a row of their sum. */
+  private static final int FEW = 3;
+
   private final List<MeasuredFood> lines;
   private final int[] end;
   private final double whole;
   private final double[] mass;
   private final int[] food;
+
+  /** By component and food; 0 where it is unknown. */
   private final double[][] perGram;
+
+  /** By component and food; none for a component that every food knows. */
+  private final boolean[][] unknown;
+
   private final double[][] doubt;
-  private final int[] from;
+
+  /** For each sensitivity of a mass, the place of the food and of the source. */
+  private final int[] of;
+
   private final int[] source;
   private final double[] sensitivity;
   private final int sources;
+
+  /**
+   * The sensitivities of each component's sum, made when they are first asked for. Two threads may
+   * make the same row; either will do.
+   */
+  private final AtomicReferenceArray<double[]> rows = new AtomicReferenceArray<>(COMPONENTS.length);
 
   /** The plain foods of a reading, each once, in the order in which they are met. */
   static final class PlainFoods {
@@ -67,20 +86,25 @@ public final class Contents {
     int n = leaves.size();
     mass = new double[n];
     food = new int[n];
-    from = new int[n + 1];
     perGram = new double[COMPONENTS.length][n];
+    unknown = new boolean[COMPONENTS.length][];
     doubt = new double[COMPONENTS.length][n];
     for (int i = 0; i < n; i++) {
       Leaf leaf = leaves.get(i);
       mass[i] = leaf.mass.value();
       food[i] = leaf.food == null ? -1 : foods.place(leaf.food);
-      from[i + 1] = from[i] + leaf.mass.sources();
       fill(i, leaf.food == null ? null : leaf.food.composition());
     }
-    source = new int[from[n]];
-    sensitivity = new double[from[n]];
+    int all = leaves.stream().mapToInt(leaf -> leaf.mass.sources()).sum();
+    of = new int[all];
+    source = new int[all];
+    sensitivity = new double[all];
+    int at = 0;
     for (int i = 0; i < n; i++) {
-      leaves.get(i).mass.copyTo(source, sensitivity, from[i]);
+      Estimate each = leaves.get(i).mass;
+      each.copyTo(source, sensitivity, at);
+      Arrays.fill(of, at, at + each.sources(), i);
+      at += each.sources();
     }
   }
 
@@ -106,7 +130,8 @@ public final class Contents {
         perGram[c][i] = composition.value(component).getAsDouble() / 100;
         doubt[c][i] = mass[i] * composition.u(component) / 100;
       } else {
-        perGram[c][i] = Double.NaN;
+        unknown[c] = unknown[c] == null ? new boolean[mass.length] : unknown[c];
+        unknown[c][i] = true;
       }
     }
   }
@@ -128,26 +153,43 @@ public final class Contents {
 
   /** Whether every food here knows a component. */
   public boolean knows(Component component) {
-    return knows(perGram[component.ordinal()], 0, mass.length);
+    return knows(unknown[component.ordinal()], 0, mass.length);
   }
 
   /**
-   * Adds a multiple of the sensitivities of {@link #sum} to a row: c ∂m for each source of the
-   * reading's book, then m u(c) for each of its plain foods.
+   * Adds a multiple of the sensitivities of {@link #sum} to a row that starts there: c ∂m for each
+   * source of the reading's book, then m u(c) for each of its plain foods.
    */
-  public void addSensitivities(Component component, double factor, double[] row) {
+  public void addSensitivities(Component component, double factor, double[] block, int start) {
+    if (mass.length <= FEW) {
+      addEach(component, factor, block, start);
+      return;
+    }
+    double[] row = row(component);
+    for (int i = 0; i < row.length; i++) {
+      block[start + i] += factor * row[i];
+    }
+  }
+
+  private double[] row(Component component) {
+    double[] made = rows.get(component.ordinal());
+    if (made == null) {
+      made = new double[sources + 1 + Arrays.stream(food).max().orElse(0)];
+      addEach(component, 1, made, 0);
+      rows.set(component.ordinal(), made);
+    }
+    return made;
+  }
+
+  private void addEach(Component component, double factor, double[] block, int start) {
     double[] values = perGram[component.ordinal()];
     double[] doubts = doubt[component.ordinal()];
+    for (int k = 0; k < of.length; k++) {
+      block[start + source[k]] += factor * values[of[k]] * sensitivity[k];
+    }
     for (int i = 0; i < mass.length; i++) {
-      if (Double.isNaN(values[i])) {
-        continue;
-      }
-      double each = factor * values[i];
-      for (int k = from[i]; k < from[i + 1]; k++) {
-        row[source[k]] += each * sensitivity[k];
-      }
       if (doubts[i] != 0) {
-        row[sources + food[i]] += factor * doubts[i];
+        block[start + sources + food[i]] += factor * doubts[i];
       }
     }
   }
@@ -159,22 +201,20 @@ public final class Contents {
 
   /** Whether every food of a line knows a component. */
   public boolean knows(Component component, int line) {
-    return knows(perGram[component.ordinal()], start(line), end[line]);
+    return knows(unknown[component.ordinal()], start(line), end[line]);
   }
 
   private double sum(double[] values, int from, int to) {
     double sum = 0;
     for (int i = from; i < to; i++) {
-      if (!Double.isNaN(values[i])) {
-        sum += mass[i] * values[i];
-      }
+      sum += mass[i] * values[i];
     }
     return sum;
   }
 
-  private static boolean knows(double[] values, int from, int to) {
-    for (int i = from; i < to; i++) {
-      if (Double.isNaN(values[i])) {
+  private static boolean knows(boolean[] unknown, int from, int to) {
+    for (int i = from; unknown != null && i < to; i++) {
+      if (unknown[i]) {
         return false;
       }
     }
