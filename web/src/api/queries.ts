@@ -60,12 +60,16 @@ export const queries = {
       staleTime: Infinity,
     }),
 
-  figures: (draft: Draft, recipe?: string, also?: string[]) =>
+  figures: (draft: Draft, recipe?: string, also?: string[], bases?: Basis[]) =>
     queryOptions({
-      queryKey: ['figures', recipe, draft, also],
+      queryKey: ['figures', recipe, draft, also, bases],
       queryFn: ({ signal }) =>
         answer(
-          api.POST('/api/figures', { params: { query: { recipe, also } }, body: draft, signal }),
+          api.POST('/api/figures', {
+            params: { query: { recipe, also, bases } },
+            body: draft,
+            signal,
+          }),
         ),
       placeholderData: keepPreviousData,
       gcTime: 60_000,

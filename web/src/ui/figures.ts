@@ -11,10 +11,6 @@ export function mainFigure(figures: Figures, tag: string): Figure | undefined {
   return figureOf(figures, 'AS_SERVED', tag) ?? figureOf(figures, 'PER_100G_FINISHED', tag);
 }
 
-export function has(figures: Figures, basis: Basis): boolean {
-  return figures.bases.some((one) => one.basis === basis);
-}
-
 /** The line that a part of the answer is of. */
 export function lineOf(figures: Figures, part: Part): Line {
   const line = figures.lines[part.line];

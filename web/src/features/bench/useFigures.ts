@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { queries } from '../../api/queries';
 import type { Draft, Figures, Line } from '../../api/types';
 import { useAlso } from '../../ui/also';
+import { useShownBases } from '../tally/columns';
 import { useSettled } from '../../ui/useSettled';
 
 const BURST_MS = 120;
@@ -15,7 +16,7 @@ const itself = (figures: Figures) => figures;
 export function useFigures(draft: Draft, recipeId?: string) {
   const asked = useSettled(draft, BURST_MS, true);
   const query = useQuery({
-    ...queries.figures(asked, recipeId, useAlso().tags),
+    ...queries.figures(asked, recipeId, useAlso().tags, useShownBases()),
     // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
     select: itself,
   });

@@ -11,7 +11,7 @@ const lines = [
 
 const figures = {
   measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal', additive: true }],
-  lines: lines.map(([id, station]) => ({ id, station, food: id, state: 'UNDERSTOOD' })),
+  lines: lines.map(([id, station]) => ({ id, station, food: id })),
   parts: lines.map(([, , value], line) => ({ line, values: [value], shares: [value / 100] })),
 } as unknown as Figures;
 

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import type { Basis, Figure, Figures, Judgement } from '../../api/types';
@@ -10,44 +9,10 @@ import { Glyph } from '../../ui/Glyph';
 import { Mark } from '../../ui/Mark';
 import { BASIS_WORDS } from '../../ui/basis';
 import { limitsText, Verdict } from '../../ui/Verdict';
-import { figureOf, has, mainFigure } from '../../ui/figures';
+import { figureOf, mainFigure } from '../../ui/figures';
 import { FigureText } from '../../ui/FigureText';
 import { plain } from '../../ui/numbers';
-
-interface Column {
-  basis: Basis;
-  head: string;
-}
-
-const ALWAYS: Column[] = [
-  { basis: 'AS_SERVED', head: 'as served' },
-  { basis: 'PER_PIECE', head: 'per piece' },
-];
-const CHOICE: Column[] = [
-  { basis: 'PER_100G_RAW', head: '100 g raw' },
-  { basis: 'PER_100G_COOKED', head: '100 g cooked' },
-  { basis: 'WHOLE_BATCH', head: 'all of it' },
-];
-const DONE: Column[] = [
-  { basis: 'PER_100G_RAW', head: '100 g raw' },
-  { basis: 'PER_100G_FINISHED', head: '100 g done' },
-];
-const REMEMBERED = 'tally-basis';
-
-/** The last column is one of several, remembered from visit to visit. */
-function useColumns(figures: Figures) {
-  const [chosen, setChosen] = useState(() => localStorage.getItem(REMEMBERED) ?? 'PER_100G_RAW');
-  const choose = (basis: string) => {
-    localStorage.setItem(REMEMBERED, basis);
-    setChosen(basis);
-  };
-  if (has(figures, 'PER_100G_FINISHED')) {
-    return { bases: DONE, last: undefined, choices: [], choose };
-  }
-  const choices = CHOICE.filter(({ basis }) => basis === 'PER_100G_RAW' || has(figures, basis));
-  const last = choices.find(({ basis }) => basis === chosen) ?? choices[0];
-  return { bases: last ? [...ALWAYS, last] : ALWAYS, last, choices, choose };
-}
+import { useColumns } from './columns';
 
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
 export function Tally(props: {
@@ -57,7 +22,7 @@ export function Tally(props: {
   onTrail: (basis: Basis, tag: string) => void;
 }) {
   const { figures, chosen, onChoose, onTrail } = props;
-  const done = has(figures, 'PER_100G_FINISHED');
+  const done = figures.offered.includes('PER_100G_FINISHED');
   const { bases, last, choices, choose } = useColumns(figures);
   const also = useAlso();
   const main: Basis = done ? 'PER_100G_FINISHED' : 'AS_SERVED';

@@ -3,12 +3,14 @@ package honeststack.bench;
 import honeststack.app.HonestStack;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.core.figures.Basis;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.boot.SpringApplication;
@@ -47,7 +49,10 @@ final class Served implements AutoCloseable {
       if (answer == null) {
         FiguresAnswer figures =
             service.answer(
-                service.read(SampleDraft.draft(), Optional.empty()), Optional.empty(), List.of());
+                service.read(SampleDraft.draft(), Optional.empty()),
+                Optional.empty(),
+                List.of(),
+                EnumSet.of(Basis.AS_SERVED, Basis.PER_PIECE, Basis.PER_100G_RAW));
         answer = json.writeValueAsBytes(figures);
       }
       return answer;

@@ -27,6 +27,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Writes the figures of a reading down as the bench shows them. */
@@ -39,15 +40,21 @@ final class AnswerWriter {
 
   /**
    * @param shown what the tally shows; figures may hold more, for the goals
+   * @param bases whose figures are shown
    */
-  static FiguresAnswer write(Figures figures, List<Measurand> shown, List<Goal> goals) {
+  static FiguresAnswer write(
+      Figures figures, List<Measurand> shown, Set<Basis> bases, List<Goal> goals) {
     RecipeReading reading = figures.reading();
     return new FiguresAnswer(
         reading.lines().stream().map(LineAnswers::of).toList(),
         range(reading.batterMass()),
         makeup(reading),
         shown.stream().map(AnswerWriter::measurand).toList(),
-        figures.bases().stream().map(basis -> basis(figures, basis, shown)).toList(),
+        List.copyOf(figures.bases()),
+        figures.bases().stream()
+            .filter(bases::contains)
+            .map(basis -> basis(figures, basis, shown))
+            .toList(),
         parts(figures, shown),
         reading.problems().stream().map(AnswerWriter::problem).toList(),
         findings(reading),
@@ -94,8 +101,8 @@ final class AnswerWriter {
     return new FigureAnswer(
         figure.value(),
         figure.u(),
-        figure.low(),
-        figure.high(),
+        rounded(figure.low()),
+        rounded(figure.high()),
         figure.bound() == Bound.COMPLETE ? null : figure.bound());
   }
 

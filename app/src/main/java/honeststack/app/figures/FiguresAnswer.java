@@ -18,6 +18,8 @@ import java.util.List;
  * TrailAnswer}).
  *
  * @param measurands in the order of all values below
+ * @param offered the bases that have figures
+ * @param bases those of them that were asked for
  * @param parts what each line brings to a serving, or to 100 g of a preparation
  * @param without what is not in the numbers, in a few words each
  * @param yield how many pieces and how heavy; absent until they are counted or predicted
@@ -31,6 +33,7 @@ public record FiguresAnswer(
     Range batterMass,
     MakeupAnswer makeup,
     List<MeasurandAnswer> measurands,
+    List<Basis> offered,
     List<BasisAnswer> bases,
     List<PartAnswer> parts,
     List<FieldProblemAnswer> problems,
@@ -153,7 +156,7 @@ public record FiguresAnswer(
   public record BasisAnswer(Basis basis, List<FigureAnswer> figures) {}
 
   /**
-   * One figure.
+   * One figure, the ends of its range rounded as they are shown.
    *
    * @param bound which way it may be off because something is missing; absent if nothing is
    */
@@ -161,9 +164,8 @@ public record FiguresAnswer(
   public record FigureAnswer(
       double value, double u, double low, double high, @Nullable Bound bound) {}
 
-  /** What became of a line. */
+  /** What keeps a line out of the numbers. */
   public enum State {
-    UNDERSTOOD,
     NOT_MEASURED,
     REFUSED
   }
@@ -193,7 +195,7 @@ public record FiguresAnswer(
   public record LineAnswer(
       String id,
       Station station,
-      State state,
+      @Nullable State state,
       @Nullable Boolean off,
       @Nullable String amount,
       @Nullable String packing,

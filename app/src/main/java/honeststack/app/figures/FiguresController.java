@@ -4,8 +4,10 @@ import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.core.figures.Basis;
 import jakarta.validation.Valid;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,16 +28,19 @@ class FiguresController {
    *
    * @param recipe the recipe that it is the draft of; a preparation is not put into itself
    * @param also tags of figures to be shown beside those of the tally
+   * @param bases that are shown; absent for all
    */
   @PostMapping
   FiguresAnswer figures(
       @Valid @RequestBody Draft draft,
       @RequestParam(required = false) String recipe,
-      @RequestParam(required = false) List<String> also) {
+      @RequestParam(required = false) List<String> also,
+      @RequestParam(required = false) Set<Basis> bases) {
     return service.answer(
         service.read(draft, Optional.ofNullable(recipe)),
         Optional.ofNullable(draft.goalSetId()),
-        also == null ? List.of() : also);
+        also == null ? List.of() : also,
+        bases == null ? EnumSet.allOf(Basis.class) : bases);
   }
 
   /**

@@ -13,6 +13,7 @@ import honeststack.core.food.Component;
 import honeststack.core.goal.Goal;
 import honeststack.core.recipe.Preparation;
 import honeststack.core.recipe.RecipeReading;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -46,19 +47,26 @@ public class FiguresService {
         .read(draft.recipe(recipeId.map(Preparation::foodId), recipeId.flatMap(kitchens::habit)));
   }
 
+  /** All that can be shown of a reading: the figures of every basis. */
+  public FiguresAnswer answer(
+      RecipeReading reading, Optional<String> goalSetId, List<String> also) {
+    return answer(reading, goalSetId, also, EnumSet.allOf(Basis.class));
+  }
+
   /**
-   * All that the bench shows of a reading.
+   * What is shown of a reading.
    *
    * @param goalSetId the goals that it is judged by; those of an unknown set are none
    * @param also tags of figures to be shown beside those of the tally
+   * @param bases whose figures are shown
    */
   public FiguresAnswer answer(
-      RecipeReading reading, Optional<String> goalSetId, List<String> also) {
+      RecipeReading reading, Optional<String> goalSetId, List<String> also, Set<Basis> bases) {
     List<Goal> judgedBy = goalSetId.map(goals::limits).orElse(List.of());
     List<Measurand> shown = shown(also);
     Set<Measurand> asked = new LinkedHashSet<>(shown);
     judgedBy.forEach(goal -> asked.add(goal.measurand()));
-    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), shown, judgedBy);
+    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), shown, bases, judgedBy);
   }
 
   /**

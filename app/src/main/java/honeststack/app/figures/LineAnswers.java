@@ -28,7 +28,7 @@ final class LineAnswers {
   }
 
   private static LineAnswer of(Understood read) {
-    Row row = new Row(read.id(), read.station(), State.UNDERSTOOD);
+    Row row = new Row(read.id(), read.station(), null);
     row.food(read.food(), read.general());
     row.remarks(read.remarks());
     row.amount = read.words();
