@@ -36,6 +36,8 @@ public final class LineWords {
           entry("shredded", Packing.GRATED),
           entry("mashed", Packing.MASHED),
           entry("smashed", Packing.MASHED),
+          entry("squashed", Packing.MASHED),
+          entry("mushed", Packing.MASHED),
           entry("puréed", Packing.MASHED),
           entry("pureed", Packing.MASHED),
           entry("ground", Packing.GROUND),
@@ -98,7 +100,7 @@ public final class LineWords {
           deseeded rinsed washed trimmed halved quartered toasted roasted cooked cooled
           separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
           split skin removed stems stem cut hulled shelled skinned blended squeezed warmed
-          strained soaked dried-off scalded browned stiff frothy bite-size bite-sized
+          strained soaked blitzed pasteurised pasteurized dried-off scalded browned stiff frothy bite-size bite-sized
           """);
 
   /** Said of a food that goes by the rest of its name; dropped last. */
@@ -129,6 +131,9 @@ public final class LineWords {
           "leaves",
           "unbleached",
           "enriched",
+          "fortified",
+          "calcium-fortified",
+          "vitamin-enriched",
           "raw");
 
   static final Map<String, List<String[]>> OPTIONAL =

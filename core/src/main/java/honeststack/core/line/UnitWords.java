@@ -48,6 +48,10 @@ public final class UnitWords {
     if (word.isWord("walnut", "nut", "walnut-size", "walnut-sized") && of) {
       return Optional.of(new Found(Unit.WALNUT, i + 1));
     }
+    if (word.isWord("egg-sized", "egg-size") && i + 1 < tokens.size()) {
+      boolean piece = tokens.get(i + 1).isWord("piece", "pieces", "lump", "lumps", "knob", "knobs");
+      return Optional.of(new Found(Unit.EGG_SIZED, piece ? i + 2 : i + 1));
+    }
     int next = dot(tokens, i + 1);
     if (word.isWord("fl", "fluid")
         && next < tokens.size()

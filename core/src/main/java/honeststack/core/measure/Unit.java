@@ -21,7 +21,7 @@ import java.util.function.ToDoubleFunction;
  * splash one tablespoon, a drizzle two teaspoons, a squeeze one, a drop a twentieth of a
  * millilitre, a dollop two tablespoons, an unnamed spoon one, a mug 300, a glass 200, a teacup or a
  * small kitchen bowl 180, a wineglass 125, a shot 30 and a capful 7 mL, a knob 15 g, a piece like a
- * walnut 18, a pat 5, a smear 8, a dusting 4, a handful 30 g.
+ * walnut 18, one like an egg 50, a pat 5, a smear 8, a dusting 4, a handful 30 g.
  */
 public enum Unit {
   GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "gm", "gram", "gramme"),
@@ -79,6 +79,7 @@ public enum Unit {
       "tea-spoon",
       "coffeespoon",
       "tl",
+      "ts",
       "tsk"),
   /** A small spoon of one millilitre, as sets of the north hold one. */
   MILLISPOON(Kind.SPOON, "mL spoon", "mL spoons", s -> 1, TEASPOON_PARTS, "krm"),
@@ -135,9 +136,10 @@ public enum Unit {
   CAPFUL(Kind.VAGUE, "capful", "capfuls", s -> 7, NONE, "capful"),
   SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping"),
   PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat"),
+  EGG_SIZED(Kind.VAGUE, "egg-sized piece", "egg-sized pieces", 50, NONE),
   WALNUT(Kind.VAGUE, "walnut-sized piece", "walnut-sized pieces", 18, NONE),
   SQUEEZE(Kind.VAGUE, "squeeze", "squeezes", MeasuringSystem::teaspoon, NONE, "squeeze"),
-  KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub"),
+  KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub", "lump"),
   HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful"),
   /** A second of spraying oil from a can. */
   SECOND(Kind.SPRAY, "s", "s", 0, NONE, "sec", "second"),

@@ -234,7 +234,7 @@ final class LinePass {
     boolean open =
         refusal.reason() == Refusal.Reason.UNKNOWN_FOOD
             || refusal.reason() == Refusal.Reason.OPEN_CHOICE;
-    List<Offer> nearest = open ? offers.nearest(refusal.offending()) : List.of();
+    List<Offer> nearest = open ? offers.nearest(refusal.offending(), line.text()) : List.of();
     return new NotUnderstood(line.id(), station, line.text().strip(), line.off(), refusal, nearest);
   }
 

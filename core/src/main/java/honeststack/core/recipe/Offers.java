@@ -23,20 +23,24 @@ final class Offers {
     this.foods = foods;
   }
 
-  /** Each name is searched once, and no more names than a person would look at. */
-  List<Offer> nearest(String name) {
-    List<Offer> before = searched.get(name);
+  /**
+   * Each name is searched once, and no more names than a person would look at.
+   *
+   * @param line that the name stands in, with what it excludes
+   */
+  List<Offer> nearest(String name, String line) {
+    String key = name + "\n" + line;
+    List<Offer> before = searched.get(key);
     if (before != null || searched.size() >= MOST_SEARCHES) {
       return before == null ? List.of() : before;
     }
-    List<Offer> found = search(name);
-    searched.put(name, found);
+    List<Offer> found = search(name, FreeFrom.of(line));
+    searched.put(key, found);
     return found;
   }
 
-  /** Foods of the kind that is named, or named alike; none that holds what the name excludes. */
-  private List<Offer> search(String name) {
-    FreeFrom free = FreeFrom.of(name);
+  /** Foods of the kind that is named, or named alike; none that holds what the line excludes. */
+  private List<Offer> search(String name, FreeFrom free) {
     List<Food> kind = foods.kind(name);
     String bare = free.isNothing() ? name : bare(name, free);
     List<Food> found =

@@ -6,7 +6,6 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
@@ -83,6 +82,14 @@ final class ClauseReader {
         int amount = clause.ahead(i + 1, 6, Element::isAmount);
         if (amount >= 0 && element.text().equalsIgnoreCase("of which")) {
           clause.get(amount).part = Part.METHOD;
+        } else if (amount >= 0 && element.is(Sort.HOLD)) {
+          heldBack(clause, i, amount);
+        }
+      } else if (element.isWord("keep", "keeping", "hold", "put", "set", "leave")) {
+        int amount = clause.ahead(i + 1, 2, Element::isAmount);
+        int food = amount < 0 ? -1 : clause.ahead(amount + 1, 4, Element::isFood);
+        if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
+          clause.take(i, food + 2, Part.METHOD);
         }
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
@@ -90,6 +97,19 @@ final class ClauseReader {
         if (batter && !clause.isFood(of)) {
           element.part = Part.METHOD;
         }
+      }
+    }
+  }
+
+  /** "hold back 100 ml of the milk": milk that is measured elsewhere. */
+  private static void heldBack(Clause clause, int cue, int amount) {
+    int food = clause.ahead(amount + 1, 4, Element::isFood);
+    boolean the = food > 0 && clause.isWord(food - 1, "the", "this", "that");
+    if (the) {
+      clause.take(cue, food + 1, Part.METHOD);
+      int aim = clause.isWord(food + 1, "for") ? clause.ahead(food + 2, 2, Element::isFood) : -1;
+      if (aim > 0) {
+        clause.get(aim).part = Part.METHOD;
       }
     }
   }
@@ -118,30 +138,18 @@ final class ClauseReader {
 
     PartsOf.in(clause, mentions);
     clause.mentions.addAll(mentions);
-    sizes(clause);
-  }
-
-  /** "butter the size of a walnut". */
-  private static void sizes(Clause clause) {
-    for (int i = 1; i < clause.size(); i++) {
-      int like = clause.ahead(i + 1, 2, Element::isFood);
-      boolean walnut =
-          like > 0 && clause.get(like).text().toLowerCase(Locale.ROOT).startsWith("walnut");
-      Mention before = null;
-      for (Mention mention : clause.mentions) {
-        before = mention.to <= i ? mention : before;
-      }
-      boolean size = clause.is(i, Sort.LIKE) && clause.get(i).text().contains("size of");
-      if (size && walnut && before != null && !before.isMeasured()) {
-        before.amountText = "a walnut of";
-      }
-    }
+    Implied.in(clause);
   }
 
   /** An amount without a food that is known. */
   private static void alone(
       Clause clause, Naming naming, Linking.Link link, List<Mention> mentions) {
     Element amount = clause.get(link.amount());
+    boolean verb = amount.to == amount.from + 1 && amount.isWord("shake", "squeeze", "sprinkle");
+    if (verb) {
+      amount.part = Part.METHOD; // "put all in a jar, shake"
+      return;
+    }
     Mention taken = takenBack(clause, link.amount());
     if (taken != null) {
       mentions.add(taken);

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.AmountParser;
 import honeststack.core.measure.Measure;
+import java.util.Locale;
 import java.util.Optional;
 
 /** How many pieces come out and how many people they serve; and numbers of a label. */
@@ -45,7 +46,7 @@ final class Counts {
         element.part = Part.METHOD;
       } else if (element.isAmount() && element.isFree()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
-        if (clause.is(of, Sort.NUTRIENT) && !clause.isFood(of)) {
+        if (clause.is(of, Sort.NUTRIENT) && !clause.isFood(of) && !clause.isFood(of + 1)) {
           element.part = Part.METHOD;
         }
       }
@@ -74,7 +75,8 @@ final class Counts {
     boolean made = isBehind(i, Sort.YIELD);
     boolean fed = isBehind(i, Sort.SERVES);
     int noun = noun(i + 1);
-    boolean pieces = noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1);
+    boolean pieces =
+        noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1) || isPieces(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
     boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
     if (food || number.isWeak() && !fed && !(made && pieces)) {
@@ -153,6 +155,14 @@ final class Counts {
   private boolean isSizes(int from) {
     boolean sized = from == 1 && clause.size() == 2 && !clause.sentence.whole();
     return sized && clause.isWord(1, "small", "large", "big", "medium");
+  }
+
+  /** "(12 pcs)". */
+  private boolean isPieces(int i) {
+    String unit = clause.get(i).text().toLowerCase(Locale.ROOT);
+    return clause.size() == 1
+        && !clause.sentence.whole()
+        && unit.matches(".*\\b(pcs|pieces|nos)\\.?");
   }
 
   static Told.Count range(Element number) {

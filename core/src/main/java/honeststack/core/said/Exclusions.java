@@ -40,6 +40,11 @@ final class Exclusions {
       if (clause.isFood(i) && clause.has(i + 1) && clause.get(i + 1).text().equals("on a fork")) {
         clause.take(Math.max(0, i - 1), i + 1, Part.ASIDE);
       }
+      boolean little =
+          clause.isFood(i) && clause.isWord(i - 1, "low", "high", "reduced", "less", "per");
+      if (little && (!clause.has(i + 1) || clause.isMark(i + 1, ":", ",", ";", "."))) {
+        clause.take(i - 1, i + 1, Part.NOTE);
+      }
       boolean noun = clause.is(i + 1, Sort.THING, Sort.PIECES) || clause.isWord(i + 1, "batter");
       boolean thing = clause.isFood(i) && noun && !clause.isStrong(i - 1);
       boolean made = clause.isFood(i) && clause.get(i).isWord("flour", "meal", "powder");
@@ -84,11 +89,24 @@ final class Exclusions {
         if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
           if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
             excludeUntil(i, j);
+            handOn(i, j);
           }
           break;
         }
       }
     }
+  }
+
+  /** "swap ¼ cup of the flour for ground flax": as much of the other. */
+  private void handOn(int from, int to) {
+    int food = clause.ahead(to + 1, FAR, Element::isFood);
+    boolean own = clause.ahead(to + 1, FAR, Element::isAmount) >= 0;
+    int amount = clause.ahead(from + 1, FAR, Element::isAmount);
+    if (food < 0 || own || amount < 0 || amount > to || clause.get(amount).isCount()) {
+      return;
+    }
+    clause.get(amount).part = null;
+    clause.get(to).part = Part.NOTE;
   }
 
   private void excludeUntil(int from, int to) {
@@ -125,6 +143,9 @@ final class Exclusions {
       }
       clause.take(i, i + 1, Part.EXCLUDED);
       exclude(food);
+      if (cue.text().endsWith(":")) {
+        excludeUntil(food, clause.size()); // "contains: wheat, milk and egg"
+      }
     }
   }
 

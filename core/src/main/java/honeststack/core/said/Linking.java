@@ -170,9 +170,10 @@ final class Linking {
 
   /** What stands between two foods, never between one and its amount. */
   private static boolean isJoint(Element element) {
-    return element.isWord("and", "with", "in", "for", "to", "n")
-        || element.text().equals("&")
-        || element.text().equals("+");
+    return element.isFree()
+        && (element.isWord("and", "with", "in", "for", "to", "n")
+            || element.text().equals("&")
+            || element.text().equals("+"));
   }
 
   private static boolean isOver(Element element) {

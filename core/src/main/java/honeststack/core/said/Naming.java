@@ -70,6 +70,10 @@ final class Naming {
       from++;
     }
     for (int i = from; i < link.food(); i++) {
+      boolean left = clause.get(i).part == Part.EXCLUDED;
+      from = left ? clause.is(i + 1, Sort.SWAPPED) ? i + 2 : i + 1 : from;
+    }
+    for (int i = from; i < link.food(); i++) {
       Element element = clause.get(i);
       if (element.isMark(",") || element.is(Sort.EACH) || element.is(Sort.UNIT_OTHER)) {
         continue;

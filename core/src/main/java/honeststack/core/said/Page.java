@@ -74,10 +74,7 @@ final class Page {
     }
     if (alone) {
       under(heading);
-      int bracket = 0;
-      while (bracket < tokens.size() && !tokens.get(bracket).isMark("(")) {
-        bracket++;
-      }
+      int bracket = bracketFrom(tokens, tokens.size());
       mark(tokens.subList(0, bracket), Part.HEADING);
       if (bracket < tokens.size()) {
         sentences(number, tokens.subList(bracket, tokens.size()));
@@ -88,7 +85,12 @@ final class Page {
     Place placeBefore = place;
     if (!heading.isEmpty()) {
       under(heading);
-      mark(tokens.subList(0, head + 1), Part.HEADING);
+      int bracket = bracketFrom(tokens, head);
+      mark(tokens.subList(0, bracket), Part.HEADING);
+      if (bracket < head) {
+        sentences(number, tokens.subList(bracket, head)); // "Pancakes (12 pcs): flour - 300 g"
+      }
+      mark(tokens.subList(head, head + 1), Part.HEADING);
       tokens = tokens.subList(head + 1, tokens.size());
     }
     sentences(number, tokens);
@@ -97,6 +99,15 @@ final class Page {
       section = before;
       place = placeBefore;
     }
+  }
+
+  /** Where a bracket opens; the end for none. */
+  private static int bracketFrom(List<Token> tokens, int end) {
+    int bracket = 0;
+    while (bracket < end && !tokens.get(bracket).isMark("(")) {
+      bracket++;
+    }
+    return bracket;
   }
 
   /** Where the words before a colon end; 0 if the line has none in its first words. */
@@ -121,7 +132,9 @@ final class Page {
             tokens,
             0,
             phrase -> {
-              if (phrase.to() >= end) {
+              boolean apart =
+                  tokens.size() > phrase.to() && tokens.get(phrase.to()).isMark(",", "-");
+              if (phrase.to() >= end || apart && phrase.sorts().contains(Sort.H_NUTRITION)) {
                 found.addAll(phrase.sorts());
               }
             });

@@ -155,7 +155,9 @@ final class PhraseList {
               | that much of the | hold back | hold back about | keep back | set aside | reserve | put aside
               | save | the other | you kept | the lot | in three goes
               | everything else | half of | most of the | the reserved | the measured
-          BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture | mix
+          HOLD | hold back | hold back about | keep back | set aside | reserve | put aside | save
+          BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture
+              | the mix | of the mix
           VERB | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
               | whisking | beat | stir | stir in | stir through | stir that into | fold | fold in
               | fold through | pour | pour in | sift | sieve | blend | blitz | combine | melt

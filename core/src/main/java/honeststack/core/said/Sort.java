@@ -24,6 +24,7 @@ enum Sort {
   PIECES,
   PEOPLE,
   PER,
+  HOLD,
   /** What is counted or measured that is no food: minutes, degrees, calories. */
   UNIT_OTHER,
   NUTRIENT,

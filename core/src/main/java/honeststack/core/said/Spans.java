@@ -111,6 +111,10 @@ final class Spans {
       return;
     }
     Element amount = Element.amount(tokens, i, trimmed(tokens, front.get()));
+    if (isPieces(tokens, i + 1, amount.to)) {
+      number(tokens, i, best);
+      return; // "16 drop scones" are no drops
+    }
     Optional<Integer> other = other(tokens, i, amount);
     if (other.isPresent()) {
       Phrases.Found found = new Phrases.Found(EnumSet.of(Sort.UNIT_OTHER), other.get());
@@ -119,6 +123,27 @@ final class Spans {
     if (!(amount.measure().unit() == Unit.SECOND && !isSprayed(tokens))) {
       offer(best, i, amount, amount.isWeak() ? ARTICLE : AMOUNT * (amount.to - i));
     }
+  }
+
+  /** The number alone. */
+  private static void number(List<Token> tokens, int i, Best[] best) {
+    List<Token> number = tokens.subList(0, i + 1);
+    new AmountParser("", number)
+        .front(i)
+        .ifPresent(front -> offer(best, i, Element.amount(tokens, i, front), AMOUNT));
+  }
+
+  /** Whether what begins there is what is baked, by more words than the amount has. */
+  private static boolean isPieces(List<Token> tokens, int from, int to) {
+    boolean[] longer = {false};
+    if (from < to) {
+      Phrases.shipped()
+          .each(
+              tokens,
+              from,
+              found -> longer[0] |= found.sorts().contains(Sort.PIECES) && found.to() > to);
+    }
+    return longer[0];
   }
 
   /** Its last "of" belongs to what follows. */

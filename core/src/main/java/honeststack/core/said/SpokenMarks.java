@@ -4,23 +4,37 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Punctuation that was spoken: "two eggs comma a cup of kefir full stop". A mark takes the place of
- * its word and is filled up with spaces, so that every other letter stays where it was.
+ * Punctuation that was spoken, "two eggs comma a cup of kefir full stop", and dots that are none:
+ * "2 t. B.P.", "w/o". What is written instead is filled up with spaces, so that every other letter
+ * stays where it was.
  */
 final class SpokenMarks {
+  private static final Pattern WITHOUT = Pattern.compile("\\bw/o\\b", Pattern.CASE_INSENSITIVE);
+
+  /** Baking powder, baking soda. */
+  private static final Pattern DOTTED =
+      Pattern.compile("\\bB\\. ?[PS]\\.", Pattern.CASE_INSENSITIVE);
+
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Pattern STOP = word("full stop|period");
 
   private SpokenMarks() {}
 
-  static String written(String text) {
+  static String written(String said) {
+    String dotless = DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
+    String text = WITHOUT.matcher(dotless).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {
       return text;
     }
     String marked = replaced(COMMA, text, ',');
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  private static String undotted(String letters) {
+    String bare = letters.replaceAll("[. ]", "");
+    return bare + " ".repeat(letters.length() - bare.length());
   }
 
   private static Pattern word(String words) {

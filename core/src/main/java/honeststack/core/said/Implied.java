@@ -1,0 +1,85 @@
+package honeststack.core.said;
+
+import honeststack.core.food.FreeFrom;
+import honeststack.core.line.Place;
+import honeststack.core.measure.Unit;
+import java.util.Locale;
+
+/** What a sentence means of its foods without saying it as an amount or a name. */
+final class Implied {
+  private final Clause clause;
+
+  private Implied(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Implied implied = new Implied(clause);
+    implied.sizes();
+    implied.sprayed();
+    clause.mentions.forEach(implied::freed);
+    implied.eggs();
+  }
+
+  /** "butter the size of a walnut", or of an egg. */
+  private void sizes() {
+    for (int i = 1; i < clause.size(); i++) {
+      int like = clause.ahead(i + 1, 2, Element::isFood);
+      String thing = like > 0 ? clause.get(like).text().toLowerCase(Locale.ROOT) : "";
+      boolean egg = thing.equals("egg");
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        before = mention.to <= i ? mention : before;
+      }
+      boolean size = clause.is(i, Sort.LIKE) && clause.get(i).text().contains("size of");
+      boolean open =
+          size
+              && before != null
+              && (!before.isMeasured() || before.amount.measure().unit() == Unit.KNOB);
+      if (open && (egg || thing.startsWith("walnut"))) {
+        before.amountText = egg ? "an egg-sized lump of" : "a walnut of";
+      }
+    }
+  }
+
+  /** "spray the iron": with something, and nobody says how much. */
+  private void sprayed() {
+    for (int i = 0; clause.mentions.isEmpty() && i < clause.size(); i++) {
+      int pan =
+          clause.ahead(
+              i + 1,
+              3,
+              e -> e.isWord("pan", "iron", "griddle", "skillet", "tawa", "plates", "tin", "mould"));
+      if (clause.isWord(i, "spray", "spritz") && pan > 0) {
+        Mention oil = new Mention();
+        oil.from = i;
+        oil.to = pan + 1;
+        oil.foodText = "cooking spray";
+        oil.more = Place.PAN;
+        clause.take(i, i + 1, Part.PLACE);
+        clause.mentions.add(oil);
+      }
+    }
+  }
+
+  /** "any flour except wheat". */
+  private void freed(Mention mention) {
+    int what = mention.to + 1;
+    boolean except = clause.is(mention.to, Sort.EXCLUDE) && clause.has(what);
+    String free = except ? clause.get(what).text() + "-free" : "";
+    if (!FreeFrom.of(free).isNothing()) {
+      mention.notes += ", " + free;
+      clause.take(mention.to, what + 1, Part.EXCLUDED);
+    }
+  }
+
+  /** Among what is measured, "egg" is one. */
+  private void eggs() {
+    boolean measured = clause.mentions.stream().anyMatch(Mention::isMeasured);
+    for (Mention mention : clause.mentions) {
+      if (measured && !mention.isMeasured() && mention.foodText.equalsIgnoreCase("egg")) {
+        mention.amountText = "1";
+      }
+    }
+  }
+}
