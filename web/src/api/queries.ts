@@ -216,6 +216,20 @@ export const queries = {
       queryFn: ({ signal }) => answer(api.GET('/api/runs', { params: { query: of }, signal })),
     }),
 
+  holds: (id: string, amount: number, added: string[]) =>
+    queryOptions({
+      queryKey: ['holds', id, amount, added],
+      queryFn: ({ signal }) =>
+        answer(
+          api.GET('/api/stock/{id}/holds', {
+            params: { path: { id }, query: { amount, added } },
+            signal,
+          }),
+        ),
+      placeholderData: keepPreviousData,
+      gcTime: 0,
+    }),
+
   stock: () =>
     queryOptions({
       queryKey: ['stock'],

@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
 import type { NewStock, Stock } from '../api/types';
+import { Eat } from '../features/stock/Eat';
+import { amountText, day, figuresText, holdsText } from '../features/stock/stockWords';
 import { Cautions } from '../features/stove/Cautions';
 import '../features/stove/stove.css';
 import { Caution } from '../ui/Caution';
@@ -16,6 +18,7 @@ export default function StockPage() {
   const client = useQueryClient();
   const stock = useQuery(queries.stock());
   const [label, setLabel] = useState<string>();
+  const [eating, setEating] = useState<Stock>();
   const take = useMutation({
     mutationFn: ({ id, kind }: { id: string; kind: 'EATEN' | 'THROWN_AWAY' }) => {
       const item = stock.data?.items.find((one) => one.id === id);
@@ -84,6 +87,9 @@ export default function StockPage() {
                       <Button onClick={() => take.mutate({ id: item.id, kind: 'THROWN_AWAY' })}>
                         {item.form === 'BATTER' ? 'Thrown away' : 'One thrown away'}
                       </Button>
+                      <Button onClick={() => setEating(item)}>
+                        {item.form === 'BATTER' ? 'Used with …' : 'Eaten with …'}
+                      </Button>
                       <Button onClick={() => setLabel(item.id)}>Label</Button>
                     </div>
                   </td>
@@ -94,6 +100,21 @@ export default function StockPage() {
         </div>
       )}
       {labelled && <Label item={labelled} />}
+      {eating && <Eat item={eating} onDone={() => setEating(undefined)} />}
+      {stock.data && stock.data.eaten.length > 0 && (
+        <details>
+          <summary>Eaten lately ({stock.data.eaten.length})</summary>
+          <ul>
+            {stock.data.eaten.map((one) => (
+              <li key={one.id}>
+                {day(one.at)}: {plain(one.amount, one.amount % 1 ? 1 : 0)}
+                {one.form === 'BATTER' ? ' g of batter' : ''}, {one.name}
+                {one.added.length > 0 && `, with ${one.added.join('; ')}`}: {holdsText(one.figures)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       <PutAway />
       <Cautions cautions={stock.data?.cautions ?? []} />
       <Caution />
@@ -205,28 +226,5 @@ function PutAway() {
         </Button>
       </div>
     </section>
-  );
-}
-
-function day(date: string): string {
-  return new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
-}
-
-function amountText(item: Stock): string {
-  return item.form === 'BATTER'
-    ? `${plain(item.rest, 0)} g of batter`
-    : `${plain(item.rest, item.rest % 1 ? 1 : 0)} of ${plain(item.amount, 0)} pieces`;
-}
-
-function figuresText(item: Stock): string {
-  const per = item.form === 'BATTER' ? '100 g: ' : 'a piece: ';
-  return (
-    per +
-    item.figures
-      .map(
-        (one) =>
-          `${plain(one.value, one.value < 10 ? 1 : 0)} ${one.tag === 'ENERC' ? one.unit : `g ${one.words}`}`,
-      )
-      .join(', ')
   );
 }

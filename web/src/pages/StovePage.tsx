@@ -233,7 +233,7 @@ function StepNow({
       ) : (
         <>
           <p className="large">{text}</p>
-          <StepWords step={read} />
+          <StepWords step={read} draft={version.data?.draft} />
         </>
       )}
       {morning.steps[now + 1] && <p className="next">then: {morning.steps[now + 1]}</p>}

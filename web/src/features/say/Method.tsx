@@ -66,7 +66,7 @@ export const Method = memo(function Method(props: {
               }
             />
             <div className="step-under">
-              <StepWords step={read.data?.steps[index]} />
+              <StepWords step={read.data?.steps[index]} draft={draft} />
               <span className="line-tools">
                 <button
                   type="button"
@@ -115,9 +115,22 @@ function swapped(steps: string[], at: number): string[] {
   return next;
 }
 
-/** What was read in a step, in a few words. */
-export function StepWords({ step }: { step: MethodStep | undefined }) {
+/** The lines that a step names, as they are typed. */
+function usedIn(step: MethodStep, draft: Draft): string[] {
+  const lines = [
+    ...draft.bowl,
+    draft.griddle.panFat,
+    ...(draft.griddle.making?.moreFat ?? []),
+    ...draft.plate.toppings,
+  ];
+  return lines.filter(({ id, off }) => !off && step.lines.includes(id)).map(({ text }) => text);
+}
+
+/** What was read in a step, in a few words, and which lines it uses. */
+export function StepWords(props: { step: MethodStep | undefined; draft: Draft | undefined }) {
+  const { step, draft } = props;
   if (!step) return null;
+  const used = draft ? usedIn(step, draft) : [];
   return (
     <span className="quiet">
       {[
@@ -126,6 +139,7 @@ export function StepWords({ step }: { step: MethodStep | undefined }) {
           spanText(step.low, step.high ?? step.low) + (step.perSide ? ' a side' : ''),
         step.celsius != null && `${step.celsius} °C`,
         step.cue && `until ${step.cue}`,
+        used.length > 0 && `with ${used.join('; ')}`,
       ]
         .filter(Boolean)
         .join(' · ')}

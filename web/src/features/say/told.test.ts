@@ -53,6 +53,15 @@ describe('pasted lines go where they belong', () => {
     expect(new Set([...after.bowl.map(({ id }) => id), after.griddle.panFat.id]).size).toBe(2);
   });
 
+  it('leaves a topping the fat that it was fried in', () => {
+    const banana = [line('1 banana', 'NOT_SAID'), line('10 g butter', 'PAN')];
+    const fried = withLines(emptyDraft(), banana, 'plate');
+    expect(fried.plate.toppings.map(({ text }) => text)).toEqual(['1 banana', '10 g butter']);
+    expect(fried.griddle.panFat.text).toBe('');
+    const pan = withLines(emptyDraft(), [line('10 g butter', 'PAN')], 'plate');
+    expect(pan.griddle.panFat.text).toBe('10 g butter');
+  });
+
   it('replaces a line by those that it means, unless it is gone', () => {
     const entered = { ...emptyDraft(), bowl: [{ id: 'a', text: 'zest and juice of a lime' }] };
     const parts = [line('zest of a lime', 'NOT_SAID'), line('juice of a lime', 'NOT_SAID')];

@@ -27,12 +27,14 @@ export interface Taken {
 
 /** The draft with lines added where each goes; each further fat is one more for the pan. */
 export function withLines(draft: Draft, lines: Reviewed[], entered: Entered = 'bowl'): Draft {
+  // "1 banana fried in 10 g butter" on the plate: that butter is eaten with the banana.
+  const ownFat = lines.some((line) => line.place !== 'PAN');
   const made = lines.map((line): DraftLine & { place: Place } => ({
     id: crypto.randomUUID(),
     text: line.text,
     foodId: line.foodId,
     shared: line.shared || undefined,
-    place: line.place === 'NOT_SAID' && entered === 'plate' ? 'PLATE' : line.place,
+    place: entered === 'plate' && (ownFat || line.place === 'NOT_SAID') ? 'PLATE' : line.place,
   }));
   const bare = ({ id, text, foodId, shared }: DraftLine): DraftLine => ({
     id,

@@ -35,8 +35,42 @@ final class StockAnswers {
     THROWN_AWAY
   }
 
-  /** So much of it taken out: pieces, or g of batter. */
-  record NewTaking(@NotNull Taken kind, @DecimalMin("0.1") @DecimalMax("100000") double amount) {}
+  /**
+   * So much of it taken out: pieces, or g of batter.
+   *
+   * @param added what reheating and the plate add, a line each; absent for nothing
+   */
+  record NewTaking(
+      @NotNull Taken kind,
+      @DecimalMin("0.1") @DecimalMax("100000") double amount,
+      @Nullable @Size(max = 10) List<@NotNull @Size(max = 150) String> added) {
+    List<String> lines() {
+      return added == null ? List.of() : added.stream().filter(line -> !line.isBlank()).toList();
+    }
+  }
+
+  /**
+   * A line of what is added.
+   *
+   * @param grams as it was read; absent where it was not
+   * @param problem why it is not counted; absent where it is
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record AddedAnswer(
+      String text, @Nullable String food, @Nullable Double grams, @Nullable String problem) {}
+
+  /** What so much of it holds, with what is added. */
+  record EatingAnswer(double amount, List<AddedAnswer> added, List<StockFigure> figures) {}
+
+  /** Something that was eaten. */
+  record EatenAnswer(
+      String id,
+      String name,
+      Keeping.Form form,
+      double amount,
+      List<String> added,
+      Instant at,
+      List<StockFigure> figures) {}
 
   /** One figure of a piece, or of 100 g of batter, as it was when it was put away. */
   record StockFigure(
@@ -66,6 +100,11 @@ final class StockAnswers {
       String note,
       List<StockFigure> figures) {}
 
-  /** All that is left, what is used first standing first, and what to mind. */
-  record StocksAnswer(List<StockAnswer> items, List<CautionAnswer> cautions) {}
+  /**
+   * All that is left, what is used first standing first, and what to mind.
+   *
+   * @param eaten lately, the last first
+   */
+  record StocksAnswer(
+      List<StockAnswer> items, List<EatenAnswer> eaten, List<CautionAnswer> cautions) {}
 }

@@ -73,6 +73,10 @@ class StockStore {
                     taken.getOrDefault(row.getId(), 0.0)));
   }
 
+  Optional<Stored> find(String id) {
+    return all().stream().filter(stock -> stock.id().equals(id)).findFirst();
+  }
+
   void add(Stored stock) {
     sql.insertInto(STOCK)
         .set(STOCK.ID, stock.id())
@@ -91,16 +95,56 @@ class StockStore {
   /** As it is now; nobody else can take out of it until the transaction ends. */
   Optional<Stored> locked(String id) {
     sql.select(STOCK.ID).from(STOCK).where(STOCK.ID.eq(id)).forUpdate().fetch();
-    return all().stream().filter(stock -> stock.id().equals(id)).findFirst();
+    return find(id);
   }
 
-  void take(String eventId, String stockId, NewTaking taking, Instant at) {
+  /**
+   * Something taken out to be eaten.
+   *
+   * @param figures as JSON
+   */
+  record Eaten(
+      String id,
+      String name,
+      Keeping.Form form,
+      double amount,
+      String added,
+      Instant at,
+      String figures) {}
+
+  /** The last ones that were told with what they held, the last first. */
+  List<Eaten> eaten(int most) {
+    return sql.select(STOCK_EVENT.asterisk(), STOCK.NAME, STOCK.FORM)
+        .from(STOCK_EVENT)
+        .join(STOCK)
+        .on(STOCK.ID.eq(STOCK_EVENT.STOCK_ID))
+        .where(STOCK_EVENT.FIGURES.isNotNull())
+        .orderBy(STOCK_EVENT.HAPPENED_AT.desc(), STOCK_EVENT.ID)
+        .limit(most)
+        .fetch(
+            row ->
+                new Eaten(
+                    row.get(STOCK_EVENT.ID),
+                    row.get(STOCK.NAME),
+                    Keeping.Form.valueOf(row.get(STOCK.FORM)),
+                    row.get(STOCK_EVENT.AMOUNT),
+                    row.get(STOCK_EVENT.ADDED),
+                    row.get(STOCK_EVENT.HAPPENED_AT).toInstant(ZoneOffset.UTC),
+                    row.get(STOCK_EVENT.FIGURES)));
+  }
+
+  /**
+   * @param figures what it held, as JSON; null where nobody ate it
+   */
+  void take(String eventId, String stockId, NewTaking taking, String figures, Instant at) {
     sql.insertInto(STOCK_EVENT)
         .set(STOCK_EVENT.ID, eventId)
         .set(STOCK_EVENT.STOCK_ID, stockId)
         .set(STOCK_EVENT.HAPPENED_AT, LocalDateTime.ofInstant(at, ZoneOffset.UTC))
         .set(STOCK_EVENT.KIND, taking.kind().name())
         .set(STOCK_EVENT.AMOUNT, taking.amount())
+        .set(STOCK_EVENT.ADDED, String.join("\n", taking.lines()))
+        .set(STOCK_EVENT.FIGURES, figures)
         .execute();
   }
 }

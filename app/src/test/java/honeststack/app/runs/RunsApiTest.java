@@ -181,6 +181,29 @@ class RunsApiTest {
     assertThat(Http.get("/api/stock").body().toString()).doesNotContain(put.get("id").asString());
   }
 
+  /** Unsalted butter holds 717 kcal in 100 g: USDA SR 01145 (from memory). */
+  @Test
+  void whatReheatingAddsIsEatenToo() {
+    String version = Shelf.kept("Reheated mornings", draft());
+    String body =
+        "{\"versionId\":\"%s\",\"form\":\"PIECES\",\"place\":\"FREEZER\",\"amount\":4,"
+                .formatted(version)
+            + "\"madeAt\":\"2026-03-07T09:00:00Z\",\"note\":\"\"}";
+    JsonNode put = Http.send("POST", "/api/stock", body).body();
+    String path = "/api/stock/" + put.get("id").asString();
+    double two = 2 * put.at("/figures/0/value").asDouble();
+    JsonNode asked = Http.get(path + "/holds?amount=2&added=10%20g%20unsalted%20butter").body();
+    assertThat(asked.at("/figures/0/value").asDouble()).isCloseTo(two + 71.7, within(1e-6));
+    String refused = "{\"kind\":\"EATEN\",\"amount\":2,\"added\":[\"10 g snorbel\"]}";
+    assertThat(Http.send("POST", path + "/taken", refused).status()).isEqualTo(400);
+    String eaten = refused.replace("snorbel", "unsalted butter");
+    JsonNode left = Http.send("POST", path + "/taken", eaten).body();
+    assertThat(left.get("rest").asDouble()).isEqualTo(2);
+    JsonNode last = Http.get("/api/stock").body().at("/eaten/0");
+    assertThat(last.at("/figures/0/value").asDouble()).isCloseTo(two + 71.7, within(1e-6));
+    assertThat(last.at("/added/0").asString()).isEqualTo("10 g unsalted butter");
+  }
+
   @Test
   void aToolIsCalledByItsNameAndItsFillsReplaceWhatIsSaidOfIt() {
     String tool = "{\"name\":\"Blue ladle\",\"kind\":\"LADLE\",\"fill\":\"80 g\",\"pieces\":2}";
