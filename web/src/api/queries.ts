@@ -138,6 +138,13 @@ export const queries = {
       queryFn: ({ signal }) => answer(api.GET('/api/goals', { signal })),
     }),
 
+  promises: () =>
+    queryOptions({
+      queryKey: ['promises'],
+      queryFn: ({ signal }) => answer(api.GET('/api/promises', { signal })),
+      staleTime: Infinity,
+    }),
+
   measurands: () =>
     queryOptions({
       queryKey: ['measurands'],

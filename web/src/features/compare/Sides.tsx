@@ -2,6 +2,7 @@ import type { Basis, Difference, SideBySide } from '../../api/types';
 import { colourOf } from '../../ui/components';
 import { Mark } from '../../ui/Mark';
 import { figureOf } from '../../ui/figures';
+import { Promised } from '../tally/Promises';
 import { FigureText } from '../../ui/FigureText';
 import { decimals, plain } from '../../ui/numbers';
 import { limitsText, Verdict } from '../../ui/Verdict';
@@ -24,6 +25,7 @@ export function Sides(props: {
   );
   const measurands = sides[0]?.figures.measurands ?? [];
   const goals = sides[0]?.figures.judgements ?? [];
+  const promised = sides[0]?.figures.promises.filter(({ goal }) => goal) ?? [];
   return (
     <table className="sides-table">
       <thead>
@@ -107,6 +109,15 @@ export function Sides(props: {
                   )}
                 </td>
               );
+            })}
+          </tr>
+        ))}
+        {promised.map(({ promise, words }) => (
+          <tr key={promise} className="goal-row">
+            <th scope="row">{words}</th>
+            {sides.map(({ figures }, at) => {
+              const one = figures.promises.find((other) => other.promise === promise);
+              return <td key={at}>{one && <Promised one={one} />}</td>;
             })}
           </tr>
         ))}

@@ -5,6 +5,7 @@ import { inShort } from './inShort';
 const side = (...verdicts: [string, number][]) => ({
   figures: {
     measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal' }],
+    promises: [],
     judgements: verdicts.map(([verdict, probability]) => ({ verdict, probability })),
   },
 });

@@ -11,8 +11,10 @@ export function inShort(answer: SideBySide, basis: Basis, chosen: string): strin
 const SURE = ['MET', 'LIKELY_MET'];
 
 function goals({ sides }: SideBySide) {
-  const musts = (side: SideBySide['sides'][number]) =>
-    side.figures.judgements.filter(({ wish }) => !wish);
+  const musts = ({ figures }: SideBySide['sides'][number]) => [
+    ...figures.judgements.filter(({ wish }) => !wish),
+    ...figures.promises.filter(({ goal }) => goal).map(promised),
+  ];
   const all = sides[0] ? musts(sides[0]).length : 0;
   if (all === 0) return undefined;
   const rated = sides.map(musts).map((judgements, side) => ({
@@ -39,6 +41,12 @@ function goals({ sides }: SideBySide) {
           .join(' and ')} likely ${others.length > 1 ? 'do' : 'does'} too`
       : '';
   return { side: first.side, words: `${letter(first.side)} meets ${meets}${how}${too}.` };
+}
+
+/** A promise that is a goal, as sure as a fact. */
+function promised({ standing }: SideBySide['sides'][number]['figures']['promises'][number]) {
+  const met = standing === 'YES';
+  return { verdict: met ? 'MET' : 'MISSED', probability: met ? 1 : 0 };
 }
 
 function of(met: number, all: number) {

@@ -1,7 +1,8 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Input, InputNumber, Popconfirm, Slider } from 'antd';
 import { Fragment, useState } from 'react';
 import type { GoalSet, Measurands, NewGoalSet } from '../../api/types';
+import { queries } from '../../api/queries';
 import { Choice } from '../../ui/Choice';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
@@ -19,7 +20,12 @@ const BASES: { basis: Row['basis']; words: string }[] = [
 const keyOf = ({ measurand, basis }: Pick<Limits, 'measurand' | 'basis'>) =>
   `${measurand}@${basis ?? 'AS_SERVED'}`;
 
-const EMPTY: NewGoalSet = { name: '', note: '', goals: [] };
+const EMPTY: NewGoalSet = { name: '', note: '', goals: [], promises: [] };
+
+function asSent(set: GoalSet | undefined): NewGoalSet {
+  const { name, note, goals, promises = [] } = set ?? EMPTY;
+  return { name, note, goals, promises };
+}
 
 /** One goal set, to read and to edit. */
 export function GoalForm(props: {
@@ -29,7 +35,8 @@ export function GoalForm(props: {
   onRemove?: () => Promise<unknown>;
 }) {
   const { set, measurands, onSave, onRemove } = props;
-  const [edited, setEdited] = useState<NewGoalSet>(() => set ?? EMPTY);
+  const [edited, setEdited] = useState<NewGoalSet>(() => asSent(set));
+  const promises = useQuery(queries.promises());
   const [more, setMore] = useState<Row[]>([]);
   const save = useMutation({
     mutationFn: onSave,
@@ -58,14 +65,15 @@ export function GoalForm(props: {
     const none = goal.lower == null && goal.upper == null;
     setEdited({ ...edited, goals: none ? rest : [...rest, goal] });
   };
-  const changed = JSON.stringify(edited) !== JSON.stringify(set ?? EMPTY);
+  const changed = JSON.stringify(edited) !== JSON.stringify(asSent(set));
+  const asked = edited.promises ?? [];
   return (
     <form
       className="goal-set"
       aria-label={set ? set.name : 'New goal set'}
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate({ name: edited.name, note: edited.note, goals: edited.goals });
+        save.mutate(edited);
       }}
     >
       <Input
@@ -145,6 +153,23 @@ export function GoalForm(props: {
           if (row) setMore([...more, row]);
         }}
       />
+      <Choice<NonNullable<NewGoalSet['promises']>>
+        className="another-figure"
+        variant="borderless"
+        mode="multiple"
+        aria-label="What the plate has to be free from"
+        placeholder={<span className="quiet">free from: no egg, no nuts …</span>}
+        value={asked}
+        options={promises.data?.map(({ promise, words }) => ({ value: promise, label: words }))}
+        onChange={(now) =>
+          setEdited({
+            ...edited,
+            promises: promises.data
+              ?.map(({ promise }) => promise)
+              .filter((one) => now.includes(one)),
+          })
+        }
+      />
       <Input
         variant="borderless"
         aria-label="Where the limits are from"
@@ -169,7 +194,7 @@ export function GoalForm(props: {
           type="primary"
           htmlType="submit"
           loading={save.isPending}
-          disabled={!changed || !edited.name.trim() || edited.goals.length === 0}
+          disabled={!changed || !edited.name.trim() || edited.goals.length + asked.length === 0}
         >
           {set ? 'Save' : 'Add'}
         </Button>

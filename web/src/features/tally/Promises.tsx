@@ -6,6 +6,23 @@ const STANDS = {
   NOT_KNOWN: { mark: 'M3 8h3M10 8h3', words: 'not known' },
 } as const;
 
+const VERDICT = { YES: 'met', NO: 'missed', NOT_KNOWN: 'not known' } as const;
+
+/** A promise that is a goal: how it stands, and by what. */
+export function Promised({ one }: { one: Figures['promises'][number] }) {
+  return (
+    <>
+      <span className={`verdict ${VERDICT[one.standing].replace(' ', '_')}`}>
+        <svg viewBox="0 0 16 16" aria-hidden="true">
+          <path d={STANDS[one.standing].mark} fill="none" stroke="currentColor" strokeWidth="2" />
+        </svg>
+        {VERDICT[one.standing]}
+      </span>
+      {one.decides && <span className="reading"> for {one.decides}</span>}
+    </>
+  );
+}
+
 /** What can be said of a plate to somebody who asks, and what to mind in it. */
 export function Promises({ figures }: { figures: Figures }) {
   const { promises, allergens, cautions } = figures;

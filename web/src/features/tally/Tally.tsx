@@ -13,6 +13,7 @@ import { figureOf, mainFigure } from '../../ui/figures';
 import { FigureText } from '../../ui/FigureText';
 import { plain } from '../../ui/numbers';
 import { useColumns } from './columns';
+import { Promised } from './Promises';
 
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
 export function Tally(props: {
@@ -245,7 +246,8 @@ export function Verdicts(props: {
   onPieces?: (pieces: number) => void;
 }) {
   const { figures, onPieces } = props;
-  if (figures.judgements.length === 0) return null;
+  const promised = figures.promises.filter(({ goal }) => goal);
+  if (figures.judgements.length + promised.length === 0) return null;
   return (
     <ul className="verdicts" aria-label="Verdicts">
       {figures.judgements.map((judgement) => {
@@ -273,6 +275,13 @@ export function Verdicts(props: {
           </li>
         );
       })}
+      {promised.map((one) => (
+        <li key={one.promise}>
+          <p>
+            <b>{one.words}</b> <Promised one={one} />
+          </p>
+        </li>
+      ))}
     </ul>
   );
 }

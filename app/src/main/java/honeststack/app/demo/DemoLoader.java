@@ -5,6 +5,7 @@ import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
 import honeststack.app.kept.KeptService;
 import honeststack.app.shelf.ShelfService;
+import honeststack.core.promise.Promise;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -56,7 +57,7 @@ class DemoLoader implements ApplicationRunner {
   }
 
   /** A goal set as its file has it. */
-  record DemoGoals(String name, String note, List<DemoLimits> goals) {}
+  record DemoGoals(String name, String note, List<DemoLimits> goals, List<Promise> promises) {}
 
   record DemoLimits(String of, Double atLeast, Double atMost) {}
 
@@ -109,9 +110,8 @@ class DemoLoader implements ApplicationRunner {
     return new NewGoalSet(
         set.name(),
         set.note(),
-        set.goals().stream()
-            .map(one -> new Limits(one.of(), one.atLeast(), one.atMost()))
-            .toList());
+        set.goals().stream().map(one -> new Limits(one.of(), one.atLeast(), one.atMost())).toList(),
+        set.promises());
   }
 
   private DemoKitchen.Things read(String path) {

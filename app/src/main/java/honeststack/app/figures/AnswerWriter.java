@@ -20,6 +20,7 @@ import honeststack.core.figures.Measurand;
 import honeststack.core.goal.Change;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
+import honeststack.core.promise.Promise;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.RecipeReading;
 import java.util.ArrayList;
@@ -43,7 +44,11 @@ final class AnswerWriter {
    * @param bases whose figures are shown
    */
   static FiguresAnswer write(
-      Figures figures, List<Measurand> shown, Set<Basis> bases, List<Goal> goals) {
+      Figures figures,
+      List<Measurand> shown,
+      Set<Basis> bases,
+      List<Goal> goals,
+      List<Promise> promised) {
     RecipeReading reading = figures.reading();
     return new FiguresAnswer(
         reading.lines().stream().map(LineAnswers::of).toList(),
@@ -62,7 +67,7 @@ final class AnswerWriter {
         judgements(figures, goals),
         reading.griddle().map(g -> YieldWriter.yield(reading, g)).orElse(null),
         reading.others().isEmpty() ? null : YieldWriter.servings(reading, shown),
-        PromiseWriter.promises(reading),
+        PromiseWriter.promises(reading, promised),
         PromiseWriter.allergens(reading),
         PromiseWriter.cautions(reading),
         "energy as in each food's own table row (specific factors)",

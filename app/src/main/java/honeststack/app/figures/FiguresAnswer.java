@@ -66,6 +66,7 @@ public record FiguresAnswer(
    *
    * @param decides the food or line that decides; absent where none does
    * @param note what has to be said beside it; absent for nothing
+   * @param goal whether the chosen goals ask for it; absent for not
    */
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
   public record PromiseAnswer(
@@ -73,7 +74,12 @@ public record FiguresAnswer(
       String words,
       Standing standing,
       @Nullable String decides,
-      @Nullable String note) {}
+      @Nullable String note,
+      @Nullable Boolean goal) {
+    public boolean wanted() {
+      return Boolean.TRUE.equals(goal);
+    }
+  }
 
   /** Allergens by name. */
   public record AllergenAnswer(List<String> contains, List<String> mayContain) {}

@@ -11,6 +11,7 @@ import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
 import honeststack.core.food.Component;
 import honeststack.core.goal.Goal;
+import honeststack.core.promise.Promise;
 import honeststack.core.recipe.Preparation;
 import honeststack.core.recipe.RecipeReading;
 import java.util.EnumSet;
@@ -66,7 +67,9 @@ public class FiguresService {
     List<Measurand> shown = shown(also);
     Set<Measurand> asked = new LinkedHashSet<>(shown);
     judgedBy.forEach(goal -> asked.add(goal.measurand()));
-    return AnswerWriter.write(Figures.of(reading, List.copyOf(asked)), shown, bases, judgedBy);
+    Figures made = Figures.of(reading, List.copyOf(asked));
+    List<Promise> promised = goalSetId.map(goals::promises).orElse(List.of());
+    return AnswerWriter.write(made, shown, bases, judgedBy, promised);
   }
 
   /**

@@ -5,6 +5,7 @@ import honeststack.app.figures.FiguresAnswer.CautionAnswer;
 import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
 import honeststack.core.food.Allergen;
 import honeststack.core.promise.FoodCautions;
+import honeststack.core.promise.Promise;
 import honeststack.core.promise.Promises;
 import honeststack.core.recipe.RecipeReading;
 import java.util.List;
@@ -13,7 +14,7 @@ import java.util.List;
 final class PromiseWriter {
   private PromiseWriter() {}
 
-  static List<PromiseAnswer> promises(RecipeReading reading) {
+  static List<PromiseAnswer> promises(RecipeReading reading, List<Promise> asked) {
     return Promises.of(reading).stream()
         .map(
             held ->
@@ -22,7 +23,8 @@ final class PromiseWriter {
                     held.promise().words(),
                     held.standing(),
                     held.decides(),
-                    held.note()))
+                    held.note(),
+                    asked.contains(held.promise()) ? true : null))
         .toList();
   }
 

@@ -11,6 +11,7 @@ import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.core.figures.Measurand;
 import honeststack.core.goal.Goal;
+import honeststack.core.promise.Promise;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
@@ -52,6 +53,14 @@ public class GoalService implements Restorer {
         .flatMap(set -> set.goals().stream())
         .flatMap(
             limits -> Measurand.tagged(limits.measurand()).map(one -> goal(one, limits)).stream())
+        .toList();
+  }
+
+  /** What a plate has to be free from by a set; nothing if there is no such set any more. */
+  public List<Promise> promises(String id) {
+    return sets.stream()
+        .filter(set -> set.id().equals(id))
+        .flatMap(set -> set.promises().stream())
         .toList();
   }
 
@@ -110,7 +119,9 @@ public class GoalService implements Restorer {
         () -> {
           ledger.change(Part.GOALS);
           store.insert(
-              set.id(), new NewGoalSet(set.name(), set.note(), set.goals()), clock.instant());
+              set.id(),
+              new NewGoalSet(set.name(), set.note(), set.goals(), set.promises()),
+              clock.instant());
         });
   }
 
@@ -122,6 +133,13 @@ public class GoalService implements Restorer {
   }
 
   private static void check(NewGoalSet set) {
+    if (set.goals().isEmpty() && set.promises().isEmpty()) {
+      throw Problem.badInput(
+          "goals",
+          set.name(),
+          "“" + set.name() + "” sets no goal.",
+          "at least one limit or promise");
+    }
     Set<List<Object>> seen = new HashSet<>();
     for (int i = 0; i < set.goals().size(); i++) {
       Limits limits = set.goals().get(i);

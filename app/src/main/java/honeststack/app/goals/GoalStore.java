@@ -7,14 +7,17 @@ import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Measurand;
+import honeststack.core.promise.Promise;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -55,7 +58,19 @@ class GoalStore {
                     row.getRevision(),
                     row.getName(),
                     row.getNote(),
-                    goals.getOrDefault(row.getId(), List.of())));
+                    goals.getOrDefault(row.getId(), List.of()),
+                    promises(row.getPromises())));
+  }
+
+  private static List<Promise> promises(String names) {
+    return Arrays.stream(names.split(" "))
+        .filter(name -> !name.isEmpty())
+        .map(Promise::valueOf)
+        .toList();
+  }
+
+  private static String names(List<Promise> promises) {
+    return promises.stream().map(Promise::name).collect(Collectors.joining(" "));
   }
 
   /** Goals stand in the order of all measurands. */
@@ -69,6 +84,7 @@ class GoalStore {
         .set(GOAL_SET.NAME, set.name())
         .set(GOAL_SET.NOTE, set.note())
         .set(GOAL_SET.REVISION, 1)
+        .set(GOAL_SET.PROMISES, names(set.promises()))
         .set(GOAL_SET.CREATED_AT, LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .execute();
     insertGoals(id, set);
@@ -81,6 +97,7 @@ class GoalStore {
             .set(GOAL_SET.NAME, set.name())
             .set(GOAL_SET.NOTE, set.note())
             .set(GOAL_SET.REVISION, expected + 1)
+            .set(GOAL_SET.PROMISES, names(set.promises()))
             .where(GOAL_SET.ID.eq(id))
             .and(GOAL_SET.REVISION.eq(expected))
             .execute();

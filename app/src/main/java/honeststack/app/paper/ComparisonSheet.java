@@ -9,6 +9,7 @@ import honeststack.app.compare.CompareAnswer.SideBySide;
 import honeststack.app.compare.CompareService;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
+import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
 import honeststack.core.compare.Mode;
 import honeststack.core.figures.Basis;
 import honeststack.core.wording.Say;
@@ -106,6 +107,20 @@ class ComparisonSheet {
         page.element("td", side.figures().judgements().get(i).words());
       }
       page.raw("</tr>");
+    }
+    for (PromiseAnswer goal : sides.sides().get(0).figures().promises()) {
+      if (goal.wanted()) {
+        page.raw("<tr>").element("th scope=\"row\"", "goal: " + goal.words());
+        for (Side side : sides.sides()) {
+          String stands =
+              side.figures().promises().stream()
+                  .filter(one -> one.promise() == goal.promise())
+                  .map(one -> one.standing().verdict())
+                  .collect(Collectors.joining());
+          page.element("td", stands);
+        }
+        page.raw("</tr>");
+      }
     }
   }
 

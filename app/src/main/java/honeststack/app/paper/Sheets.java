@@ -5,6 +5,7 @@ import honeststack.app.draft.Draft.DraftLine;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
 import honeststack.app.figures.FiguresAnswer.LineAnswer;
+import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.kept.KeptService;
@@ -25,6 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** What stands on each sheet. */
@@ -190,7 +192,7 @@ class Sheets {
     page.raw("<div class=\"again\">").element("h2", "One serving, drawn by its energy");
     page.raw(stack(version, answer, 0, 1)).element("h2", "In a serving").raw(table(answer));
     sources(page, version);
-    goals(page, answer.judgements());
+    goals(page, answer);
     holds(page, answer);
     cautions(page, answer);
     return writer.upright(version.label(), page.raw("</div>").toString());
@@ -240,9 +242,14 @@ class Sheets {
     page.list("ul class=\"quiet\"", sources);
   }
 
-  private static void goals(Html page, List<JudgementAnswer> judgements) {
-    if (!judgements.isEmpty()) {
-      page.element("h2", "Goals").list("ul", judgements.stream().map(Sheets::goal).toList());
+  private static void goals(Html page, FiguresAnswer answer) {
+    List<String> goals =
+        Stream.concat(
+                answer.judgements().stream().map(Sheets::goal),
+                answer.promises().stream().filter(PromiseAnswer::wanted).map(Written::promise))
+            .toList();
+    if (!goals.isEmpty()) {
+      page.element("h2", "Goals").list("ul", goals);
     }
   }
 

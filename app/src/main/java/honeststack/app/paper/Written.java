@@ -2,6 +2,7 @@ package honeststack.app.paper;
 
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
+import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
 import honeststack.core.wording.Say;
 
 /** Figures as sheets write them, and what every sheet says. */
@@ -20,6 +21,12 @@ final class Written {
   private static String figure(double value, double low, double high) {
     String pattern = value < 10 ? "%.1f" : "%.0f";
     return Say.of(pattern + " (" + pattern + "–" + pattern + ")", value, low, high);
+  }
+
+  /** A promise that is a goal, and how it stands. */
+  static String promise(PromiseAnswer promise) {
+    String decides = promise.decides().isEmpty() ? "" : ", for " + promise.decides();
+    return promise.words() + ": " + promise.standing().verdict() + decides;
   }
 
   /** What is missing travels with every figure. */

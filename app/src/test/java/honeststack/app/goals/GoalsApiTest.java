@@ -8,6 +8,7 @@ import honeststack.app.Http;
 import honeststack.app.RunningApplication;
 import honeststack.app.draft.Draft;
 import honeststack.app.draft.Draft.DraftPlate;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -134,5 +135,36 @@ class GoalsApiTest {
                 .at("/fields/0/offending")
                 .asString())
         .isEqualTo("PLONK");
+  }
+
+  /** Egg is in the batter, nuts are not; what nobody understands leaves a promise open. */
+  @Test
+  void aPromiseIsAGoal() {
+    String set =
+        "{\"name\":\"Free of it\",\"note\":\"\",\"goals\":[],"
+            + "\"promises\":[\"NO_NUTS\",\"NO_EGG\"]}";
+    JsonNode made = Http.send("POST", "/api/goals", set).body();
+    assertThat(made.get("promises")).hasSize(2);
+    String draft = Drafts.json(Drafts.of("200 g rye flour", "2 eggs"));
+    String asked =
+        draft.replaceFirst("\\{", "{\"goalSetId\":\"" + made.get("id").asString() + "\",");
+    assertThat(goals(asked)).containsExactly("NO_EGG NO egg, whole", "NO_NUTS YES ");
+    assertThat(goals(asked.replace("200 g rye flour", "200 g snorbel")))
+        .containsExactly("NO_EGG NO egg, whole", "NO_NUTS NOT_KNOWN 200 g snorbel");
+    assertThat(goals(draft)).isEmpty();
+    String none = set.replaceAll("\"promises\":.*]", "\"promises\":[]");
+    assertThat(Http.send("POST", "/api/goals", none).status()).isEqualTo(400);
+  }
+
+  private static List<String> goals(String draft) {
+    List<String> goals = new ArrayList<>();
+    for (JsonNode one : Http.send("POST", "/api/figures", draft).body().get("promises")) {
+      if (one.has("goal")) {
+        String decides = one.has("decides") ? one.get("decides").asString() : "";
+        goals.add(
+            one.get("promise").asString() + " " + one.get("standing").asString() + " " + decides);
+      }
+    }
+    return goals;
   }
 }

@@ -32,10 +32,21 @@ public final class Promises {
 
   /** How a promise stands. */
   public enum Standing {
-    YES,
-    NO,
+    YES("met"),
+    NO("missed"),
     /** Something is not understood, or nothing is known of a food. */
-    NOT_KNOWN
+    NOT_KNOWN("not known");
+
+    private final String verdict;
+
+    Standing(String verdict) {
+      this.verdict = verdict;
+    }
+
+    /** In words, where it is a goal. */
+    public String verdict() {
+      return verdict;
+    }
   }
 
   /**
