@@ -143,6 +143,9 @@ function Label({ item }: { item: Stock }) {
         }}
       >
         Print this label
+      </Button>{' '}
+      <Button className="no-print" href={`/api/stock/${item.id}/label.pdf`} download>
+        Label (PDF)
       </Button>
     </section>
   );

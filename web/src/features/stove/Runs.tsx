@@ -86,11 +86,16 @@ function Row({ run, onKeep }: { run: Run; onKeep: () => void }) {
       <td className="number">{run.cookedPiece != null ? `${plain(run.cookedPiece, 0)} g` : '—'}</td>
       <td>{words.join('; ')}</td>
       <td>
-        {run.pieces != null && (
-          <Button size="small" onClick={onKeep}>
-            Keep as made
+        <div className="row-buttons">
+          {run.pieces != null && (
+            <Button size="small" onClick={onKeep}>
+              Keep as made
+            </Button>
+          )}
+          <Button size="small" href={`/api/runs/${run.id}/sheet.pdf`} download>
+            PDF
           </Button>
-        )}
+        </div>
       </td>
     </tr>
   );

@@ -7,6 +7,7 @@ import honeststack.app.archive.ArchiveForm.Restored;
 import honeststack.app.archive.ArchiveReader.Opened;
 import honeststack.app.files.RecipeFile;
 import honeststack.app.files.RecipeFiles;
+import honeststack.app.files.VersionFigures;
 import honeststack.app.larder.LarderService;
 import honeststack.app.larder.NameTakenException;
 import honeststack.app.ledger.Ledger;
@@ -38,6 +39,7 @@ public class Archive {
   private static final TypeReference<List<Map<String, Object>>> ROWS = new TypeReference<>() {};
 
   private final RecipeFiles recipes;
+  private final VersionFigures figures;
   private final RowStore rows;
   private final LarderService larder;
   private final Ledger ledger;
@@ -46,12 +48,14 @@ public class Archive {
 
   Archive(
       RecipeFiles recipes,
+      VersionFigures figures,
       RowStore rows,
       LarderService larder,
       Ledger ledger,
       JsonMapper json,
       Clock clock) {
     this.recipes = recipes;
+    this.figures = figures;
     this.rows = rows;
     this.larder = larder;
     this.ledger = ledger;
@@ -74,7 +78,12 @@ public class Archive {
     for (String id : recipes.ids()) {
       RecipeFile recipe = recipes.of(id);
       number++;
-      list.add(put(zip, path(number, recipe.name()), json.writeValueAsBytes(recipe)));
+      String name = name(number, recipe.name());
+      list.add(put(zip, ArchiveForm.RECIPES + name + ".json", json.writeValueAsBytes(recipe)));
+      if (!recipe.versionIds().isEmpty()) {
+        byte[] held = figures.csv(recipe.versionIds(), List.of()).getBytes(StandardCharsets.UTF_8);
+        list.add(put(zip, ArchiveForm.FIGURES + name + ".csv", held));
+      }
     }
     Manifest manifest =
         new Manifest(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), list);
@@ -82,11 +91,11 @@ public class Archive {
     zip.finish();
   }
 
-  private static String path(int number, String name) {
+  private static String name(int number, String name) {
     String plain =
         name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     String shortened = plain.substring(0, Math.min(50, plain.length()));
-    return ArchiveForm.RECIPES + number + (shortened.isEmpty() ? "" : "-" + shortened) + ".json";
+    return number + (shortened.isEmpty() ? "" : "-" + shortened);
   }
 
   private static Member put(ZipOutputStream zip, String path, byte[] file) throws IOException {

@@ -12,6 +12,9 @@ final class ArchiveForm {
   static final String RECIPES = "recipes/";
   static final String TABLES = "tables/";
 
+  /** Of kept versions, to be read by other programs; they are not restored, but follow anew. */
+  static final String FIGURES = "figures/";
+
   private ArchiveForm() {}
 
   /**

@@ -27,7 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 final class ArchiveReader {
   private static final String ACCEPTED = "an archive that this program wrote, as it was written";
   private static final Pattern PATH =
-      Pattern.compile("manifest\\.json|(recipes|tables)/[a-z0-9_-]{1,80}\\.json");
+      Pattern.compile(
+          "manifest\\.json|(recipes|tables)/[a-z0-9_-]{1,80}\\.json|figures/[a-z0-9_-]{1,80}\\.csv");
 
   private static final int MOST_FILES = 20_000;
   private static final long MOST_BYTES = 512L << 20;

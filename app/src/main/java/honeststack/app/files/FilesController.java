@@ -3,7 +3,6 @@ package honeststack.app.files;
 import honeststack.app.files.FigureFile.Row;
 import honeststack.app.files.FilesService.FileReview;
 import honeststack.app.problem.Problem;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -27,9 +26,11 @@ class FilesController {
   private static final int MOST_VERSIONS = 50;
 
   private final FilesService service;
+  private final VersionFigures figures;
   private final RecipeSchema schema;
 
-  FilesController(FilesService service, RecipeSchema schema) {
+  FilesController(FilesService service, VersionFigures figures, RecipeSchema schema) {
+    this.figures = figures;
     this.service = service;
     this.schema = schema;
   }
@@ -86,21 +87,22 @@ class FilesController {
    */
   @GetMapping(path = "/versions/figures.csv", produces = "text/csv")
   ResponseEntity<String> figuresAsCsv(
-      @RequestParam List<String> versions, @RequestParam(required = false) List<String> also)
-      throws IOException {
-    StringBuilder csv = new StringBuilder();
-    FigureFile.write(rows(versions, also), csv);
-    return download("figures.csv", csv.toString());
+      @RequestParam List<String> versions, @RequestParam(required = false) List<String> also) {
+    return download("figures.csv", figures.csv(counted(versions), orNone(also)));
   }
 
   /** The same as JSON. */
   @GetMapping("/versions/figures.json")
   ResponseEntity<List<Row>> figuresAsJson(
       @RequestParam List<String> versions, @RequestParam(required = false) List<String> also) {
-    return download("figures.json", rows(versions, also));
+    return download("figures.json", figures.rows(counted(versions), orNone(also)));
   }
 
-  private List<Row> rows(List<String> versions, List<String> also) {
+  private static List<String> orNone(List<String> also) {
+    return also == null ? List.of() : also;
+  }
+
+  private static List<String> counted(List<String> versions) {
     if (versions.isEmpty() || versions.size() > MOST_VERSIONS) {
       throw Problem.badInput(
           "versions",
@@ -108,7 +110,7 @@ class FilesController {
           "Figures of " + versions.size() + " versions cannot be written.",
           "1 to " + MOST_VERSIONS + " versions");
     }
-    return service.figures(versions, also == null ? List.of() : also);
+    return versions;
   }
 
   /** What a file holds; nothing is kept. */

@@ -3,7 +3,6 @@ package honeststack.app.files;
 import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
-import honeststack.app.files.FigureFile.Row;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
 import honeststack.app.problem.Problem;
@@ -205,17 +204,5 @@ class FilesService {
 
   private static String number(double pieces) {
     return pieces == Math.rint(pieces) ? Say.of("%.0f", pieces) : Say.of("%.1f", pieces);
-  }
-
-  /** The figures of kept versions, in their order. */
-  List<Row> figures(List<String> versionIds, List<String> also) {
-    return versionIds.stream().flatMap(id -> rows(kept.kept(id), also).stream()).toList();
-  }
-
-  private List<Row> rows(Kept version, List<String> also) {
-    return FigureFile.rows(
-        version.label(),
-        version.reason(),
-        figures.answer(version.reading(), Optional.empty(), also));
   }
 }

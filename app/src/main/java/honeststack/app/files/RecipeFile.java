@@ -30,6 +30,11 @@ public record RecipeFile(
   static final String FORMAT = "honest-stack-recipe";
   static final int VERSION = 1;
 
+  /** In their order. */
+  public List<String> versionIds() {
+    return versions.stream().map(VersionPart::id).toList();
+  }
+
   /**
    * What lies on the bench.
    *

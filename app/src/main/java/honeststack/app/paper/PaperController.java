@@ -15,14 +15,16 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Sheets to print. */
 @RestController
-@RequestMapping("/api/versions")
+@RequestMapping("/api")
 class PaperController {
   private static final int MOST_BESIDE = 4;
 
   private final Sheets sheets;
   private final ComparisonSheet beside;
+  private final KitchenSheets kitchen;
 
-  PaperController(Sheets sheets, ComparisonSheet beside) {
+  PaperController(Sheets sheets, ComparisonSheet beside, KitchenSheets kitchen) {
+    this.kitchen = kitchen;
     this.sheets = sheets;
     this.beside = beside;
   }
@@ -35,13 +37,13 @@ class PaperController {
   }
 
   /** A recipe card of a kept version, one page. */
-  @GetMapping(path = "/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(path = "/versions/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> card(@PathVariable String id) {
     return pdf("card", sheets.card(id));
   }
 
   /** A handout for a class. */
-  @GetMapping(path = "/{id}/handout.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(path = "/versions/{id}/handout.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> handout(@PathVariable String id) {
     return pdf("handout", sheets.handout(id));
   }
@@ -51,19 +53,31 @@ class PaperController {
    *
    * @param manner UNITED_STATES or EUROPEAN_UNION
    */
-  @GetMapping(path = "/{id}/panel.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(path = "/versions/{id}/panel.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> panelSheet(@PathVariable String id, @RequestParam Rounding manner) {
     return pdf("label", sheets.panelSheet(id, manner));
   }
 
   /** The same as a picture. */
-  @GetMapping(path = "/{id}/panel.svg", produces = "image/svg+xml")
+  @GetMapping(path = "/versions/{id}/panel.svg", produces = "image/svg+xml")
   String panelPicture(@PathVariable String id, @RequestParam Rounding manner) {
     return PanelDrawing.svg(sheets.panel(id, manner));
   }
 
+  /** What was told of a morning, and what came of it. */
+  @GetMapping(path = "/runs/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> morning(@PathVariable String id) {
+    return pdf("morning", kitchen.morning(id));
+  }
+
+  /** A label for something that was put away. */
+  @GetMapping(path = "/stock/{id}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> label(@PathVariable String id) {
+    return pdf("kept-label", kitchen.label(id));
+  }
+
   /** Two to four kept versions side by side, on one page. */
-  @GetMapping(path = "/beside.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(path = "/versions/beside.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> comparison(
       @RequestParam List<String> versions,
       @RequestParam(defaultValue = "SAME_BOWL") Mode mode,

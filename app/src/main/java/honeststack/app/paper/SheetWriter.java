@@ -42,6 +42,10 @@ class SheetWriter {
     return pdf(title, body, "A4");
   }
 
+  byte[] small(String title, String body) {
+    return pdf(title, body, "148mm 105mm; margin: 8mm");
+  }
+
   byte[] wide(String title, String body) {
     return pdf(title, "<div class=\"wide\">" + body + "</div>", "A4 landscape");
   }

@@ -18,7 +18,7 @@ final class Written {
     return figure(range.value(), range.low(), range.high());
   }
 
-  private static String figure(double value, double low, double high) {
+  static String figure(double value, double low, double high) {
     String pattern = value < 10 ? "%.1f" : "%.0f";
     return Say.of(pattern + " (" + pattern + "–" + pattern + ")", value, low, high);
   }

@@ -12,7 +12,7 @@ import java.time.Instant;
 import java.util.List;
 
 /** What is told of runs, and what is answered. */
-final class RunAnswers {
+public final class RunAnswers {
   static final String ID = "[0-9A-Za-z-]{1,36}";
 
   private RunAnswers() {}
@@ -33,14 +33,14 @@ final class RunAnswers {
    * @param id its own, given where it was told, so that it counts once however often it is sent
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record EventForm(
+  public record EventForm(
       @NotNull @Pattern(regexp = ID) String id,
       @NotNull Instant at,
       @NotNull Event.Kind kind,
       @Nullable @Size(max = 500) String text,
       @Nullable Double amount,
       @Nullable @Size(max = 60) String about) {
-    Event event() {
+    public Event event() {
       return new Event(
           id,
           at.toEpochMilli(),
@@ -75,7 +75,7 @@ final class RunAnswers {
    * @param changed what was otherwise than in its version
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record RunAnswer(
+  public record RunAnswer(
       String id,
       String versionId,
       String recipeId,
@@ -96,7 +96,7 @@ final class RunAnswers {
       List<EventForm> events) {}
 
   /** One figure of a serving. */
-  record RunFigure(String tag, String words, String unit, double value, double u) {}
+  public record RunFigure(String tag, String words, String unit, double value, double u) {}
 
   /**
    * All runs that were asked for, and how they differ.

@@ -130,7 +130,7 @@ public class RunService implements RecipeWatcher, VersionWatcher {
     return new RunsAnswer(found, Spreads.of(found));
   }
 
-  RunAnswer run(String id) {
+  public RunAnswer run(String id) {
     return answer(find(runs, id));
   }
 

@@ -13,7 +13,7 @@ import java.time.LocalDate;
 import java.util.List;
 
 /** What is told of stock, and what is answered. */
-final class StockAnswers {
+public final class StockAnswers {
   private StockAnswers() {}
 
   /**
@@ -73,7 +73,7 @@ final class StockAnswers {
       List<StockFigure> figures) {}
 
   /** One figure of a piece, or of 100 g of batter, as it was when it was put away. */
-  record StockFigure(
+  public record StockFigure(
       String tag, String words, String unit, double value, double low, double high) {}
 
   /**
@@ -85,7 +85,7 @@ final class StockAnswers {
    * @param over whether that day is past
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record StockAnswer(
+  public record StockAnswer(
       String id,
       @Nullable String versionId,
       String name,

@@ -77,6 +77,11 @@ public class StockService {
         items, eaten, Caution.ofKeeping().stream().map(CautionAnswer::of).toList());
   }
 
+  /** Something that was put away. */
+  public StockAnswer one(String id) {
+    return answer(store.find(id).orElseThrow(() -> Problem.notFound("stock", id)));
+  }
+
   private EatenAnswer eaten(Eaten one) {
     return new EatenAnswer(
         one.id(),

@@ -114,6 +114,10 @@ class ArchiveTest {
     Map<String, byte[]> files = unpacked();
     String recipe =
         files.keySet().stream().filter(path -> path.startsWith("recipes/")).findFirst().get();
+    String held = recipe.replace("recipes/", "figures/").replace(".json", ".csv");
+    assertThat(new String(files.get(held), StandardCharsets.UTF_8))
+        .startsWith("version,reason,basis,figure,unit,value,u,")
+        .contains(",energy,kcal,");
     byte[] damaged = files.get(recipe).clone();
     damaged[damaged.length / 2] ^= 1;
     files.put(recipe, damaged);

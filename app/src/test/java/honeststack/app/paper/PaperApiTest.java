@@ -66,6 +66,33 @@ class PaperApiTest {
   }
 
   @Test
+  void aMorningAndALabelForTheBoxAreSheetsToo() throws IOException {
+    String version = Shelf.kept(recipe("200 g plain flour", "100 g sugar"));
+    String at = "2026-03-07T12:00:00Z";
+    String run = "/api/runs/" + UUID.randomUUID();
+    String begun = "{\"versionId\":\"%s\",\"startedAt\":\"%s\",\"cook\":\"the warden\"}";
+    Http.send("PUT", run, begun.formatted(version, at));
+    String told = "{\"events\":[{\"id\":\"%s\",\"at\":\"%s\",\"kind\":\"ROUND\",\"amount\":4}]}";
+    Http.send("POST", run + "/events", told.formatted(UUID.randomUUID(), at));
+    Sheet morning = sheet(run + "/sheet.pdf");
+    assertThat(morning.text())
+        .contains("Cooked on 7 March 2026, by the warden")
+        .contains("a round of 4")
+        .containsPattern("energy, kcal \\d{3}");
+    String put =
+        "{\"versionId\":\"%s\",\"form\":\"PIECES\",\"place\":\"FREEZER\",\"amount\":4,"
+            + "\"madeAt\":\"%s\",\"note\":\"top shelf\"}";
+    String id =
+        Http.send("POST", "/api/stock", put.formatted(version, at)).body().get("id").asString();
+    Sheet label = sheet("/api/stock/" + id + "/label.pdf");
+    assertThat(label.pages()).isEqualTo(1);
+    assertThat(label.text())
+        .contains("4 pieces, made 7 March 2026")
+        .contains("Use by 6 May 2026")
+        .contains("top shelf");
+  }
+
+  @Test
   void aHandoutAsksFirstAndAnswersOverleaf() throws IOException {
     String version = Shelf.kept(recipe("200 g plain flour", "100 g sugar"));
     Sheet handout = sheet("/api/versions/" + version + "/handout.pdf");
