@@ -24,6 +24,7 @@ import java.util.Set;
  * renamed or taken away; anything else makes another format.
  *
  * @param format {@value #FORMAT}
+ * @param alcoholKept absent for all of it
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -40,6 +41,7 @@ record KeptForm(
     PlateForm plate,
     List<HelpingForm> others,
     FinishedForm finished,
+    Double alcoholKept,
     List<GapForm> gaps,
     List<StepForm> steps,
     List<ProblemForm> problems,

@@ -87,6 +87,7 @@ final class KeptReader {
         some(form.others()).stream().map(this::helping).toList(),
         Optional.ofNullable(form.finished())
             .map(done -> new Finished(measured(done.parts()), estimate(done.weight()))),
+        form.alcoholKept() == null ? 1 : form.alcoholKept(),
         gaps(form.gaps()),
         form.steps().stream()
             .map(step -> new Step(step.words(), step.stays(), step.sources()))

@@ -91,6 +91,7 @@ final class KeptWriter {
         plate,
         others.isEmpty() ? null : others,
         finished,
+        reading.alcoholKept() < 1 ? reading.alcoholKept() : null,
         gaps,
         reading.steps().stream()
             .map(step -> new StepForm(step.words(), step.stays(), step.sources()))

@@ -218,6 +218,7 @@ final class PinLift {
         plate,
         List.of(),
         finished,
+        1,
         gaps(),
         words.steps().stream().map(step -> inThisBook(step, words.book())).toList(),
         new RecipeReading.Said(words.problems(), findings, without));

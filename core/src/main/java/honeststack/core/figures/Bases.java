@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 final class Bases {
   private final RecipeReading reading;
   private final Totals bowl;
+  private final Totals cooked;
   private final Totals pan;
   private final Totals plate;
   private final Supplier<Totals> finished;
@@ -20,11 +21,20 @@ final class Bases {
   private final Map<Basis, Supplier<List<Taken>>> offered = new EnumMap<>(Basis.class);
 
   /**
+   * @param bowl raw
+   * @param cooked the same without the alcohol that is gone
    * @param finished summed up only where a basis is of it
    */
-  Bases(RecipeReading reading, Totals bowl, Totals pan, Totals plate, Supplier<Totals> finished) {
+  Bases(
+      RecipeReading reading,
+      Totals bowl,
+      Totals cooked,
+      Totals pan,
+      Totals plate,
+      Supplier<Totals> finished) {
     this.reading = reading;
     this.bowl = bowl;
+    this.cooked = cooked;
     this.pan = pan;
     this.plate = plate;
     this.finished = finished;
@@ -55,7 +65,8 @@ final class Bases {
         Basis.PER_PIECE,
         () ->
             List.of(batter(griddle, griddle.pieceShare()), new Taken(pan, griddle.panShare(), 0)));
-    offered.put(Basis.WHOLE_BATCH, () -> List.of(new Taken(bowl, one, 0), new Taken(pan, one, 0)));
+    offered.put(
+        Basis.WHOLE_BATCH, () -> List.of(new Taken(cooked, one, 0), new Taken(pan, one, 0)));
     griddle
         .cookedPiece()
         .ifPresent(piece -> offered.put(Basis.PER_100G_COOKED, () -> cooked(griddle, piece)));
@@ -93,7 +104,7 @@ final class Bases {
     Estimate fat = griddle.panShare().times(pieces);
     double baked = mass - griddle.left().value();
     double fatPull = griddle.weighed() || griddle.predicted() ? 0 : -fat.value() / baked;
-    return List.of(new Taken(bowl, share, pull), new Taken(pan, fat, fatPull));
+    return List.of(new Taken(cooked, share, pull), new Taken(pan, fat, fatPull));
   }
 
   /**
@@ -107,6 +118,6 @@ final class Bases {
         griddle.predicted()
             ? -share.value() / mass
             : share.value() * left / mass / Math.max(1e-9, mass - left);
-    return new Taken(bowl, share, pull);
+    return new Taken(cooked, share, pull);
   }
 }

@@ -59,8 +59,12 @@ public final class Figures {
     this.bowl = totals(Station.BOWL, reading.contents(Station.BOWL));
     this.pan = totals(Station.PAN, reading.contents(Station.PAN));
     this.plate = totals(Station.PLATE, reading.contents(Station.PLATE));
+    Totals cooked =
+        reading.cookedContents() == reading.contents(Station.BOWL)
+            ? bowl
+            : totals(Station.BOWL, reading.cookedContents());
     Supplier<Totals> finished = () -> totals(Station.BOWL, reading.finishedContents());
-    this.offered = new Bases(reading, bowl, pan, plate, finished).offered();
+    this.offered = new Bases(reading, bowl, cooked, pan, plate, finished).offered();
   }
 
   /**

@@ -26,7 +26,11 @@ public record Factors(Map<Factor, Double> rows) {
     COOKED_WAFFLE_CRISP,
     /** A small and a large piece over a regular one. */
     SMALL_OVER_REGULAR,
-    LARGE_OVER_REGULAR
+    LARGE_OVER_REGULAR,
+    /**
+     * What part of a batter's alcohol stays at the griddle; all of it unless the cook says less.
+     */
+    ALCOHOL_KEPT
   }
 
   private static final double MOST = 10;

@@ -20,6 +20,9 @@ public final class Contents {
   /** Up to so many foods, adding each of them is faster than adding a row of their sum. */
   private static final int FEW = 3;
 
+  /** kcal/g: USDA Agriculture Handbook 74 (from memory). */
+  private static final double ALCOHOL_ENERGY = 6.93;
+
   private final List<MeasuredFood> lines;
   private final int[] end;
   private final double whole;
@@ -106,6 +109,47 @@ public final class Contents {
       Arrays.fill(of, at, at + each.sources(), i);
       at += each.sources();
     }
+  }
+
+  /** The same of other values: of its own where a row is none. */
+  private Contents(Contents same, double[][] perGram, double[][] doubt) {
+    this.lines = same.lines;
+    this.end = same.end;
+    this.whole = same.whole;
+    this.mass = same.mass;
+    this.food = same.food;
+    this.perGram = perGram;
+    this.unknown = same.unknown;
+    this.doubt = doubt;
+    this.of = same.of;
+    this.source = same.source;
+    this.sensitivity = same.sensitivity;
+    this.sources = same.sources;
+  }
+
+  /**
+   * The same without a share of its alcohol and of the energy that comes from it. The doubt of a
+   * food's energy stays as it is.
+   *
+   * @param gone 0 to 1
+   */
+  Contents losingAlcohol(double gone) {
+    if (gone == 0 || sum(Component.ALC) == 0) {
+      return this;
+    }
+    int alcohol = Component.ALC.ordinal();
+    int energy = Component.ENERC.ordinal();
+    double[][] values = perGram.clone();
+    double[][] doubts = doubt.clone();
+    values[alcohol] = new double[mass.length];
+    values[energy] = new double[mass.length];
+    doubts[alcohol] = new double[mass.length];
+    for (int i = 0; i < mass.length; i++) {
+      values[alcohol][i] = (1 - gone) * perGram[alcohol][i];
+      values[energy][i] = perGram[energy][i] - gone * ALCOHOL_ENERGY * perGram[alcohol][i];
+      doubts[alcohol][i] = (1 - gone) * doubt[alcohol][i];
+    }
+    return new Contents(this, values, doubts);
   }
 
   private static void add(MeasuredFood line, List<Leaf> leaves) {

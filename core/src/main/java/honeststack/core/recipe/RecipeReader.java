@@ -2,9 +2,12 @@ package honeststack.core.recipe;
 
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Component;
+import honeststack.core.measure.Factors.Factor;
 import honeststack.core.measure.Weights;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
+import honeststack.core.wording.Say;
 import honeststack.core.yield.Griddle;
 import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
@@ -16,6 +19,9 @@ import java.util.stream.Stream;
  * One reading of one recipe into grams. What cannot be read is said, and stays out of the numbers.
  */
 final class RecipeReader {
+  /** g in all of the batter. */
+  private static final double SOME_ALCOHOL = 3;
+
   private final Kitchen kitchen;
   private final Recipe recipe;
   private final SourceBook book = new SourceBook();
@@ -53,6 +59,10 @@ final class RecipeReader {
                 end ->
                     new FinishReader(kitchen.tables(), recipe, fields, book)
                         .read(end, batter, panFats));
+    double kept = Math.min(1, kitchen.tables().factors().of(Factor.ALCOHOL_KEPT));
+    if (recipe.finish().isEmpty()) {
+      alcohol(batter, kept, fields);
+    }
     book.freeze();
     return new RecipeReading(
         book,
@@ -64,12 +74,30 @@ final class RecipeReader {
         plate,
         others,
         finished,
+        kept,
         lines.gaps(),
         Steps.of(kitchen.tables(), lines.readings(), griddle, panFats, book),
         new RecipeReading.Said(
             fields.problems(),
             Stream.concat(lines.findings().stream(), fields.findings().stream()).toList(),
             Stream.concat(lines.without().stream(), fields.without().stream()).toList()));
+  }
+
+  /** How much of it is taken to stay, where there is more than a spoon of vanilla brings. */
+  private static void alcohol(List<MeasuredFood> batter, double kept, Fields fields) {
+    double poured = batter.stream().mapToDouble(food -> food.value(Component.ALC)).sum();
+    if (poured < SOME_ALCOHOL) {
+      return;
+    }
+    fields.found(
+        kept == 1
+            ? Say.of(
+                "All of the batter's %.0f g of alcohol are counted; what boils off at the griddle"
+                    + " can be set on the page of measuring.",
+                poured)
+            : Say.of(
+                "Of the batter's %.0f g of alcohol, %.0f %% are taken to stay at the griddle.",
+                poured, 100 * kept));
   }
 
   /** The lines, with what can only be said once all of them are read. */

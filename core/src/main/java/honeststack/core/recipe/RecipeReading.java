@@ -35,7 +35,9 @@ public final class RecipeReading {
   private final Said said;
   private final PlainFoods plainFoods = new PlainFoods();
   private final Estimate batterMass;
+  private final double alcoholKept;
   private final Contents inBowl;
+  private final Contents cooked;
   private final Contents inPan;
   private final Contents onPlate;
   private final Contents inFinished;
@@ -65,6 +67,7 @@ public final class RecipeReading {
    * @param plate what is served; empty if not said
    * @param others further kinds of serving
    * @param finished where it is a preparation, what became of it
+   * @param alcoholKept part of the batter's alcohol that stays at the griddle, 0 to 1
    * @param gaps what went in and is not in the numbers
    * @param steps what could be measured better
    */
@@ -78,6 +81,7 @@ public final class RecipeReading {
       Optional<Plate> plate,
       List<Helping> others,
       Optional<Finished> finished,
+      double alcoholKept,
       List<Gap> gaps,
       List<Step> steps,
       Said said) {
@@ -94,7 +98,9 @@ public final class RecipeReading {
     this.steps = List.copyOf(steps);
     this.said = said;
     this.batterMass = mass(batter);
+    this.alcoholKept = alcoholKept;
     this.inBowl = contents(batter);
+    this.cooked = inBowl.losingAlcohol(1 - alcoholKept);
     this.inPan = contents(panFats.stream().map(PanFat::taken).toList());
     this.onPlate = contents(plate.map(Plate::toppings).orElse(List.of()));
     this.inFinished = contents(finished.map(Finished::parts).orElse(List.of()));
@@ -166,9 +172,15 @@ public final class RecipeReading {
         Optional.of(other.plate()),
         List.of(),
         finished,
+        alcoholKept,
         left,
         steps,
         said);
+  }
+
+  /** Part of the batter's alcohol that stays at the griddle, 0 to 1. */
+  public double alcoholKept() {
+    return alcoholKept;
   }
 
   /** What is served; empty if not said. */
@@ -210,6 +222,11 @@ public final class RecipeReading {
       case PAN -> inPan;
       case PLATE -> onPlate;
     };
+  }
+
+  /** The batter as it is once it is cooked, without the alcohol that is gone. */
+  public Contents cookedContents() {
+    return cooked;
   }
 
   /** What stayed in a preparation, as a matrix; empty where it is none. */
