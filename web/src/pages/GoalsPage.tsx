@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
 import { answer, api, ifMatch } from '../api/client';
 import { queries } from '../api/queries';
-import type { GoalSet, NewGoalSet } from '../api/types';
-import { REFERENCES } from '../features/goals/references';
+import type { GoalSet } from '../api/types';
 import { GoalForm } from '../features/goals/GoalForm';
 import { Notice } from '../ui/Notice';
 
@@ -13,11 +13,7 @@ export default function GoalsPage() {
   const sets = useQuery(queries.goals());
   const measurands = useQuery(queries.measurands());
   const anew = () => client.invalidateQueries({ queryKey: ['goals'] });
-  const copy = useMutation({
-    mutationFn: (body: NewGoalSet) => answer(api.POST('/api/goals', { body })),
-    onSuccess: anew,
-  });
-  const failure = sets.error ?? measurands.error ?? copy.error;
+  const failure = sets.error ?? measurands.error;
   const at = (set: GoalSet) => ({ path: { id: set.id }, header: ifMatch(set.revision) });
   return (
     <main className="goals">
@@ -53,22 +49,53 @@ export default function GoalsPage() {
           />
         </div>
       )}
-      <p className="goal-references">
-        {REFERENCES.map((set) => (
-          <Button
-            key={set.name}
-            loading={copy.isPending}
-            disabled={sets.data?.some((one) => one.name === set.name)}
-            onClick={() => copy.mutate(set)}
-          >
-            Copy: {set.name}
-          </Button>
-        ))}
-      </p>
+      <OfADay taken={sets.data ?? []} onCopied={anew} />
       <p className="caution">
         Goals here are your own or invented; what is right for a person is for them and those who
         care for them.
       </p>
     </main>
+  );
+}
+
+const DAYS = [
+  { day: 'UNITED_STATES', words: 'a US day' },
+  { day: 'EUROPEAN_UNION', words: 'an EU day' },
+] as const;
+
+/** Goals that are a share of a day's reference, copied to be changed. */
+function OfADay({ taken, onCopied }: { taken: GoalSet[]; onCopied: () => void }) {
+  const [percent, setPercent] = useState(25);
+  const copy = useMutation({
+    mutationFn: async (day: (typeof DAYS)[number]['day']) => {
+      const query = { day, percent };
+      const body = await answer(api.GET('/api/goals/reference', { params: { query } }));
+      return answer(api.POST('/api/goals', { body }));
+    },
+    onSuccess: onCopied,
+  });
+  return (
+    <div className="goal-references">
+      {copy.error && <Notice>{copy.error.message}</Notice>}
+      <InputNumber
+        aria-label="Per cent of a day"
+        min={1}
+        max={100}
+        precision={0}
+        suffix="%"
+        value={percent}
+        onChange={(value) => setPercent(value ?? 25)}
+      />{' '}
+      {DAYS.map(({ day, words }) => (
+        <Button
+          key={day}
+          loading={copy.isPending}
+          disabled={taken.some(({ name }) => name === `${percent} % of ${words}`)}
+          onClick={() => copy.mutate(day)}
+        >
+          Copy: of {words}
+        </Button>
+      ))}
+    </div>
   );
 }

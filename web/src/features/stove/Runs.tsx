@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
-import { Link } from 'react-router';
+import { Button, Checkbox } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { Run, Runs as RunsAnswer } from '../../api/types';
@@ -17,7 +18,23 @@ export function Runs({ version }: { version: string }) {
       answer(api.POST('/api/runs/{id}/version', { params: { path: { id } } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['versions'] }),
   });
-  const failure = runs.error ?? keep.error;
+  const navigate = useNavigate();
+  const [picked, setPicked] = useState<string[]>([]);
+  const beside = useMutation({
+    mutationFn: async () => {
+      const made: string[] = [];
+      for (const id of picked) {
+        const kept = await answer(api.POST('/api/runs/{id}/version', { params: { path: { id } } }));
+        made.push(`s=v.${kept.versionId}`);
+      }
+      return made;
+    },
+    onSuccess: (made) => {
+      void client.invalidateQueries({ queryKey: ['versions'] });
+      void navigate(`/compare?${made.join('&')}&mode=TWO_BATCHES`);
+    },
+  });
+  const failure = runs.error ?? keep.error ?? beside.error;
   return (
     <section className="station runs" aria-labelledby="runs-title">
       <header>
@@ -57,10 +74,33 @@ export function Runs({ version }: { version: string }) {
             </thead>
             <tbody>
               {runs.data.runs.map((run) => (
-                <Row key={run.id} run={run} onKeep={() => keep.mutate(run.id)} />
+                <Row
+                  key={run.id}
+                  run={run}
+                  picked={picked.includes(run.id)}
+                  onPick={
+                    runs.data.runs.length > 1
+                      ? (now) =>
+                          setPicked([
+                            ...picked.filter((one) => one !== run.id),
+                            ...(now ? [run.id] : []),
+                          ])
+                      : undefined
+                  }
+                  onKeep={() => keep.mutate(run.id)}
+                />
               ))}
             </tbody>
           </table>
+          {runs.data.runs.length > 1 && (
+            <Button
+              disabled={picked.length < 2 || picked.length > 6}
+              loading={beside.isPending}
+              onClick={() => beside.mutate()}
+            >
+              Picked mornings side by side
+            </Button>
+          )}
           <Spreads runs={runs.data} />
         </div>
       )}
@@ -68,7 +108,14 @@ export function Runs({ version }: { version: string }) {
   );
 }
 
-function Row({ run, onKeep }: { run: Run; onKeep: () => void }) {
+function Row(props: {
+  run: Run;
+  picked: boolean;
+  /** Absent where there is no other to stand beside. */
+  onPick: ((picked: boolean) => void) | undefined;
+  onKeep: () => void;
+}) {
+  const { run, onKeep, onPick } = props;
   const words = [...run.changed];
   if (run.judged) words.push(`“${run.judged}”${run.marks ? `, ${run.marks} of 5` : ''}`);
   return (
@@ -87,6 +134,11 @@ function Row({ run, onKeep }: { run: Run; onKeep: () => void }) {
       <td>{words.join('; ')}</td>
       <td>
         <div className="row-buttons">
+          {run.pieces != null && onPick && (
+            <Checkbox checked={props.picked} onChange={(event) => onPick(event.target.checked)}>
+              pick<span className="sr-only"> this morning</span>
+            </Checkbox>
+          )}
           {run.pieces != null && (
             <Button size="small" onClick={onKeep}>
               Keep as made

@@ -34,6 +34,7 @@ import java.util.stream.Stream;
 /** Writes the figures of a reading down as the bench shows them. */
 final class AnswerWriter {
   private static final double FOUR_DIGITS = 1e4;
+  private static final double THREE_DIGITS = 1e3;
   private static final double LEAST_ROUNDED = 1e-9;
   private static final double MOST_ROUNDED = 1e5;
 
@@ -106,8 +107,8 @@ final class AnswerWriter {
     return new FigureAnswer(
         figure.value(),
         figure.u(),
-        rounded(figure.low()),
-        rounded(figure.high()),
+        figure.low(),
+        figure.high(),
         figure.bound() == Bound.COMPLETE ? null : figure.bound());
   }
 
@@ -131,7 +132,7 @@ final class AnswerWriter {
       List<Double> shares = new ArrayList<>(whole.length);
       for (int c = 0; c < whole.length; c++) {
         double value = Double.isNaN(part.values()[c]) ? 0 : part.values()[c];
-        values.add(rounded(value));
+        values.add(rounded(value, THREE_DIGITS));
         shares.add(whole[c] == 0 ? 0 : Math.rint(value / whole[c] * FOUR_DIGITS) / FOUR_DIGITS);
       }
       parts.add(new PartAnswer(places.get(part.measured().id()), values, shares));
@@ -141,11 +142,15 @@ final class AnswerWriter {
 
   /** To five digits that count; for pictures and ranges beside which nothing is computed. */
   static double rounded(double value) {
+    return rounded(value, FOUR_DIGITS);
+  }
+
+  private static double rounded(double value, double most) {
     double size = Math.abs(value);
     if (!(size >= LEAST_ROUNDED && size < MOST_ROUNDED)) {
       return size >= MOST_ROUNDED ? Math.rint(value) : value;
     }
-    double parts = FOUR_DIGITS;
+    double parts = most;
     for (double whole = 10; size >= whole; whole *= 10) {
       parts /= 10;
     }

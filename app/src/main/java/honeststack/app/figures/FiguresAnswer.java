@@ -162,7 +162,7 @@ public record FiguresAnswer(
   public record BasisAnswer(Basis basis, List<FigureAnswer> figures) {}
 
   /**
-   * One figure, the ends of its range rounded as they are shown.
+   * One figure.
    *
    * @param bound which way it may be off because something is missing; absent if nothing is
    */

@@ -2,6 +2,7 @@ package honeststack.app.goals;
 
 import honeststack.app.goals.GoalSet.NewGoalSet;
 import honeststack.app.problem.Revision;
+import honeststack.core.goal.DailyReference;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,6 +31,16 @@ class GoalController {
   @GetMapping
   List<GoalSet> goalSets() {
     return service.all();
+  }
+
+  /**
+   * Goals that are a share of a day's reference, to be copied and changed; nothing is stored.
+   *
+   * @param percent of the day, 1 to 100
+   */
+  @GetMapping("/reference")
+  NewGoalSet reference(@RequestParam DailyReference day, @RequestParam int percent) {
+    return service.reference(day, percent);
   }
 
   @PostMapping

@@ -10,6 +10,7 @@ import honeststack.app.ledger.Part;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.core.figures.Measurand;
+import honeststack.core.goal.DailyReference;
 import honeststack.core.goal.Goal;
 import honeststack.core.promise.Promise;
 import java.time.Clock;
@@ -25,6 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class GoalService implements Restorer {
   private static final int MOST_LIMIT = 1_000_000;
+  private static final int WHOLE = 100;
 
   private final GoalStore store;
   private final Ledger ledger;
@@ -54,6 +56,33 @@ public class GoalService implements Restorer {
         .flatMap(
             limits -> Measurand.tagged(limits.measurand()).map(one -> goal(one, limits)).stream())
         .toList();
+  }
+
+  /**
+   * Goals that are a share of a day's reference.
+   *
+   * @throws ProblemException if the share is none
+   */
+  NewGoalSet reference(DailyReference day, int percent) {
+    if (percent < 1 || percent > WHOLE) {
+      throw Problem.badInput(
+          "percent", String.valueOf(percent), percent + " % is no share of a day.", "1 to 100");
+    }
+    List<Limits> limits =
+        day.goals(percent / 100.0).stream()
+            .map(
+                goal ->
+                    new Limits(goal.measurand().tag(), orNull(goal.lower()), orNull(goal.upper())))
+            .toList();
+    return new NewGoalSet(
+        percent + " % of " + day.words(),
+        percent + " % of " + day.source() + ".",
+        limits,
+        List.of());
+  }
+
+  private static Double orNull(OptionalDouble limit) {
+    return limit.isPresent() ? limit.getAsDouble() : null;
   }
 
   /** What a plate has to be free from by a set; nothing if there is no such set any more. */

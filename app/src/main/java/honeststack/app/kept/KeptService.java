@@ -119,7 +119,8 @@ public class KeptService implements RecipeWatcher {
   }
 
   /**
-   * Keeps a draft as a version beside the bench, which stays as it is; returns its identity.
+   * Keeps a draft as a version beside the bench, which stays as it is; returns its identity. What
+   * is kept already, for the same reason and from the same version, is not kept twice.
    *
    * @param parentId the version that it was made from
    * @throws ProblemException if nothing in it has a weight, or a count of pieces cannot be
@@ -127,7 +128,12 @@ public class KeptService implements RecipeWatcher {
   @Transactional
   public String keepApart(String recipeId, String parentId, Draft draft, String reason) {
     shelf.lock(recipeId);
-    return insert(recipeId, parentId, draft, reason).id();
+    return versions(Optional.of(recipeId)).stream()
+        .filter(one -> parentId.equals(one.parentId()) && reason.strip().equals(one.reason()))
+        .filter(one -> shelf.draft(stored(one.id()).body()).equals(draft))
+        .map(VersionEntry::id)
+        .findFirst()
+        .orElseGet(() -> insert(recipeId, parentId, draft, reason).id());
   }
 
   private static void check(RecipeReading reading) {

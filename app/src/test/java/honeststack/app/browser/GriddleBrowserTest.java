@@ -123,13 +123,13 @@ class GriddleBrowserTest {
     saved(page);
     Page goals = page.context().newPage();
     goals.navigate(RunningApplication.address() + "/goals");
-    Locator copy = button(goals, "Copy: A quarter of a US day");
+    Locator copy = button(goals, "Copy: of a US day");
     copy.click();
     assertThat(copy).isDisabled();
     goals.close();
     page.reload();
     page.getByLabel("Goals").last().click();
-    page.locator(".ant-select-item-option").getByText("A quarter of a US day").click();
+    page.locator(".ant-select-item-option").getByText("25 % of a US day").click();
     Locator serve = page.locator(".verdicts").getByText(Pattern.compile("^Serve "));
     serve.first().click();
     assertThat(page.locator(".verdicts li").first()).containsText("met");

@@ -137,6 +137,31 @@ class GoalsApiTest {
         .isEqualTo("PLONK");
   }
 
+  /**
+   * 21 CFR 101.9(c): 78 g of fat and 28 g of fibre a day; EU 1169/2011, annex XIII: 6 g of salt.
+   */
+  @Test
+  void aShareOfADayIsASetOfGoals() {
+    JsonNode us = Http.get("/api/goals/reference?day=UNITED_STATES&percent=25").body();
+    assertThat(us.get("name").asString()).isEqualTo("25 % of a US day");
+    assertThat(limit(us, "FAT").get("upper").asDouble()).isEqualTo(19.5);
+    assertThat(limit(us, "FIBTG").get("lower").asDouble()).isEqualTo(7);
+    JsonNode eu = Http.get("/api/goals/reference?day=EUROPEAN_UNION&percent=10").body();
+    assertThat(limit(eu, "SALT").get("upper").asDouble()).isEqualTo(0.6);
+    String none = "/api/goals/reference?day=UNITED_STATES&percent=0";
+    assertThat(Http.get(none).status()).isEqualTo(400);
+    assertThat(Http.send("POST", "/api/goals", Drafts.json(eu)).status()).isEqualTo(201);
+  }
+
+  private static JsonNode limit(JsonNode set, String tag) {
+    for (JsonNode one : set.get("goals")) {
+      if (one.get("measurand").asString().equals(tag)) {
+        return one;
+      }
+    }
+    throw new AssertionError(tag + " has no limit");
+  }
+
   /** Egg is in the batter, nuts are not; what nobody understands leaves a promise open. */
   @Test
   void aPromiseIsAGoal() {

@@ -105,6 +105,8 @@ class RunsApiTest {
         event(id(), "COOKED", "468 g", "9", null));
     String made =
         Http.send("POST", "/api/runs/" + run + "/version", null).body().at("/versionId").asString();
+    JsonNode again = Http.send("POST", "/api/runs/" + run + "/version", null).body();
+    assertThat(again.get("versionId").asString()).as("kept once").isEqualTo(made);
     JsonNode kept = Shelf.version(made);
     assertThat(kept.get("parentId").asString()).isEqualTo(version);
     assertThat(kept.at("/draft/griddle/pieces").asInt()).isEqualTo(9);

@@ -5,6 +5,7 @@ import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
+import honeststack.core.goal.DailyReference;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Say;
 import java.util.ArrayList;
@@ -33,33 +34,39 @@ public record Panel(Rounding manner, List<String> amounts, List<Row> rows) {
    */
   private record Line(String tag, String words, boolean within, double daily) {}
 
-  /** Daily values: 21 CFR 101.9(c)(8)(iv) and (c)(9). */
   private static final List<Line> UNITED_STATES =
       List.of(
           new Line("ENERC", "Energy", false, 0),
-          new Line("FAT", "Fat", false, 78),
-          new Line("FASAT", "saturated", true, 20),
-          new Line("NA", "Sodium", false, 2300),
-          new Line("CHOCDF", "Carbohydrate, total", false, 275),
-          new Line("FIBTG", "fibre", true, 28),
+          us("FAT", "Fat", false),
+          us("FASAT", "saturated", true),
+          us("NA", "Sodium", false),
+          us("CHOCDF", "Carbohydrate, total", false),
+          us("FIBTG", "fibre", true),
           new Line("SUGAR", "sugars", true, 0),
-          new Line("SUGAD", "added sugars", true, 50),
+          us("SUGAD", "added sugars", true),
           new Line("PROCNT", "Protein", false, 0));
 
-  /** Reference intakes: (EU) 1169/2011, annex XIII, part B. */
   private static final List<Line> EUROPEAN_UNION =
       List.of(
-          new Line("ENERGY_EU", "Energy", false, 2000),
-          new Line("FAT", "Fat", false, 70),
-          new Line("FASAT", "of which saturates", true, 20),
-          new Line("CARBOHYDRATE_AVAILABLE", "Carbohydrate", false, 260),
-          new Line("SUGAR", "of which sugars", true, 90),
+          new Line("ENERGY_EU", "Energy", false, DailyReference.EUROPEAN_UNION.of("ENERC")),
+          eu("FAT", "Fat", false),
+          eu("FASAT", "of which saturates", true),
+          eu("CARBOHYDRATE_AVAILABLE", "Carbohydrate", false),
+          eu("SUGAR", "of which sugars", true),
           new Line("FIBTG", "Fibre", false, 0),
-          new Line("PROCNT", "Protein", false, 50),
-          new Line("SALT", "Salt", false, 6));
+          eu("PROCNT", "Protein", false),
+          eu("SALT", "Salt", false));
 
   private static final double KJ = 4.184;
   private static final Measurand ENERGY = Measurand.tagged("ENERC").orElseThrow();
+
+  private static Line us(String tag, String words, boolean within) {
+    return new Line(tag, words, within, DailyReference.UNITED_STATES.of(tag));
+  }
+
+  private static Line eu(String tag, String words, boolean within) {
+    return new Line(tag, words, within, DailyReference.EUROPEAN_UNION.of(tag));
+  }
 
   /**
    * The panel of a serving; no rows while there is no serving.

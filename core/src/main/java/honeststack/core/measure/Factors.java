@@ -30,7 +30,10 @@ public record Factors(Map<Factor, Double> rows) {
     /**
      * What part of a batter's alcohol stays at the griddle; all of it unless the cook says less.
      */
-    ALCOHOL_KEPT
+    ALCOHOL_KEPT,
+    /** What goes through a cloth of a ground plant's fibre, and of its sugar and salt. */
+    FIBRE_THROUGH,
+    SOLUBLES_THROUGH
   }
 
   private static final double MOST = 10;

@@ -7,8 +7,11 @@ import honeststack.core.estimate.Identity.Part;
 import honeststack.core.estimate.Identity.Use;
 import honeststack.core.estimate.Source;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Food;
 import honeststack.core.line.MassText;
 import honeststack.core.line.ShareText;
+import honeststack.core.measure.Factors;
+import honeststack.core.measure.Factors.Factor;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Tables;
 import honeststack.core.measure.Uncertainties.Way;
@@ -60,12 +63,6 @@ final class FinishReader {
       weight = all;
     }
     checkCup(finish);
-    if (isStrained(batter, stated)) {
-      fields.found(
-          "What is strained out is taken to be like the rest; most of the fibre stays in the cloth"
-              + " and most of the sugar goes through (common practice), so fibre is rather less, and"
-              + " sugar rather more, than said.");
-    }
     if (weight.value() > all.value() + 2 * Math.hypot(weight.u(), all.u())) {
       fields.found(
           Say.of(
@@ -75,10 +72,30 @@ final class FinishReader {
     return Optional.of(new Finished(parts, weight));
   }
 
-  private static boolean isStrained(List<MeasuredFood> batter, Map<String, Line> stated) {
-    return batter.stream()
-        .map(part -> stated.get(part.id()))
-        .anyMatch(line -> line != null && !line.strained().isBlank());
+  /** What of a ground plant goes through the cloth is not what stays in it. */
+  private MeasuredFood sieved(MeasuredFood rest, double passing) {
+    Factors factors = tables.factors();
+    Straining straining =
+        new Straining(
+            Math.min(1, factors.of(Factor.FIBRE_THROUGH)),
+            Math.min(1, factors.of(Factor.SOLUBLES_THROUGH)));
+    Optional<Food> through =
+        rest.parts().isEmpty() && Straining.isOf(rest.food())
+            ? straining.through(rest.food(), passing)
+            : Optional.empty();
+    if (through.isEmpty()) {
+      fields.found(
+          Say.of(
+              "What is strained out of the %s is taken to be like the rest of it.",
+              rest.food().name()));
+      return rest;
+    }
+    fields.found(
+        Say.of(
+            "Of the fibre of the %s, %.0f %% are taken to go through the cloth; of its sugar and"
+                + " salt, %.0f %%.",
+            rest.food().name(), 100 * straining.fibre(), 100 * straining.solubles()));
+    return new MeasuredFood(rest.id(), through.get(), rest.mass());
   }
 
   private void checkCup(Recipe.Finish finish) {
@@ -111,7 +128,9 @@ final class FinishReader {
               Use.of(line.id()).part(Part.WHOLE.aspect(Aspect.STRAINED)),
               "how much of the " + part.food().name() + " was strained out");
       double off = tables.uncertainties().of(Way.STRAINED).perUse();
-      return part.weighing(part.mass().times(book.input(1 - share, known ? 0 : off, source)));
+      MeasuredFood rest =
+          part.weighing(part.mass().times(book.input(1 - share, known ? 0 : off, source)));
+      return known ? rest : sieved(rest, 1 - share);
     } catch (RefusedException refused) {
       fields.refuse("strained:" + line.id(), refused.refusal());
       return part;

@@ -19,6 +19,8 @@ final class Implied {
     implied.sprayed();
     clause.mentions.forEach(implied::freed);
     implied.eggs();
+    implied.same();
+    implied.knifeTip();
   }
 
   /** "butter the size of a walnut", or of an egg. */
@@ -81,5 +83,46 @@ final class Implied {
         mention.amountText = "1";
       }
     }
+  }
+
+  /** "a mugful of flour and the same of milk": as much as of the food before. */
+  private void same() {
+    for (int i = 1; i < clause.size(); i++) {
+      int food = clause.isWord(i, "same") ? clause.ahead(i + 1, 4, Element::isFood) : -1;
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        boolean open = mention.food == clause.get(Math.max(0, food)) && !mention.isMeasured();
+        if (food > 0 && open && before != null && clause.isWord(food - 1, "of")) {
+          mention.amountText = before.amountText;
+        }
+        before = mention.isMeasured() && isAlike(i, food, mention) ? mention : before;
+      }
+    }
+  }
+
+  /** "the same weight of" follows a weight only. */
+  private boolean isAlike(int from, int to, Mention before) {
+    for (int i = from; i < to; i++) {
+      if (clause.isWord(i, "weight")) {
+        return before.amount.measure().unit().kind() == Unit.Kind.MASS;
+      }
+    }
+    return before.amount != null && !before.amount.isCount();
+  }
+
+  /** "salt on the tip of a knife". */
+  private void knifeTip() {
+    for (int i = 2; i < clause.size(); i++) {
+      boolean tip = clause.isWord(i, "knife") && clause.ahead(i - 3, 3, this::isTip) >= 0;
+      for (Mention mention : clause.mentions) {
+        if (tip && mention.to <= i && !mention.isMeasured()) {
+          mention.amountText = "a pinch of";
+        }
+      }
+    }
+  }
+
+  private boolean isTip(Element element) {
+    return element.isWord("tip", "point");
   }
 }

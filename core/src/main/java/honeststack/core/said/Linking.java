@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -70,6 +71,7 @@ final class Linking {
         int next = places.get(k + 1);
         if (food && clause.get(next).isAmount()) {
           offer(best, k, 2, new Link(next, at, -1), behind(at, next));
+          alsoBehind(best, k, at, next);
         } else if (!food && clause.get(next).isFood()) {
           offer(best, k, 2, new Link(at, next, -1), before(at, next));
           also(best, k, at, next);
@@ -92,6 +94,20 @@ final class Linking {
     boolean apart = also > food + 1 && !isWordNext(also);
     if (other && apart) {
       double cost = before(amount, food) + behind(food, also) + TWICE;
+      offer(best, k, 3, new Link(amount, food, also), cost);
+    }
+  }
+
+  /** "blueberries, a good handful, say 80 g". */
+  private void alsoBehind(Step[] best, int k, int food, int amount) {
+    if (k + 2 >= places.size()) {
+      return;
+    }
+    int also = places.get(k + 2);
+    boolean other = clause.isStrong(also) && !clause.get(also).isCount() && !isWordNext(also);
+    boolean last = k + 3 >= places.size() || clause.isMark(also + 1, ",", ";", ".");
+    if (other && last && clause.get(amount).measure().unit().kind() == Unit.Kind.VAGUE) {
+      double cost = behind(food, amount) + behind(amount, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
     }
   }
