@@ -157,7 +157,7 @@ class SaidTest {
   /**
    * Most texts are right in every part; the report names each that is not. The set "aside" was read
    * for the first time when the reader was done, "later" and "fresh" were written after that, and
-   * so were "newest" and "last".
+   * so were "newest", "last" and "unseen".
    */
   @ParameterizedTest
   @CsvSource({
@@ -167,7 +167,8 @@ class SaidTest {
     "later, 0.92",
     "fresh, 0.92",
     "newest, 0.95",
-    "last, 0.82"
+    "last, 0.82",
+    "unseen, 0.78"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -185,7 +186,7 @@ class SaidTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"open", "sample", "aside", "later", "fresh", "newest", "last"})
+  @ValueSource(strings = {"open", "sample", "aside", "later", "fresh", "newest", "last", "unseen"})
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();
     assertThat(texts(set)).filteredOn(this::isSilent).extracting(Judged::text).isEmpty();

@@ -89,7 +89,7 @@ public final class LineWords {
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into
           then so wild local homemade home-made leftover day-old straight heaped fine coarse
-          on without each total not too nice big new see more note tin tinned-weight x
+          on without each total not too nice big new see more note tin tinned-weight x certified
           """);
 
   /** What was done to a food before it was measured; its mass is the one stated. */

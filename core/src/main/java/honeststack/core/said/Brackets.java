@@ -84,6 +84,11 @@ final class Brackets {
     List<Token> tokens = inner.sentence.tokens();
     boolean amount =
         inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak() && e.part != Part.METHOD);
+    if (before.amountText.isEmpty() && inner.size() == 1 && inner.get(0).isCount()) {
+      before.amountText = inner.get(0).text(); // "the eggs (3)"
+      inner.get(0).part = Part.NOTE;
+      return;
+    }
     if (before.amountText.isEmpty() && amount) {
       inner.elements.stream()
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())

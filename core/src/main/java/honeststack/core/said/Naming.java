@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Foods;
 import honeststack.core.food.FreeFrom;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
@@ -100,12 +101,27 @@ final class Naming {
       from--;
       clause.get(from).part = Part.NOTE;
     }
+    if (from == food && from > 0 && isAnother(clause.get(from - 1), clause.get(food))) {
+      from--;
+      clause.get(from).part = Part.NOTE;
+    }
     mention.from = Math.min(mention.from, from);
     String before = "";
     if (from < food) {
       before = Token.joined(tokens(clause.get(from).from, clause.get(food - 1).to)) + " ";
     }
     return before + clause.get(food).text();
+  }
+
+  /** A word that nobody knows right before a general name makes another food: "snorbel flour". */
+  private static boolean isAnother(Element before, Element food) {
+    String word = before.text();
+    return before.kind == Element.Kind.WORD
+        && before.isFree()
+        && word.length() > 2
+        && word.chars().allMatch(Character::isLetter)
+        && food.food.filter(Foods.Named::general).isPresent()
+        && !LineWords.isDescribing(before.tokens.get(before.from).low());
   }
 
   private List<Token> tokens(int from, int to) {

@@ -13,6 +13,9 @@ import java.util.Set;
 final class Page {
   private static final int LONGEST_HEADING = 8;
 
+  /** Words before a colon. */
+  private static final int LABEL = 5;
+
   private static final int LONG_SENTENCE = 120;
   private static final int LONGEST_SENTENCE = 200;
 
@@ -236,7 +239,21 @@ final class Page {
                 || next.kind() == Token.Kind.NUMBER
                 || next.kind() == Token.Kind.FRACTION);
     boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
-    return (begins || whole) && !UnitWords.isUnit(tokens, i - 1);
+    boolean unit = UnitWords.isUnit(tokens, i - 1);
+    return (begins || whole) && !unit || begins && unit && isLabelled(tokens, i + 1);
+  }
+
+  /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */
+  private static boolean isLabelled(List<Token> tokens, int from) {
+    for (int i = from; i < tokens.size() && i <= from + LABEL; i++) {
+      if (tokens.get(i).isMark(":")) {
+        return true;
+      }
+      if (tokens.get(i).isMark(".", ";")) {
+        return false;
+      }
+    }
+    return false;
   }
 
   private void mark(List<Token> tokens, Part part) {

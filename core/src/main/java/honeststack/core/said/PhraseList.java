@@ -91,7 +91,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | makes | makes about | made | yields | yield | batch yields | recipe makes
+          YIELD | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to
@@ -189,7 +189,7 @@ final class PhraseList {
               | quite | rather big | bit | little | lot | lots | all | both | more | less | much
               | many | same | other | another | every | everything | nothing | nobody | everyone
               | people say | please | pls | thanks | cheers | etc | now | today | tonight
-              | tomorrow | always | usually | often | sometimes | never mind | there | here | up
+              | tomorrow | either | neither | always | usually | often | sometimes | never mind | there | here | up
               | down | off | out | over | under | between | through | together | gently | slowly
               | gradually | quickly | immediately | straight | overnight | morning | evening
               | night | room | temperature | hot | warm | cold | smooth | golden | thick | thin
