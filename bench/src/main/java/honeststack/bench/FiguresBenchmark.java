@@ -46,6 +46,9 @@ public class FiguresBenchmark {
   private static final List<Measurand> TWELVE =
       Arrays.stream(Component.values()).limit(12).map(Measurand::of).toList();
 
+  /** Components and what follows from them. */
+  private static final List<Measurand> TWENTY_FIVE = Measurand.values().stream().limit(25).toList();
+
   private Kitchen kitchen;
   private Recipe recipe;
   private RecipeReading reading;
@@ -102,7 +105,16 @@ public class FiguresBenchmark {
 
   @Benchmark
   public double withBudgets() {
-    Figures figures = Figures.of(readingOfThirty, TWELVE);
+    return budgets(TWELVE);
+  }
+
+  @Benchmark
+  public double moreWithBudgets() {
+    return budgets(TWENTY_FIVE);
+  }
+
+  private double budgets(List<Measurand> of) {
+    Figures figures = Figures.of(readingOfThirty, of);
     double sum = 0;
     for (Basis basis : SHOWN) {
       for (Figure figure : figures.on(basis)) {

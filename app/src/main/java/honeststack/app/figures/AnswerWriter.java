@@ -17,6 +17,7 @@ import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Makeup;
 import honeststack.core.figures.Measurand;
+import honeststack.core.figures.Part;
 import honeststack.core.goal.Change;
 import honeststack.core.goal.Goal;
 import honeststack.core.goal.Judgement;
@@ -127,7 +128,7 @@ final class AnswerWriter {
       places.put(lines.get(i).id(), i);
     }
     List<PartAnswer> parts = new ArrayList<>();
-    for (Figures.Part part : figures.partsOf(shown)) {
+    for (Part part : figures.partsOf(shown)) {
       List<Double> values = new ArrayList<>(whole.length);
       List<Double> shares = new ArrayList<>(whole.length);
       for (int c = 0; c < whole.length; c++) {

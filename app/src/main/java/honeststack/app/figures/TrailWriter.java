@@ -9,6 +9,7 @@ import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Formula;
 import honeststack.core.figures.Measurand;
+import honeststack.core.figures.Part;
 import honeststack.core.food.Component;
 import honeststack.core.food.Food;
 import honeststack.core.food.Provenance;
@@ -52,8 +53,7 @@ final class TrailWriter {
         .toList();
   }
 
-  private static TrailPart part(
-      Figures.Part part, Component component, double whole, LineReading line) {
+  private static TrailPart part(Part part, Component component, double whole, LineReading line) {
     Food food = part.measured().food();
     double value = part.values()[0];
     boolean known = !Double.isNaN(value);

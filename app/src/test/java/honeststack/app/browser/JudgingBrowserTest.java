@@ -33,6 +33,34 @@ class JudgingBrowserTest {
     return page;
   }
 
+  /** A set of goals may ask for nothing but what a plate is free from. */
+  @Test
+  void aPromiseIsAGoal() {
+    Page page = weirCakes(browser);
+    Page goals = page.context().newPage();
+    goals.navigate(RunningApplication.address() + "/goals");
+    Locator anew =
+        goals.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New goal set"));
+    anew.getByLabel("Name of the goals").fill("For the weir keeper");
+    anew.getByLabel("What the plate has to be free from").fill("milk");
+    goals.keyboard().press("Enter");
+    anew.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add")).click();
+    assertThat(
+            goals.getByRole(
+                AriaRole.FORM, new Page.GetByRoleOptions().setName("For the weir keeper")))
+        .containsText("no milk");
+    goals.close();
+    page.reload();
+    page.getByLabel("Goals").last().click();
+    page.locator(".ant-select-item-option").getByText("For the weir keeper").click();
+    Locator verdicts = page.locator(".verdicts");
+    assertThat(verdicts).containsText("no milk");
+    assertThat(verdicts).containsText("missed for milk, whole");
+    page.getByLabel("Bowl, line 2").fill("300 g water");
+    assertThat(verdicts).containsText("met");
+    assertThat(verdicts).not().containsText("missed");
+  }
+
   @Test
   void aChangedVersionIsKeptComparedAndExplained() {
     Page page = weirCakes(browser);

@@ -94,9 +94,55 @@ class StoveBrowserTest {
     assertThat(row).containsText("4 of 4 pieces");
     row.getByText("One eaten").click();
     assertThat(row).containsText("3 of 4 pieces");
+    row.getByText("Eaten with …").click();
+    Locator eating = page.getByRole(AriaRole.DIALOG);
+    eating.getByLabel("Reheated or eaten with, a line each").fill("10 g butter\n5 g snorbel");
+    assertThat(eating).containsText("≥");
+    assertThat(eating).containsText("butter, unsalted, 10.0 g");
+    Axe.check(page);
+    eating.getByLabel("Reheated or eaten with, a line each").fill("10 g butter");
+    assertThat(eating).not().containsText("≥");
+    eating
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Eaten"))
+        .last()
+        .click();
+    assertThat(row).containsText("2 of 4 pieces");
+    page.getByText("Eaten lately").click();
+    assertThat(page.locator("main")).containsText("with 10 g butter");
     row.getByText("Label").click();
     assertThat(page.locator(".stock-label")).containsText("Use by");
     Axe.check(page);
+  }
+
+  /** Two mornings that were picked stand side by side as they were made, each cooked anew. */
+  @Test
+  void pickedMorningsStandSideBySide() {
+    Page page = start(browser, "Twice cooked cakes");
+    type(page, "Bowl", "200 g flour", "300 g milk", "100 g egg");
+    page.getByLabel("Into one piece goes").fill("60 g");
+    page.keyboard().press("Escape");
+    saved(page);
+    keep(page, "to cook twice");
+    link(page, "Cook it").first().click();
+    for (int morning = 0; morning < 2; morning++) {
+      button(page, "Begin").click();
+      for (int piece = 0; piece < 8 + morning; piece++) {
+        button(page, "One more").click();
+      }
+      button(page, "Finished").click();
+      button(page, "To the version").click();
+      if (morning == 0) {
+        link(page, "Cook it").first().click();
+      }
+    }
+    Locator picks = page.locator(".runs").getByRole(AriaRole.CHECKBOX);
+    assertThat(picks).hasCount(2);
+    picks.first().check();
+    assertThat(button(page, "Picked mornings side by side")).isDisabled();
+    picks.last().check();
+    button(page, "Picked mornings side by side").click();
+    assertThat(page.locator(".sides-table th .letter")).hasCount(2);
+    assertThat(page.getByText("on two mornings?")).isVisible();
   }
 
   /** A timer that is over rings by the clock, also where the page slept meanwhile. */

@@ -28,6 +28,26 @@ class FiguresApiTest {
         .isEqualTo("butter, unsalted");
   }
 
+  /** The bases that are asked for, alike to what all of them would be; the others by name. */
+  @Test
+  void onlyTheBasesThatAreShownAreSent() {
+    String draft = Drafts.json(Drafts.of("100 g white sugar", "100 g unsalted butter"));
+    JsonNode all = Http.send("POST", "/api/figures", draft).body();
+    JsonNode some =
+        Http.send("POST", "/api/figures?bases=PER_PIECE,PER_100G_FINISHED", draft).body();
+    assertThat(some.get("bases")).hasSize(1);
+    assertThat(some.get("bases").get(0))
+        .isEqualTo(
+            all.get("bases")
+                .valueStream()
+                .filter(basis -> basis.get("basis").asString().equals("PER_PIECE"))
+                .findFirst()
+                .orElseThrow());
+    assertThat(some.get("offered")).isEqualTo(all.get("offered"));
+    assertThat(all.get("bases")).hasSameSizeAs(all.get("offered"));
+    assertThat(Http.send("POST", "/api/figures?bases=PER_MOON", draft).status()).isEqualTo(400);
+  }
+
   /** Its trail is asked for alone, and says what the doubt is made of. */
   @Test
   void aFigureHasATrail() {

@@ -68,6 +68,28 @@ class PreparationsApiTest {
     assertThat(again.at("/figures/lines/0").has("allergens")).isFalse();
   }
 
+  /** Wheat bran: 216 kcal by its own factors, 358 by 4, 9 and 4 (USDA SR 20077, from memory). */
+  @Test
+  void aPreparationIsHeldAgainstTheGeneralFactorsToo() {
+    JsonNode bran = figures(preparation("", "", "100 g wheat bran", "100 g water"), "");
+    assertThat(bran.get("findings").toString())
+        .contains("By the general factors")
+        .contains("most of it from wheat bran");
+  }
+
+  /** Nuts are strained as nuts are; of whey it is said that nothing more is known. */
+  @Test
+  void whatIsStrainedSaysHow() {
+    String drink = Drafts.json(preparation("", "", "120 g hazelnuts", "500 g plain yogurt"));
+    String strained =
+        drink.replaceAll("(\"text\":\"[^\"]*(nuts|yogurt)\")", "$1,\"strained\":\"55 %\"");
+    assertThat(strained).isNotEqualTo(drink);
+    JsonNode answer = Http.send("POST", "/api/figures", strained).body();
+    assertThat(answer.get("findings").toString())
+        .contains("Of the fibre of the hazelnuts, 10 % are taken to go through")
+        .contains("out of the yogurt, plain");
+  }
+
   @Test
   void aChangedPreparationLeavesKeptVersionsAndNamesThem() {
     String name = "mill drink " + UUID.randomUUID();

@@ -1,7 +1,6 @@
 package honeststack.core.figures;
 
 import honeststack.core.estimate.Bound;
-import honeststack.core.figures.Figures.Part;
 import honeststack.core.food.Component;
 import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Say;

@@ -280,19 +280,6 @@ public final class Figures {
     return slope;
   }
 
-  /**
-   * What one line brings to a serving, or to 100 g of a preparation.
-   *
-   * @param share of what was measured that is in it
-   * @param values one for each measurand asked for, in its unit; NaN where it is unknown, or no sum
-   */
-  public record Part(Station station, MeasuredFood measured, double share, double[] values) {
-    /** g in it, as measured: batter raw. */
-    public double grams() {
-      return measured.mass().value() * share;
-    }
-  }
-
   /** The basis that parts are of: a serving, or 100 g of a preparation. */
   public Optional<Basis> partsBasis() {
     return offered.containsKey(Basis.AS_SERVED)
@@ -307,37 +294,7 @@ public final class Figures {
 
   /** The same of measurands. */
   public List<Part> partsOf(List<Measurand> asked) {
-    List<Part> parts = new ArrayList<>();
-    for (Taken one : partsBasis().map(this::taken).orElse(List.of())) {
-      Contents contents = one.of().contents();
-      for (int i = 0; i < contents.lines().size(); i++) {
-        double share = one.share().value();
-        double[] values = new double[asked.size()];
-        for (int m = 0; m < values.length; m++) {
-          values[m] = share * brings(contents, i, asked.get(m));
-        }
-        parts.add(new Part(one.of().station(), contents.lines().get(i), share, values));
-      }
-    }
-    return parts;
-  }
-
-  private static double brings(Contents contents, int line, Measurand measurand) {
-    if (!measurand.isAdditive()) {
-      return Double.NaN;
-    }
-    double[] weights = measurand.weights();
-    boolean derived = !measurand.isComponent();
-    double sum = 0;
-    for (int i = 0; i < weights.length; i++) {
-      Component component = measurand.components().get(i);
-      boolean none = derived && Derived.isNoneUnlessSaid(component);
-      if (!none && !contents.knows(component, line)) {
-        return Double.NaN;
-      }
-      sum += weights[i] * contents.sumOfLine(component, line);
-    }
-    return sum;
+    return Parts.of(partsBasis().map(this::taken).orElse(List.of()), asked);
   }
 
   /** The value of a food table behind a place of a figure's composition sensitivities. */

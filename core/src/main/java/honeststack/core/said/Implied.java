@@ -4,9 +4,13 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** What a sentence means of its foods without saying it as an amount or a name. */
 final class Implied {
+  private static final Pattern PAN =
+      Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould)$");
+
   private final Clause clause;
 
   private Implied(Clause clause) {
@@ -47,12 +51,8 @@ final class Implied {
   /** "spray the iron": with something, and nobody says how much. */
   private void sprayed() {
     for (int i = 0; clause.mentions.isEmpty() && i < clause.size(); i++) {
-      int pan =
-          clause.ahead(
-              i + 1,
-              3,
-              e -> e.isWord("pan", "iron", "griddle", "skillet", "tawa", "plates", "tin", "mould"));
-      if (clause.isWord(i, "spray", "spritz") && pan > 0) {
+      int pan = clause.isWord(i, "spray", "spritz") ? pan(i + 1) : -1;
+      if (pan > 0) {
         Mention oil = new Mention();
         oil.from = i;
         oil.to = pan + 1;
@@ -62,6 +62,17 @@ final class Implied {
         clause.mentions.add(oil);
       }
     }
+  }
+
+  /** What is baked in, within a few words; -1 for nothing. */
+  private int pan(int from) {
+    for (int i = from; i < Math.min(clause.size(), from + 4); i++) {
+      String words = clause.get(i).text().toLowerCase(Locale.ROOT);
+      if (PAN.matcher(words).find()) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   /** "any flour except wheat". */

@@ -123,7 +123,8 @@ final class Places {
 
   private void forward(int i, Place place) {
     for (Mention mention : mentions) {
-      if (mention.from > i && !mention.placed) {
+      boolean sprayed = !clause.get(i).isWord("spray") || role(mention) == Role.FAT;
+      if (mention.from > i && !mention.placed && sprayed) {
         mention.place = place;
       }
     }

@@ -92,6 +92,23 @@ class EstimateTest {
     assertThat(product.dividedBy(input(50, 2, "b")).u()).isCloseTo(6, within(1e-9));
   }
 
+  /** Sources that stand next to each other, then one that stands apart, each at its place. */
+  @Test
+  void sensitivitiesAreAddedAtTheirPlaces() {
+    Estimate a = input(10, 1, "a");
+    Estimate b = input(10, 2, "b");
+    input(10, 9, "c");
+    Estimate d = input(10, 4, "d");
+    double[] rows = {5, 5, 5, 5, 5, 5};
+    a.plus(b).plus(d).addTo(rows, 2, 10);
+    assertThat(rows).containsExactly(5, 5, 15, 25, 5, 45);
+    Estimate.exact(3).addTo(rows, 0, 10);
+    assertThat(rows).containsExactly(5, 5, 15, 25, 5, 45);
+    assertThat(Estimate.exact(2).times(b).u()).isEqualTo(4);
+    assertThat(b.plus(Estimate.exact(2)).u()).isEqualTo(2);
+    assertThat(Estimate.exact(2).minus(b).covariance(b)).isEqualTo(-4);
+  }
+
   @Test
   void booksDoNotMix() {
     Estimate foreign = new SourceBook().input(1, 1, Source.of(Use.of("x"), "x"));

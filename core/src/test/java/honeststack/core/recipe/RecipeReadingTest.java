@@ -9,6 +9,7 @@ import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
+import honeststack.core.figures.Part;
 import honeststack.core.food.Component;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Recipe.Portioning;
@@ -108,7 +109,7 @@ class RecipeReadingTest {
     assertThat(energy.u()).isCloseTo(Math.hypot(0.003 * sum, Math.sqrt(each)), within(1e-9));
     Figures figures = Figures.of(reading, List.of(Measurand.of(Component.ENERC)));
     assertThat(figures.parts(List.of(Component.ENERC)))
-        .extracting(Figures.Part::grams)
+        .extracting(Part::grams)
         .containsExactly(100.0, 10.0, 20.0, 5.0, 8.0, 30.0);
     assertThat(figures.on(Basis.PER_100G_FINISHED)).isEmpty();
     assertThat(figures.on(Basis.PER_PIECE)).hasSize(1);

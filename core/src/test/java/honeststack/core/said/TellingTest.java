@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class TellingTest {
   private final Telling telling = TestFoods.kitchen().telling(MeasuringSystem.US);
@@ -63,6 +64,16 @@ class TellingTest {
           as thick as milk, with 30 g sugar         | 30 g sugar
           a hundred and fifty grams of flour        | a hundred and fifty grams of flour
           1 cup flour and 2 wombats of dust         | 1 cup flour
+          swap 2 tbsp of the sugar for flour        | 2 tbsp of flour
+          swap the 2 eggs for a pear                | a pear
+          flour, a mugful, and the same of milk     | a mugful flour; a mugful milk
+          2 eggs = 100 g w/o shells                 | 2 eggs (100 g)
+          butter the size of an egg, melted         | an egg-sized lump of butter
+          100 g flour, egg, 20 g sugar              | 100 g flour; 1 egg; 20 g sugar
+          take the eggs (3) and flour (50 g)        | 3 eggs; 50 g flour
+          pear, a good handful, say 80 g            | a good handful pear (80 g)
+          sugar on the tip of a knife               | a pinch of sugar
+          keep two eggs back, then 100 g flour      | 100 g flour
           """)
   void meantLines(String text, String meant) {
     List<String> lines =
@@ -71,6 +82,45 @@ class TellingTest {
             .map(Told.Line::text)
             .toList();
     assertThat(lines).as(text).containsExactly(meant.split("; "));
+  }
+
+  /** What is held back, excepted or only listed is measured elsewhere, or nowhere. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "hold back 100 g of the milk",
+        "reserve 2 tbsp of the sugar for the eggs",
+        "keep 100 g of the milk back",
+        "contains: milk, egg",
+        "low sugar:",
+        "grease the pan"
+      })
+  void nothingIsToBeMeasured(String text) {
+    assertThat(lines(text)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          Pancakes (12 pcs): 300 g flour, 2 eggs | 12
+          makes 16 drop scones                   | 16
+          60 g each, gets 28                     | 28
+          """)
+  void soManyComeOut(String text, double pieces) {
+    assertThat(telling.read(text).pieces()).contains(new Told.Count(pieces, pieces));
+  }
+
+  /** Who sprays the iron has fat in it, and nobody says how much. */
+  @Test
+  void aSprayedIronHasFat() {
+    assertThat(telling.read("spray the waffle iron").lines())
+        .singleElement()
+        .matches(line -> line.place() == Place.PAN && line.text().equals("cooking spray"));
+    assertThat(telling.read("spray the griddle, then 2 eggs").lines())
+        .singleElement()
+        .matches(line -> line.place() == Place.NOT_SAID && line.text().equals("2 eggs"));
   }
 
   /** Nothing that holds a number vanishes: what was not understood is a line of its own. */
