@@ -27,6 +27,11 @@ public final class UnitWords {
   /** What cooks fill that comes in any size. */
   static final Set<String> VESSELS = Set.of("bowl", "bowls", "plate", "plates");
 
+  /** Of what a lump is as much as a knob. */
+  private static final String[] SOLID_FATS = {
+    "butter", "lard", "ghee", "margarine", "fat", "shortening", "dripping"
+  };
+
   private UnitWords() {}
 
   /**
@@ -47,6 +52,10 @@ public final class UnitWords {
     boolean of = i + 1 < tokens.size() && tokens.get(i + 1).isWord("of");
     if (word.isWord("walnut", "nut", "walnut-size", "walnut-sized") && of) {
       return Optional.of(new Found(Unit.WALNUT, i + 1));
+    }
+    boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
+    if (word.isWord("lump", "lumps") && fat) {
+      return Optional.of(new Found(Unit.KNOB, i + 1)); // of sugar it is a small one
     }
     if (word.isWord("egg-sized", "egg-size") && i + 1 < tokens.size()) {
       boolean piece = tokens.get(i + 1).isWord("piece", "pieces", "lump", "lumps", "knob", "knobs");

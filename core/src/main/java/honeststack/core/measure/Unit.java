@@ -139,7 +139,7 @@ public enum Unit {
   EGG_SIZED(Kind.VAGUE, "egg-sized piece", "egg-sized pieces", 50, NONE),
   WALNUT(Kind.VAGUE, "walnut-sized piece", "walnut-sized pieces", 18, NONE),
   SQUEEZE(Kind.VAGUE, "squeeze", "squeezes", MeasuringSystem::teaspoon, NONE, "squeeze"),
-  KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub", "lump"),
+  KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub"),
   HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful"),
   /** A second of spraying oil from a can. */
   SECOND(Kind.SPRAY, "s", "s", 0, NONE, "sec", "second"),
