@@ -13,6 +13,9 @@ final class ClauseReader {
   private static final Pattern HALF =
       Pattern.compile("(the )?(other )?half( of (it|them))?|(the )?rest", Pattern.CASE_INSENSITIVE);
 
+  /** So far before an amount stands the food that it takes back. */
+  private static final int BACK = 20;
+
   private final Spans spans;
 
   ClauseReader(Foods foods) {
@@ -176,7 +179,7 @@ final class ClauseReader {
 
   /** "it was 3 eggs, but I use 2": the food that was taken back, with this amount. */
   private static Mention takenBack(Clause clause, int amount) {
-    for (int i = amount - 1; i >= 0; i--) {
+    for (int i = amount - 1; i >= Math.max(0, amount - BACK); i--) {
       Element element = clause.get(i);
       boolean was = i > 0 && clause.get(i - 1).isAmount();
       if (element.isFood() && element.part == Part.EXCLUDED && was) {
@@ -199,13 +202,16 @@ final class ClauseReader {
 
   /** "2 snorbels": a line that is nothing but a number and a name. */
   private static boolean isBare(Clause clause, int amount) {
+    if (!clause.sentence.whole() || clause.size() > amount + 5) {
+      return false;
+    }
     for (int i = 0; i < clause.size(); i++) {
       boolean over = i == amount || clause.get(i).kind != Element.Kind.PHRASE;
       if (!over) {
         return false;
       }
     }
-    return clause.sentence.whole() && clause.size() <= amount + 5;
+    return true;
   }
 
   /** "half in the batter, half on top". */

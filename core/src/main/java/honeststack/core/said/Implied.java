@@ -30,6 +30,9 @@ final class Implied {
   /** "butter the size of a walnut", or of an egg. */
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
+      if (!clause.is(i, Sort.LIKE) || !clause.get(i).text().contains("size of")) {
+        continue;
+      }
       int like = clause.ahead(i + 1, 2, Element::isFood);
       String thing = like > 0 ? clause.get(like).text().toLowerCase(Locale.ROOT) : "";
       boolean egg = thing.equals("egg");
@@ -37,11 +40,8 @@ final class Implied {
       for (Mention mention : clause.mentions) {
         before = mention.to <= i ? mention : before;
       }
-      boolean size = clause.is(i, Sort.LIKE) && clause.get(i).text().contains("size of");
       boolean open =
-          size
-              && before != null
-              && (!before.isMeasured() || before.amount.measure().unit() == Unit.KNOB);
+          before != null && (!before.isMeasured() || before.amount.measure().unit() == Unit.KNOB);
       if (open && (egg || thing.startsWith("walnut"))) {
         before.amountText = egg ? "an egg-sized lump of" : "a walnut of";
       }
@@ -100,10 +100,13 @@ final class Implied {
   private void same() {
     for (int i = 1; i < clause.size(); i++) {
       int food = clause.isWord(i, "same") ? clause.ahead(i + 1, 4, Element::isFood) : -1;
+      if (food < 0) {
+        continue;
+      }
       Mention before = null;
       for (Mention mention : clause.mentions) {
-        boolean open = mention.food == clause.get(Math.max(0, food)) && !mention.isMeasured();
-        if (food > 0 && open && before != null && clause.isWord(food - 1, "of")) {
+        boolean open = mention.food == clause.get(food) && !mention.isMeasured();
+        if (open && before != null && clause.isWord(food - 1, "of")) {
           mention.amountText = before.amountText;
         }
         before = mention.isMeasured() && isAlike(i, food, mention) ? mention : before;
@@ -124,9 +127,11 @@ final class Implied {
   /** "salt on the tip of a knife". */
   private void knifeTip() {
     for (int i = 2; i < clause.size(); i++) {
-      boolean tip = clause.isWord(i, "knife") && clause.ahead(i - 3, 3, this::isTip) >= 0;
+      if (!clause.isWord(i, "knife") || clause.ahead(i - 3, 3, this::isTip) < 0) {
+        continue;
+      }
       for (Mention mention : clause.mentions) {
-        if (tip && mention.to <= i && !mention.isMeasured()) {
+        if (mention.to <= i && !mention.isMeasured()) {
           mention.amountText = "a pinch of";
         }
       }

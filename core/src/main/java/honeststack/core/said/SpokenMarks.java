@@ -22,8 +22,9 @@ final class SpokenMarks {
   private SpokenMarks() {}
 
   static String written(String said) {
-    String dotless = DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
-    String text = WITHOUT.matcher(dotless).replaceAll("no ");
+    String dotless =
+        said.indexOf('.') < 0 ? said : DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
+    String text = said.indexOf('/') < 0 ? dotless : WITHOUT.matcher(dotless).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {
       return text;
