@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { answer, api } from './client';
 import type { paths } from './schema';
-import type { Basis, CompareRequest, Draft, FoodForm, PlanRequest } from './types';
+import type { Basis, CompareRequest, Draft, FoodForm, PlanRequest, Shown } from './types';
 
 /** Foods in one answer. */
 const PAGE = 50;
@@ -49,24 +49,22 @@ export const queries = {
       gcTime: 0,
     }),
 
-  version: (id: string, also?: string[]) =>
+  version: (id: string, shown: Shown = {}) =>
     queryOptions({
-      queryKey: ['version', id, also],
+      queryKey: ['version', id, shown],
       queryFn: ({ signal }) =>
-        answer(
-          api.GET('/api/versions/{id}', { params: { path: { id }, query: { also } }, signal }),
-        ),
+        answer(api.GET('/api/versions/{id}', { params: { path: { id }, query: shown }, signal })),
       placeholderData: keepPreviousData,
       staleTime: Infinity,
     }),
 
-  figures: (draft: Draft, recipe?: string, also?: string[], bases?: Basis[]) =>
+  figures: (draft: Draft, recipe?: string, shown: Shown = {}, bases?: Basis[]) =>
     queryOptions({
-      queryKey: ['figures', recipe, draft, also, bases],
+      queryKey: ['figures', recipe, draft, shown, bases],
       queryFn: ({ signal }) =>
         answer(
           api.POST('/api/figures', {
-            params: { query: { recipe, also, bases } },
+            params: { query: { recipe, ...shown, bases } },
             body: draft,
             signal,
           }),
@@ -248,6 +246,7 @@ export const queries = {
       queryKey: ['compare', asked],
       queryFn: ({ signal }) => answer(api.POST('/api/compare', { body: asked, signal })),
       enabled: asked.items.length >= 2,
+      placeholderData: (before) => (asked.items.length >= 2 ? before : undefined),
       gcTime: 0,
     }),
 };

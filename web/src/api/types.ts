@@ -11,6 +11,7 @@ export type DraftHelping = Schemas['DraftHelping'];
 export type NamedDraft = Schemas['NamedDraft'];
 
 export type Figures = Schemas['FiguresAnswer'];
+export type Shown = Schemas['Shown'];
 export type Figure = Schemas['FigureAnswer'];
 export type Measurand = Schemas['MeasurandAnswer'];
 export type Measurands = Schemas['Measurands'];

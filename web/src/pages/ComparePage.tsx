@@ -7,12 +7,13 @@ import type { Basis, CompareItem, CompareRequest } from '../api/types';
 import { byRecipe } from '../features/shelf/byRecipe';
 import { readSide } from '../features/compare/sides';
 import { inShort } from '../features/compare/inShort';
+import { SchoolChoice } from '../features/tally/SchoolChoice';
 import { Causes, LineTable, Sides } from '../features/compare/Sides';
-import { useAlso } from '../ui/also';
 import { Caution } from '../ui/Caution';
 import { Choice } from '../ui/Choice';
 import { GoalChoice } from '../ui/GoalChoice';
 import { Notice } from '../ui/Notice';
+import { addressOf, useShown } from '../ui/shown';
 
 const MOST = 6;
 const MOST_ON_PAPER = 4;
@@ -30,13 +31,15 @@ export default function ComparePage() {
   const mode = search.get('mode') === 'TWO_BATCHES' ? 'TWO_BATCHES' : 'SAME_BOWL';
   const goalSetId = search.get('goals') ?? undefined;
   const [basis, setBasis] = useState<Basis>('AS_SERVED');
-  const [chosen, setChosen] = useState('ENERC');
+  const [wanted, choose] = useState('ENERC');
   const items = sides.map(readSide).filter((item): item is CompareItem => item !== undefined);
-  const also = useAlso().tags;
+  const shown = useShown();
   const [only, setOnly] = useState(false);
-  const comparison = useQuery(queries.compare({ items, mode, goalSetId, also }));
+  const comparison = useQuery(queries.compare({ items, mode, goalSetId, shown }));
   const keptOnes = items.flatMap((item) => (item.versionId ? [`versions=${item.versionId}`] : []));
-  const kept = [...keptOnes, ...also.map((tag) => `also=${tag}`)].join('&');
+  const kept = keptOnes.join('&') + addressOf(shown);
+  const measurands = comparison.data?.sides[0]?.figures.measurands ?? [];
+  const chosen = (measurands.find(({ tag }) => tag === wanted) ?? measurands[0])?.tag ?? wanted;
   const set = (key: string, values: string[]) => {
     const next = new URLSearchParams(search);
     next.delete(key);
@@ -70,6 +73,7 @@ export default function ComparePage() {
         <GoalChoice value={goalSetId} onChange={(id) => set('goals', id ? [id] : [])} />
       </div>
       <p className="lead">{EXPLAINED[mode]}</p>
+      <SchoolChoice />
       {comparison.error && <Notice>{comparison.error.message}</Notice>}
       {items.length < 2 && (
         <p className="empty">
@@ -79,7 +83,7 @@ export default function ComparePage() {
       {comparison.data && (
         <>
           <p className="in-short">{inShort(comparison.data, basis, chosen)}</p>
-          <Sides answer={comparison.data} basis={basis} chosen={chosen} onChoose={setChosen} />
+          <Sides answer={comparison.data} basis={basis} chosen={chosen} onChoose={choose} />
           <h2>What caused it</h2>
           <Causes answer={comparison.data} basis={basis} chosen={chosen} />
           <h2>Line by line</h2>
@@ -97,7 +101,7 @@ export default function ComparePage() {
                 <a
                   href={`/api/versions/beside.pdf?${keptOnes.join('&')}&mode=${mode}${
                     goalSetId ? `&goals=${goalSetId}` : ''
-                  }`}
+                  }${addressOf(shown)}`}
                   download
                 >
                   On one page (PDF)

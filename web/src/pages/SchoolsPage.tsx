@@ -16,7 +16,7 @@ const SCHOOLS: { head: string; rows: { tag: string; words: string; why: string }
       {
         tag: 'ENERC',
         words: 'as the tables have it',
-        why: 'Each food has factors of its own: a gram of flour’s protein gives 4.05 kcal, of egg’s 4.36. This is what the tally shows.',
+        why: 'Each food has factors of its own: a gram of flour’s protein gives 4.05 kcal, of egg’s 4.36. The tally shows it unless you choose another.',
       },
       {
         tag: 'ENERGY_GENERAL',
@@ -36,7 +36,7 @@ const SCHOOLS: { head: string; rows: { tag: string; words: string; why: string }
       {
         tag: 'CHOCDF',
         words: 'by difference, with fibre',
-        why: 'What is left of 100 g when water, protein, fat and ash are taken away. This is what the tally shows.',
+        why: 'What is left of 100 g when water, protein, fat and ash are taken away. The tally shows it unless you choose another.',
       },
       {
         tag: 'CARBOHYDRATE_AVAILABLE',
@@ -79,7 +79,7 @@ export default function SchoolsPage() {
   const id = chosen ?? eaten[0]?.id;
   const recipe = useQuery({ ...queries.recipe(id ?? ''), enabled: id !== undefined });
   const figures = useQuery({
-    ...queries.figures(recipe.data?.draft as Draft, id, TAGS),
+    ...queries.figures(recipe.data?.draft as Draft, id, { also: TAGS }),
     enabled: recipe.data !== undefined,
   });
   const failure = shelf.error ?? recipe.error ?? figures.error;

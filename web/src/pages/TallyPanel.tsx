@@ -3,8 +3,10 @@ import type { TrailOf } from '../api/queries';
 import type { Basis, Draft, Figures } from '../api/types';
 import { StackPicture } from '../features/stack/StackPicture';
 import { Promises } from '../features/tally/Promises';
+import { SchoolChoice } from '../features/tally/SchoolChoice';
 import { AnotherFigure, Servings, Tally, Verdicts } from '../features/tally/Tally';
 import { Trail } from '../features/trail/Trail';
+import { usePictured } from '../ui/shown';
 
 /** Tally, verdicts, stack picture and findings of one draft; each figure opens to its trail. */
 export const TallyPanel = memo(function TallyPanel(props: {
@@ -18,18 +20,18 @@ export const TallyPanel = memo(function TallyPanel(props: {
   onPieces?: (pieces: number) => void;
 }) {
   const { figures, kind, pieces, of } = props;
-  const [chosen, setChosen] = useState('ENERC');
-  const measured = figures.measurands.some(({ tag, additive }) => additive && tag === chosen);
-  const pictured = measured ? chosen : 'ENERC';
+  const [wanted, choose] = usePictured();
+  const pictured = figures.pictured.includes(wanted) ? wanted : figures.pictured[0];
   const [trail, setTrail] = useState<{ basis: Basis; tag: string; of: TrailOf }>();
   return (
     <>
       <Tally
         figures={figures}
-        chosen={chosen}
-        onChoose={setChosen}
+        chosen={pictured}
+        onChoose={choose}
         onTrail={(basis, tag) => setTrail({ basis, tag, of: of() })}
       />
+      <SchoolChoice />
       <AnotherFigure figures={figures} />
       <div className="wide-table">
         <Servings figures={figures} />
@@ -41,7 +43,7 @@ export const TallyPanel = memo(function TallyPanel(props: {
       )}
       <Verdicts figures={figures} onPieces={props.onPieces} />
       <Promises figures={figures} />
-      {kind !== 'PREPARATION' && (
+      {kind !== 'PREPARATION' && pictured !== undefined && (
         <StackPicture figures={figures} tag={pictured} pieces={pieces} kind={kind} />
       )}
       <ul className="findings">

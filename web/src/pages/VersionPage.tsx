@@ -3,8 +3,8 @@ import { Button, Dropdown } from 'antd';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answer, api } from '../api/client';
 import { queries } from '../api/queries';
-import type { DraftLine, Line, Version } from '../api/types';
-import { useAlso } from '../ui/also';
+import type { DraftLine, Line, Shown, Version } from '../api/types';
+import { addressOf, usePictured, useShown } from '../ui/shown';
 import { Caution } from '../ui/Caution';
 import { Notice } from '../ui/Notice';
 import { Grams, Reading } from '../ui/Reading';
@@ -14,7 +14,7 @@ import { TallyPanel } from './TallyPanel';
 /** A kept version: it only shows. */
 export default function VersionPage() {
   const { id = '' } = useParams();
-  const version = useQuery(queries.version(id, useAlso().tags));
+  const version = useQuery(queries.version(id, useShown()));
   if (version.error) {
     return (
       <main className="page">
@@ -128,7 +128,8 @@ function Kept({ version }: { version: Version }) {
 function Out({ version }: { version: Version }) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const { tags } = useAlso();
+  const shown = useShown();
+  const pictured = [usePictured()[0]];
   const remove = useMutation({
     mutationFn: () =>
       answer(api.DELETE('/api/versions/{id}', { params: { path: { id: version.id } } })),
@@ -144,7 +145,9 @@ function Out({ version }: { version: Version }) {
       await navigator.clipboard.writeText(await asked.text());
     },
   });
-  const figures = `versions=${version.id}${tags.map((tag) => `&also=${tag}`).join('')}`;
+  const figures = `versions=${version.id}${addressOf(shown)}`;
+  const sheet = (name: string, of: Shown) =>
+    `/api/versions/${version.id}/${name}.pdf?${addressOf(of).slice(1)}`;
   const label = (manner: string) => `/api/versions/${version.id}/panel.pdf?manner=${manner}`;
   const file = (key: string, href: string, words: string) => ({
     key,
@@ -160,10 +163,10 @@ function Out({ version }: { version: Version }) {
         trigger={['click']}
         menu={{
           items: [
-            file('card', `/api/versions/${version.id}/card.pdf`, 'A recipe card (PDF)'),
+            file('card', sheet('card', shown), 'A recipe card (PDF)'),
             file(
               'handout',
-              `/api/versions/${version.id}/handout.pdf`,
+              sheet('handout', { ...shown, pictured }),
               'A handout for a class (PDF)',
             ),
             file('us', label('UNITED_STATES'), 'Its label, the US way (PDF)'),

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { queries } from '../../api/queries';
 import type { Draft, Figures, Line } from '../../api/types';
-import { useAlso } from '../../ui/also';
 import { useShownBases } from '../tally/columns';
+import { usePictured, useShown } from '../../ui/shown';
 import { useSettled } from '../../ui/useSettled';
 
 const BURST_MS = 120;
@@ -15,8 +15,9 @@ const itself = (figures: Figures) => figures;
  */
 export function useFigures(draft: Draft, recipeId?: string) {
   const asked = useSettled(draft, BURST_MS, true);
+  const pictured = [usePictured()[0]];
   const query = useQuery({
-    ...queries.figures(asked, recipeId, useAlso().tags, useShownBases()),
+    ...queries.figures(asked, recipeId, { ...useShown(), pictured }, useShownBases()),
     // Selecting keeps what is equal to the answer before the same object, so it is not drawn anew.
     select: itself,
   });

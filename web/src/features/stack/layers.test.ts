@@ -10,6 +10,7 @@ const lines = [
 ] as const;
 
 const figures = {
+  pictured: ['ENERC'],
   measurands: [{ tag: 'ENERC', words: 'energy', unit: 'kcal', additive: true }],
   lines: lines.map(([id, station]) => ({ id, station, food: id })),
   parts: lines.map(([, , value], line) => ({ line, values: [value], shares: [value / 100] })),

@@ -36,7 +36,7 @@ export function layOut(
   bottom: number,
   scale: number,
 ): Picture {
-  const at = figures.measurands.findIndex((one) => one.tag === tag);
+  const at = figures.pictured.indexOf(tag);
   const layer = (part: Part): Layer => {
     const { id, station, food } = lineOf(figures, part);
     const name = food ?? '';

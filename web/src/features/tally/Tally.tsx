@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import type { Basis, Figure, Figures, Judgement } from '../../api/types';
 import { colourOf } from '../../ui/components';
-import { useAlso } from '../../ui/also';
+import { useAlso } from '../../ui/shown';
 import { Choice } from '../../ui/Choice';
 import { Glyph } from '../../ui/Glyph';
 import { Mark } from '../../ui/Mark';
@@ -18,7 +17,8 @@ import { Promised } from './Promises';
 /** The five figures on their three bases. Choosing one turns the stack picture to it. */
 export function Tally(props: {
   figures: Figures;
-  chosen: string;
+  /** The one that is drawn. */
+  chosen: string | undefined;
   onChoose: (tag: string) => void;
   onTrail: (basis: Basis, tag: string) => void;
 }) {
@@ -130,7 +130,6 @@ export function AnotherFigure({ figures }: { figures: Figures }) {
           .map(({ tag, words, unit }) => ({ value: tag, label: `${words}, ${unit}` }))}
         onChange={(tag) => tag && also.add(tag)}
       />
-      <Link to="/schools">why figures differ</Link>
     </p>
   );
 }
@@ -191,7 +190,7 @@ export function TallyStrip({ figures }: { figures: Figures }) {
           <span key={tag}>
             <Mark component={tag} />
             <b>{figure ? <FigureText figure={figure} bare /> : '—'}</b>{' '}
-            <small>{tag === 'ENERC' ? unit : words}</small>
+            <small>{unit === 'kcal' ? unit : words}</small>
           </span>
         );
       })}

@@ -1,12 +1,12 @@
 package honeststack.bench;
 
 import honeststack.app.doubt.ShippedTables;
-import honeststack.app.figures.FiguresService;
 import honeststack.app.larder.Larder;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
 import honeststack.core.figures.Measurand;
+import honeststack.core.figures.School;
 import honeststack.core.food.Component;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Kitchen;
@@ -68,7 +68,7 @@ public class FiguresBenchmark {
         SampleDraft.draft(30, 20).bowl().stream()
             .map(line -> line.text())
             .collect(Collectors.joining("\n"));
-    bare = new BareSums(reading.batter(), components(FiguresService.TALLY));
+    bare = new BareSums(reading.batter(), components(School.USUAL.tally()));
     bareOfTwelve = new BareSums(readingOfThirty.batter(), components(TWELVE));
   }
 
@@ -88,7 +88,7 @@ public class FiguresBenchmark {
 
   @Benchmark
   public double valuesAndUncertainties() {
-    Figures figures = Figures.of(reading, FiguresService.TALLY);
+    Figures figures = Figures.of(reading, School.USUAL.tally());
     double sum = 0;
     for (Basis basis : SHOWN) {
       for (Figure figure : figures.on(basis)) {

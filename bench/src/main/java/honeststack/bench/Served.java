@@ -3,6 +3,7 @@ package honeststack.bench;
 import honeststack.app.HonestStack;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.core.figures.Basis;
 import java.io.IOException;
 import java.net.URI;
@@ -51,7 +52,7 @@ final class Served implements AutoCloseable {
             service.answer(
                 service.read(SampleDraft.draft(), Optional.empty()),
                 Optional.empty(),
-                List.of(),
+                new Shown(null, null, null, List.of("ENERC")),
                 EnumSet.of(Basis.AS_SERVED, Basis.PER_PIECE, Basis.PER_100G_RAW));
         answer = json.writeValueAsBytes(figures);
       }

@@ -5,6 +5,7 @@ import honeststack.app.archive.ArchiveForm.Manifest;
 import honeststack.app.archive.ArchiveForm.Member;
 import honeststack.app.archive.ArchiveForm.Restored;
 import honeststack.app.archive.ArchiveReader.Opened;
+import honeststack.app.figures.Shown;
 import honeststack.app.files.RecipeFile;
 import honeststack.app.files.RecipeFiles;
 import honeststack.app.files.VersionFigures;
@@ -81,7 +82,8 @@ public class Archive {
       String name = name(number, recipe.name());
       list.add(put(zip, ArchiveForm.RECIPES + name + ".json", json.writeValueAsBytes(recipe)));
       if (!recipe.versionIds().isEmpty()) {
-        byte[] held = figures.csv(recipe.versionIds(), List.of()).getBytes(StandardCharsets.UTF_8);
+        byte[] held =
+            figures.csv(recipe.versionIds(), Shown.TALLY).getBytes(StandardCharsets.UTF_8);
         list.add(put(zip, ArchiveForm.FIGURES + name + ".csv", held));
       }
     }

@@ -3,6 +3,7 @@ package honeststack.app.compare;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
+import honeststack.app.figures.Shown;
 import honeststack.core.compare.Cause;
 import honeststack.core.compare.Mode;
 import honeststack.core.estimate.Bound;
@@ -21,13 +22,13 @@ public final class CompareAnswer {
   /**
    * @param mode what the versions are taken to share
    * @param goalSetId the goals that they are judged by; absent for none
-   * @param also tags of figures to be compared beside those of the tally; absent for none
+   * @param shown which figures are compared; absent for those of the tally
    */
   public record CompareRequest(
       @NotNull @Size(min = 2, max = 6) List<@NotNull @Valid Item> items,
       @NotNull Mode mode,
       @Nullable String goalSetId,
-      @Nullable @Size(max = 40) List<@NotNull String> also) {}
+      @Nullable @Valid Shown shown) {}
 
   /**
    * One side: a kept version, the draft on a recipe's bench, or a draft that is sent along.

@@ -9,6 +9,7 @@ import honeststack.app.compare.CompareAnswer.Side;
 import honeststack.app.compare.CompareAnswer.SideBySide;
 import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
 import honeststack.app.problem.Problem;
@@ -44,8 +45,8 @@ public class CompareService {
     List<Kept> sides = request.items().stream().map(this::side).toList();
     sides.forEach(CompareService::check);
     Optional<String> goals = Optional.ofNullable(request.goalSetId());
-    List<String> also = request.also() == null ? List.of() : request.also();
-    List<Measurand> shown = FiguresService.shown(also);
+    Shown asked = request.shown() == null ? Shown.TALLY : request.shown();
+    List<Measurand> shown = asked.measurands();
     List<Figures> all = sides.stream().map(side -> Figures.of(side.reading(), shown)).toList();
     RecipeReading first = sides.get(0).reading();
     List<Against> against = new ArrayList<>();
@@ -57,7 +58,7 @@ public class CompareService {
       against.add(new Against(i, Changes.between(first, sides.get(i).reading()), differences));
     }
     return new SideBySide(
-        sides.stream().map(side -> answer(side, goals, also)).toList(),
+        sides.stream().map(side -> answer(side, goals, asked)).toList(),
         Alignment.of(sides.stream().map(Kept::reading).toList()).stream()
             .map(LineRows::row)
             .toList(),
@@ -75,13 +76,13 @@ public class CompareService {
     }
   }
 
-  private Side answer(Kept side, Optional<String> goals, List<String> also) {
+  private Side answer(Kept side, Optional<String> goals, Shown shown) {
     return new Side(
         side.label(),
         side.reason(),
         side.draft().kind(),
         side.reading().plate().orElseThrow().pieces(),
-        figures.answer(side.reading(), goals, also));
+        figures.answer(side.reading(), goals, shown));
   }
 
   private Kept side(Item item) {

@@ -42,16 +42,14 @@ final class AnswerWriter {
   private AnswerWriter() {}
 
   /**
-   * @param shown what the tally shows; figures may hold more, for the goals
+   * @param asked what the tally shows; figures may hold more, for the goals
    * @param bases whose figures are shown
    */
   static FiguresAnswer write(
-      Figures figures,
-      List<Measurand> shown,
-      Set<Basis> bases,
-      List<Goal> goals,
-      List<Promise> promised) {
+      Figures figures, Shown asked, Set<Basis> bases, List<Goal> goals, List<Promise> promised) {
     RecipeReading reading = figures.reading();
+    List<Measurand> shown = asked.measurands();
+    List<Measurand> pictured = asked.parts();
     return new FiguresAnswer(
         reading.lines().stream().map(LineAnswers::of).toList(),
         range(reading.batterMass()),
@@ -62,7 +60,8 @@ final class AnswerWriter {
             .filter(bases::contains)
             .map(basis -> basis(figures, basis, shown))
             .toList(),
-        parts(figures, shown),
+        pictured.stream().map(Measurand::tag).toList(),
+        parts(figures, pictured),
         reading.problems().stream().map(AnswerWriter::problem).toList(),
         findings(reading),
         reading.without(),
@@ -72,8 +71,8 @@ final class AnswerWriter {
         PromiseWriter.promises(reading, promised),
         PromiseWriter.allergens(reading),
         PromiseWriter.cautions(reading),
-        "energy as in each food's own table row (specific factors)",
-        "total carbohydrate by difference, fibre included");
+        asked.school().energy().words(),
+        asked.school().carbohydrate().words());
   }
 
   private static List<String> findings(RecipeReading reading) {

@@ -20,12 +20,15 @@ import java.util.List;
  * @param measurands in the order of all values below
  * @param offered the bases that have figures
  * @param bases those of them that were asked for
+ * @param pictured tags of the figures that the parts are of, in their order
  * @param parts what each line brings to a serving, or to 100 g of a preparation
  * @param without what is not in the numbers, in a few words each
  * @param yield how many pieces and how heavy; absent until they are counted or predicted
  * @param servings further kinds of serving; absent for none
  * @param promises what can be said of it to those who ask; none for an empty recipe
  * @param cautions what to mind in its foods; absent for nothing
+ * @param energySchool how energy is counted
+ * @param carbohydrateSchool what counts as carbohydrate
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FiguresAnswer(
@@ -35,6 +38,7 @@ public record FiguresAnswer(
     List<MeasurandAnswer> measurands,
     List<Basis> offered,
     List<BasisAnswer> bases,
+    List<String> pictured,
     List<PartAnswer> parts,
     List<FieldProblemAnswer> problems,
     List<String> findings,
@@ -225,7 +229,7 @@ public record FiguresAnswer(
       @Nullable Boolean several) {}
 
   /**
-   * What one line brings, one value for each measurand, rounded for a picture.
+   * What one line brings, one value for each pictured figure, rounded for a picture.
    *
    * @param line its place in the answer's lines
    * @param values in each measurand's unit; 0 where it is unknown

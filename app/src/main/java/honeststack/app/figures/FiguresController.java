@@ -5,9 +5,9 @@ import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.core.figures.Basis;
 import jakarta.validation.Valid;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,19 +27,18 @@ class FiguresController {
    * A whole draft in, all its figures out; nothing is stored.
    *
    * @param recipe the recipe that it is the draft of; a preparation is not put into itself
-   * @param also tags of figures to be shown beside those of the tally
    * @param bases that are shown; absent for all
    */
   @PostMapping
   FiguresAnswer figures(
       @Valid @RequestBody Draft draft,
       @RequestParam(required = false) String recipe,
-      @RequestParam(required = false) List<String> also,
+      @Valid @ParameterObject Shown shown,
       @RequestParam(required = false) Set<Basis> bases) {
     return service.answer(
         service.read(draft, Optional.ofNullable(recipe)),
         Optional.ofNullable(draft.goalSetId()),
-        also == null ? List.of() : also,
+        shown,
         bases == null ? EnumSet.allOf(Basis.class) : bases);
   }
 

@@ -2,6 +2,7 @@ package honeststack.app.figures;
 
 import honeststack.app.figures.FiguresAnswer.MeasurandAnswer;
 import honeststack.core.figures.Measurand;
+import honeststack.core.figures.School;
 import honeststack.core.promise.Promise;
 import java.util.Arrays;
 import java.util.List;
@@ -30,9 +31,9 @@ class MeasurandController {
   @GetMapping("/api/measurands")
   Measurands measurands() {
     return new Measurands(
-        FiguresService.TALLY.stream().map(AnswerWriter::measurand).toList(),
+        School.USUAL.tally().stream().map(AnswerWriter::measurand).toList(),
         Measurand.values().stream()
-            .filter(one -> !FiguresService.TALLY.contains(one))
+            .filter(one -> !School.USUAL.tally().contains(one))
             .map(AnswerWriter::measurand)
             .toList());
   }

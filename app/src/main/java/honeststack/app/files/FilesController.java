@@ -1,11 +1,14 @@
 package honeststack.app.files;
 
+import honeststack.app.figures.Shown;
 import honeststack.app.files.FigureFile.Row;
 import honeststack.app.files.FilesService.FileReview;
 import honeststack.app.problem.Problem;
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -83,23 +86,18 @@ class FilesController {
    * Figures of kept versions, one row each.
    *
    * @param versions their identities
-   * @param also tags of figures beside those of the tally
    */
   @GetMapping(path = "/versions/figures.csv", produces = "text/csv")
   ResponseEntity<String> figuresAsCsv(
-      @RequestParam List<String> versions, @RequestParam(required = false) List<String> also) {
-    return download("figures.csv", figures.csv(counted(versions), orNone(also)));
+      @RequestParam List<String> versions, @Valid @ParameterObject Shown shown) {
+    return download("figures.csv", figures.csv(counted(versions), shown));
   }
 
   /** The same as JSON. */
   @GetMapping("/versions/figures.json")
   ResponseEntity<List<Row>> figuresAsJson(
-      @RequestParam List<String> versions, @RequestParam(required = false) List<String> also) {
-    return download("figures.json", figures.rows(counted(versions), orNone(also)));
-  }
-
-  private static List<String> orNone(List<String> also) {
-    return also == null ? List.of() : also;
+      @RequestParam List<String> versions, @Valid @ParameterObject Shown shown) {
+    return download("figures.json", figures.rows(counted(versions), shown));
   }
 
   private static List<String> counted(List<String> versions) {

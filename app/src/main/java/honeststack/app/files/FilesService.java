@@ -3,6 +3,7 @@ package honeststack.app.files;
 import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
 import honeststack.app.problem.Problem;
@@ -186,7 +187,7 @@ class FilesService {
 
   private JsonLd.Content content(
       String name, String description, List<String> tags, Draft draft, RecipeReading reading) {
-    FiguresAnswer answer = figures.answer(reading, Optional.empty(), JsonLd.ALSO);
+    FiguresAnswer answer = figures.answer(reading, Optional.empty(), Shown.also(JsonLd.ALSO));
     String kind =
         switch (draft.kind()) {
           case PANCAKE -> "pancakes";

@@ -1,6 +1,7 @@
 package honeststack.app.files;
 
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.files.FigureFile.Row;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
@@ -23,24 +24,23 @@ public class VersionFigures {
 
   /**
    * @param versionIds in whose order they come
-   * @param also tags of figures beside those of the tally
    */
-  List<Row> rows(List<String> versionIds, List<String> also) {
-    return versionIds.stream().flatMap(id -> rows(kept.kept(id), also).stream()).toList();
+  List<Row> rows(List<String> versionIds, Shown shown) {
+    return versionIds.stream().flatMap(id -> rows(kept.kept(id), shown).stream()).toList();
   }
 
-  private List<Row> rows(Kept version, List<String> also) {
+  private List<Row> rows(Kept version, Shown shown) {
     return FigureFile.rows(
         version.label(),
         version.reason(),
-        figures.answer(version.reading(), Optional.empty(), also));
+        figures.answer(version.reading(), Optional.empty(), shown));
   }
 
   /** The same as CSV. */
-  public String csv(List<String> versionIds, List<String> also) {
+  public String csv(List<String> versionIds, Shown shown) {
     StringBuilder csv = new StringBuilder();
     try {
-      FigureFile.write(rows(versionIds, also), csv);
+      FigureFile.write(rows(versionIds, shown), csv);
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
     }

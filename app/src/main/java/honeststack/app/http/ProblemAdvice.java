@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.convert.ConversionFailedException;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.dao.DataAccessException;
@@ -31,10 +33,12 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -153,18 +157,51 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     List<FieldProblem> problems =
-        invalid.getBindingResult().getFieldErrors().stream()
-            .map(
-                error ->
-                    new FieldProblem(
-                        error.getField(),
-                        shortened(String.valueOf(error.getRejectedValue())),
-                        "“" + error.getField() + "” " + error.getDefaultMessage() + ".",
-                        String.valueOf(error.getDefaultMessage())))
-            .toList();
+        invalid.getBindingResult().getFieldErrors().stream().map(ProblemAdvice::problem).toList();
     ProblemDetail problem =
         fields(problems.stream().map(FieldProblem::problem).findFirst().orElse(""), problems);
     return handleExceptionInternal(invalid, problem, headers, status, request);
+  }
+
+  private static FieldProblem problem(FieldError error) {
+    if (error.contains(TypeMismatchException.class)) {
+      return mismatch(error.getField(), error.unwrap(TypeMismatchException.class));
+    }
+    return new FieldProblem(
+        error.getField(),
+        shortened(String.valueOf(error.getRejectedValue())),
+        "“" + error.getField() + "” " + error.getDefaultMessage() + ".",
+        String.valueOf(error.getDefaultMessage()));
+  }
+
+  /** A word of an address that is none of those, or no number. */
+  @Override
+  protected ResponseEntity<Object> handleTypeMismatch(
+      TypeMismatchException wrong, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    String field =
+        wrong instanceof MethodArgumentTypeMismatchException argument
+            ? argument.getName()
+            : String.valueOf(wrong.getPropertyName());
+    FieldProblem problem = mismatch(field, wrong);
+    return handleExceptionInternal(
+        wrong, fields(problem.problem(), List.of(problem)), headers, status, request);
+  }
+
+  private static FieldProblem mismatch(String field, TypeMismatchException wrong) {
+    Class<?> type = wrong.getRequiredType();
+    Object value = wrong.getValue();
+    for (Throwable cause = wrong.getCause(); cause != null; cause = cause.getCause()) {
+      if (cause instanceof ConversionFailedException failed) {
+        type = failed.getTargetType().getType();
+        value = failed.getValue();
+      }
+    }
+    String offending = shortened(String.valueOf(value));
+    return new FieldProblem(
+        field,
+        offending,
+        "“" + offending + "” is not accepted for “" + field + "”.",
+        type == null ? "text" : accepted(type));
   }
 
   @Override

@@ -1,6 +1,7 @@
 package honeststack.app.kept;
 
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
+import honeststack.app.figures.Shown;
 import honeststack.app.kept.KeptAnswers.KeepAnswer;
 import honeststack.app.kept.KeptAnswers.KeepRequest;
 import honeststack.app.kept.KeptAnswers.UseEntry;
@@ -11,6 +12,7 @@ import honeststack.core.figures.Basis;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -55,15 +57,10 @@ class KeptController {
     return service.keep(id, Revision.expected(ifMatch), request.reason());
   }
 
-  /**
-   * A kept version.
-   *
-   * @param also tags of figures to be shown beside those of the tally
-   */
+  /** A kept version. */
   @GetMapping("/versions/{id}")
-  VersionAnswer version(
-      @PathVariable String id, @RequestParam(required = false) List<String> also) {
-    return service.version(id, also == null ? List.of() : also);
+  VersionAnswer version(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+    return service.version(id, shown);
   }
 
   /** Puts a version into the bin. */

@@ -4,6 +4,7 @@ import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.kept.KeptAnswers.KeepAnswer;
 import honeststack.app.kept.KeptAnswers.UseEntry;
 import honeststack.app.kept.KeptAnswers.VersionAnswer;
@@ -178,11 +179,11 @@ public class KeptService implements RecipeWatcher {
   }
 
   @Transactional(readOnly = true)
-  VersionAnswer version(String id, List<String> also) {
+  VersionAnswer version(String id, Shown shown) {
     StoredVersion version = stored(id);
     RecipeReading reading = readings.read(version);
     Draft draft = shelf.draft(version.body());
-    FiguresAnswer answer = figures.answer(reading, Optional.ofNullable(draft.goalSetId()), also);
+    FiguresAnswer answer = figures.answer(reading, Optional.ofNullable(draft.goalSetId()), shown);
     Head head = version.head();
     return new VersionAnswer(
         head.id(),

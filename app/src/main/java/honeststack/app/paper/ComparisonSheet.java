@@ -10,6 +10,7 @@ import honeststack.app.compare.CompareService;
 import honeststack.app.figures.FiguresAnswer.FigureAnswer;
 import honeststack.app.figures.FiguresAnswer.JudgementAnswer;
 import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
+import honeststack.app.figures.Shown;
 import honeststack.core.compare.Mode;
 import honeststack.core.figures.Basis;
 import honeststack.core.wording.Say;
@@ -34,9 +35,9 @@ class ComparisonSheet {
   }
 
   /** Two to four versions on one page. */
-  byte[] of(List<String> versionIds, Mode mode, String goalSetId) {
+  byte[] of(List<String> versionIds, Mode mode, String goalSetId, Shown shown) {
     List<Item> items = versionIds.stream().map(id -> new Item(id, null, null, false)).toList();
-    SideBySide sides = compare.compare(new CompareRequest(items, mode, goalSetId, null));
+    SideBySide sides = compare.compare(new CompareRequest(items, mode, goalSetId, shown));
     double most =
         sides.sides().stream().mapToDouble(side -> served(side, 0).value()).max().orElse(1);
     Html page = new Html().element("h1", "Side by side");
@@ -59,6 +60,7 @@ class ComparisonSheet {
     goalRows(page, sides);
     page.raw("</tbody></table>");
     causes(page, sides);
+    page.element("p class=\"quiet\"", Written.schools(sides.sides().get(0).figures()));
     page.element("p class=\"quiet\"", Written.CAUTION);
     return writer.wide("Side by side", page.toString());
   }
@@ -125,10 +127,11 @@ class ComparisonSheet {
   }
 
   private static void causes(Html page, SideBySide sides) {
+    String energy = sides.sides().get(0).figures().measurands().get(0).tag();
     page.element("h2", "What caused the differences in energy");
     for (Against other : sides.against()) {
       String causes =
-          difference(other, "ENERC").stream()
+          difference(other, energy).stream()
               .flatMap(one -> one.causes().stream())
               .sorted(Comparator.comparingDouble(cause -> -Math.abs(cause.effect())))
               .limit(MOST_CAUSES)

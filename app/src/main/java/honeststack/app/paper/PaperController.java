@@ -1,9 +1,12 @@
 package honeststack.app.paper;
 
+import honeststack.app.figures.Shown;
 import honeststack.app.problem.Problem;
 import honeststack.core.claim.Rounding;
 import honeststack.core.compare.Mode;
+import jakarta.validation.Valid;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,14 +41,14 @@ class PaperController {
 
   /** A recipe card of a kept version, one page. */
   @GetMapping(path = "/versions/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> card(@PathVariable String id) {
-    return pdf("card", sheets.card(id));
+  ResponseEntity<byte[]> card(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+    return pdf("card", sheets.card(id, shown));
   }
 
   /** A handout for a class. */
   @GetMapping(path = "/versions/{id}/handout.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> handout(@PathVariable String id) {
-    return pdf("handout", sheets.handout(id));
+  ResponseEntity<byte[]> handout(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+    return pdf("handout", sheets.handout(id, shown));
   }
 
   /**
@@ -81,7 +84,8 @@ class PaperController {
   ResponseEntity<byte[]> comparison(
       @RequestParam List<String> versions,
       @RequestParam(defaultValue = "SAME_BOWL") Mode mode,
-      @RequestParam(required = false) String goals) {
+      @RequestParam(required = false) String goals,
+      @Valid @ParameterObject Shown shown) {
     if (versions.size() < 2 || versions.size() > MOST_BESIDE) {
       throw Problem.badInput(
           "versions",
@@ -89,6 +93,6 @@ class PaperController {
           "One page does not hold " + versions.size() + " versions.",
           "2 to " + MOST_BESIDE + " kept versions");
     }
-    return pdf("side-by-side", beside.of(versions, mode, goals));
+    return pdf("side-by-side", beside.of(versions, mode, goals, shown));
   }
 }

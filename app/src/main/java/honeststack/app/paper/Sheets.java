@@ -8,6 +8,7 @@ import honeststack.app.figures.FiguresAnswer.LineAnswer;
 import honeststack.app.figures.FiguresAnswer.PromiseAnswer;
 import honeststack.app.figures.FiguresAnswer.TrailAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
 import honeststack.app.problem.Problem;
@@ -44,15 +45,15 @@ class Sheets {
     this.writer = writer;
   }
 
-  private FiguresAnswer answer(Kept version) {
+  private FiguresAnswer answer(Kept version, Shown shown) {
     return figures.answer(
-        version.reading(), Optional.ofNullable(version.draft().goalSetId()), List.of());
+        version.reading(), Optional.ofNullable(version.draft().goalSetId()), shown);
   }
 
   /** One page to cook from, with what is in a serving. */
-  byte[] card(String versionId) {
+  byte[] card(String versionId, Shown shown) {
     Kept version = kept.kept(versionId);
-    FiguresAnswer answer = answer(version);
+    FiguresAnswer answer = answer(version, shown);
     Html page = head(version);
     page.raw("<table class=\"beside\"><tr><td>");
     work(page, version.draft(), answer);
@@ -148,11 +149,7 @@ class Sheets {
     return table
         .element(
             "p class=\"quiet\"",
-            "In brackets the range: value ± 2 standard uncertainties. "
-                + Say.capital(answer.energySchool())
-                + "; "
-                + answer.carbohydrateSchool()
-                + ".")
+            "In brackets the range: value ± 2 standard uncertainties. " + Written.schools(answer))
         .toString();
   }
 
@@ -179,23 +176,38 @@ class Sheets {
     page.element("p class=\"quiet\"", Written.CAUTION);
   }
 
-  /** For a class: questions to guess first, then the figures and where they come from. */
-  byte[] handout(String versionId) {
+  /**
+   * For a class: questions to guess first, then the figures and where they come from.
+   *
+   * @param shown with what is pictured; energy if that is not said
+   */
+  byte[] handout(String versionId, Shown shown) {
     Kept version = kept.kept(versionId);
-    FiguresAnswer answer = answer(version);
+    FiguresAnswer answer = answer(version, shown);
     if (answer.parts().isEmpty()) {
       throw Problem.conflict("Nothing is served yet, so there is nothing to hand out.");
     }
     Html page = head(version);
     work(page, version.draft(), answer);
     page.element("h2", "Guess first").list("ol", questions(answer));
-    page.raw("<div class=\"again\">").element("h2", "One serving, drawn by its energy");
-    page.raw(stack(version, answer, 0, 1)).element("h2", "In a serving").raw(table(answer));
-    sources(page, version);
+    page.raw("<div class=\"again\">");
+    for (int i = 0; i < (shown.pictured() == null ? 1 : answer.pictured().size()); i++) {
+      page.element("h2", "One serving, drawn by its " + words(answer, answer.pictured().get(i)));
+      page.raw(stack(version, answer, i, 1));
+    }
+    page.element("h2", "In a serving").raw(table(answer));
+    sources(page, version, answer.measurands().get(0).tag());
     goals(page, answer);
     holds(page, answer);
     cautions(page, answer);
     return writer.upright(version.label(), page.raw("</div>").toString());
+  }
+
+  private static String words(FiguresAnswer answer, String tag) {
+    return answer.measurands().stream()
+        .filter(one -> one.tag().equals(tag))
+        .map(FiguresAnswer.MeasurandAnswer::words)
+        .collect(Collectors.joining());
   }
 
   private static List<String> questions(FiguresAnswer answer) {
@@ -211,13 +223,13 @@ class Sheets {
     return questions;
   }
 
-  private static String stack(Kept version, FiguresAnswer answer, int measurand, double scale) {
+  private static String stack(Kept version, FiguresAnswer answer, int pictured, double scale) {
     double pieces = version.draft().plate().pieces() == null ? 1 : version.draft().plate().pieces();
-    return StackDrawing.of(answer, measurand, pieces, STACK, scale);
+    return StackDrawing.of(answer, pictured, pieces, STACK, scale);
   }
 
-  private void sources(Html page, Kept version) {
-    TrailAnswer trail = figures.trail(version.reading(), Basis.AS_SERVED, "ENERC");
+  private void sources(Html page, Kept version, String energy) {
+    TrailAnswer trail = figures.trail(version.reading(), Basis.AS_SERVED, energy);
     page.element("h2", "What makes the range of energy");
     page.list(
         "ul",

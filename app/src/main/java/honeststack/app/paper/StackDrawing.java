@@ -40,27 +40,27 @@ final class StackDrawing {
   private record Label(String words, double at) {}
 
   /**
-   * @param measurand its place among the answer's measurands
+   * @param pictured its place among what the answer pictures
    * @param pieces in the serving
    * @param scale 0 to 1: how much of the height the whole takes, to compare two drawings
    */
   static String of(
-      FiguresAnswer figures, int measurand, double pieces, double height, double scale) {
-    return new StackDrawing(height, true).draw(layers(figures, measurand), pieces, scale);
+      FiguresAnswer figures, int pictured, double pieces, double height, double scale) {
+    return new StackDrawing(height, true).draw(layers(figures, pictured), pieces, scale);
   }
 
   /** The same without labels, to stand beside others. */
   static String bare(
-      FiguresAnswer figures, int measurand, double pieces, double height, double scale) {
-    return new StackDrawing(height, false).draw(layers(figures, measurand), pieces, scale);
+      FiguresAnswer figures, int pictured, double pieces, double height, double scale) {
+    return new StackDrawing(height, false).draw(layers(figures, pictured), pieces, scale);
   }
 
-  private static List<Layer> layers(FiguresAnswer figures, int measurand) {
+  private static List<Layer> layers(FiguresAnswer figures, int pictured) {
     List<Layer> layers = new ArrayList<>();
     for (Station station : List.of(Station.PAN, Station.BOWL, Station.PLATE)) {
       for (PartAnswer part : figures.parts()) {
         LineAnswer line = figures.lines().get(part.line());
-        double share = part.shares().get(measurand);
+        double share = part.shares().get(pictured);
         if (line.station() == station && share > 0) {
           String food = line.food() == null ? "" : line.food();
           layers.add(

@@ -23,6 +23,11 @@ final class Written {
     return Say.of(pattern + " (" + pattern + "–" + pattern + ")", value, low, high);
   }
 
+  /** How energy and carbohydrate are counted, a sentence. */
+  static String schools(FiguresAnswer answer) {
+    return Say.capital(answer.energySchool()) + "; " + answer.carbohydrateSchool() + ".";
+  }
+
   /** A promise that is a goal, and how it stands. */
   static String promise(PromiseAnswer promise) {
     String decides = promise.decides().isEmpty() ? "" : ", for " + promise.decides();

@@ -7,6 +7,7 @@ import honeststack.app.draft.Draft.DraftLine;
 import honeststack.app.draft.Draft.DraftPlate;
 import honeststack.app.figures.FiguresAnswer.LineAnswer;
 import honeststack.app.figures.FiguresService;
+import honeststack.app.figures.Shown;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.problem.Problem;
 import honeststack.core.line.LineRewording;
@@ -86,7 +87,7 @@ class RewriteService {
     }
     Map<String, LineAnswer> readings = new HashMap<>();
     figures
-        .answer(kitchen.read(bowl(system, lines).recipe()), Optional.empty(), List.of())
+        .answer(kitchen.read(bowl(system, lines).recipe()), Optional.empty(), Shown.TALLY)
         .lines()
         .forEach(line -> readings.put(line.id(), line));
     List<ProposedLine> answer = new ArrayList<>();

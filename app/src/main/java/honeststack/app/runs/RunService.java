@@ -21,6 +21,7 @@ import honeststack.core.compare.Changes;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figures;
+import honeststack.core.figures.School;
 import honeststack.core.morning.Event;
 import honeststack.core.morning.Habits;
 import honeststack.core.morning.Habits.Shown;
@@ -169,7 +170,7 @@ public class RunService implements RecipeWatcher, VersionWatcher {
   }
 
   private static List<RunFigure> figures(RecipeReading reading) {
-    return Figures.of(reading, FiguresService.TALLY).on(Basis.AS_SERVED).stream()
+    return Figures.of(reading, School.USUAL.tally()).on(Basis.AS_SERVED).stream()
         .map(
             figure ->
                 new RunFigure(

@@ -1,12 +1,12 @@
 package honeststack.app.stock;
 
-import honeststack.app.figures.FiguresService;
 import honeststack.app.stock.StockAnswers.AddedAnswer;
 import honeststack.app.stock.StockAnswers.StockFigure;
 import honeststack.core.estimate.Estimate;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figure;
 import honeststack.core.figures.Figures;
+import honeststack.core.figures.School;
 import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.LineReading;
@@ -28,7 +28,7 @@ final class Additions {
   private Additions(List<String> lines, RecipeReading reading) {
     this.lines = lines;
     this.reading = reading;
-    this.figures = Figures.of(reading, FiguresService.TALLY).on(Basis.WHOLE_BATCH);
+    this.figures = Figures.of(reading, School.USUAL.tally()).on(Basis.WHOLE_BATCH);
   }
 
   /**

@@ -1,7 +1,6 @@
 package honeststack.app.stock;
 
 import honeststack.app.figures.FiguresAnswer.CautionAnswer;
-import honeststack.app.figures.FiguresService;
 import honeststack.app.kept.KeptService;
 import honeststack.app.kept.KeptService.Kept;
 import honeststack.app.kitchen.KitchenNow;
@@ -21,6 +20,7 @@ import honeststack.app.stock.StockStore.Eaten;
 import honeststack.app.stock.StockStore.Stored;
 import honeststack.core.figures.Basis;
 import honeststack.core.figures.Figures;
+import honeststack.core.figures.School;
 import honeststack.core.keeping.Caution;
 import honeststack.core.keeping.Keeping;
 import honeststack.core.measure.MeasuringSystem;
@@ -128,7 +128,7 @@ public class StockService {
     RecipeReading reading = version.reading();
     Basis basis = put.form() == Keeping.Form.PIECES ? Basis.PER_PIECE : Basis.PER_100G_RAW;
     List<StockFigure> figures =
-        Figures.of(reading, FiguresService.TALLY).on(basis).stream()
+        Figures.of(reading, School.USUAL.tally()).on(basis).stream()
             .map(
                 f ->
                     new StockFigure(

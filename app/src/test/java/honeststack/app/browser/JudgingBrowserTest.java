@@ -216,4 +216,27 @@ class JudgingBrowserTest {
         .click();
     assertThat(made).isHidden();
   }
+
+  /** Two of eight pieces, the EU's way: fibre counts 2 instead of 4 kcal/g; 1.35 g of it here. */
+  @Test
+  void theSchoolIsChosenOnceAndHoldsSideBySide() {
+    Page page = weirCakes(browser);
+    keep(page, "plain");
+    page.getByLabel("Bowl, line 2").fill("300 g water");
+    saved(page);
+    keep(page, "without milk");
+    page.getByLabel("How energy is counted").selectOption("EU");
+    page.getByLabel("What counts as carbohydrate").selectOption("AVAILABLE");
+    assertThat(row(page, "energy the EU's way kcal")).isVisible();
+    assertThat(page.locator(".findings")).containsText("without fibre");
+    page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Kept versions"))
+        .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("2"))
+        .click();
+    assertThat(row(page, "energy the EU's way kcal")).isVisible();
+    link(page, "Beside the version before it").click();
+    assertThat(row(page, "carbohydrate without fibre g")).isVisible();
+    assertThat(page.locator(".in-short")).containsText("energy the EU's way");
+    page.getByLabel("How energy is counted").selectOption("TABLES");
+    assertThat(row(page, "energy kcal")).isVisible();
+  }
 }

@@ -123,4 +123,30 @@ class CompareApiTest {
     assertThat(energy.get("real").asBoolean()).isFalse();
     assertThat(answer.at("/lines/1/cells/1/text").asString()).isEqualTo("a glug of plonk");
   }
+
+  /** 100 g of oats hold 10.6 g of fibre, white flour 2.7 (USDA SR, from memory). */
+  @Test
+  void bothSidesAreCountedInOneSchool() {
+    String asked =
+        "{\"mode\":\"SAME_BOWL\",\"shown\":{\"carbohydrate\":\"AVAILABLE\"},\"items\":["
+            + sent(Drafts.of("100 g plain flour"))
+            + ","
+            + sent(Drafts.of("100 g rolled oats"))
+            + "]}";
+    JsonNode answer = Http.send("POST", "/api/compare", asked).body();
+    JsonNode difference =
+        answer
+            .at("/against/0/differences")
+            .valueStream()
+            .filter(one -> one.get("measurand").asString().equals("CARBOHYDRATE_AVAILABLE"))
+            .findFirst()
+            .orElseThrow();
+    double total = difference.get("value").asDouble();
+    JsonNode sides = answer.get("sides");
+    for (JsonNode side : sides) {
+      assertThat(side.at("/figures/measurands/2/tag").asString())
+          .isEqualTo("CARBOHYDRATE_AVAILABLE");
+    }
+    assertThat(total).isCloseTo((67.7 - 10.1 - (76.31 - 2.7)) / 10, within(0.15));
+  }
 }

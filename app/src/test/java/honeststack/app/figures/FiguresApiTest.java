@@ -9,6 +9,8 @@ import honeststack.app.Http;
 import honeststack.app.RunningApplication;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApplication.class)
@@ -127,5 +129,48 @@ class FiguresApiTest {
         .contains("+21 kcal");
     assertThat(Figured.of(Drafts.of("100 g plain flour")).get("findings").toString())
         .doesNotContain("general factors");
+  }
+
+  /**
+   * 100 g of white flour hold 10.33 g of protein, 0.98 of fat and 76.31 of carbohydrate, of which
+   * 2.7 is fibre (USDA SR 20081, from memory); 20 g of xylitol are all polyol. One of ten pieces.
+   * The EU's way (1169/2011, annex XIV): 4 · 73.61 + 2 · 2.7 + 4 · 10.33 + 9 · 0.98 + 2.4 · 20 =
+   * 398 kcal; net: 76.31 − 2.7 + 20 − 20 / 2 = 83.61 g.
+   */
+  @Test
+  void theTallyCountsAsTheChosenSchoolDoes() {
+    String draft = Drafts.json(Drafts.of("100 g plain flour", "20 g xylitol"));
+    JsonNode eu =
+        Http.send("POST", "/api/figures?energy=EU&carbohydrate=NET&pictured=CHOCDF", draft).body();
+    assertThat(Figured.value(eu, "AS_SERVED", "ENERGY_EU")).isCloseTo(39.798, within(0.01));
+    assertThat(Figured.value(eu, "AS_SERVED", "CARBOHYDRATE_NET")).isCloseTo(8.361, within(0.01));
+    assertThat(eu.get("measurands")).hasSize(5);
+    assertThat(eu.get("energySchool").asString()).contains("the EU's factors");
+    assertThat(eu.get("carbohydrateSchool").asString()).contains("net");
+    assertThat(eu.at("/pictured/0").asString()).isEqualTo("ENERGY_EU");
+    assertThat(eu.at("/parts/0/values")).hasSize(1);
+    assertThat(eu.at("/parts/0/values/0").asDouble()).isCloseTo(34.998, within(0.01));
+
+    JsonNode dry = Http.send("POST", "/api/figures?carbohydrate=AVAILABLE", draft).body();
+    assertThat(Figured.value(dry, "AS_SERVED", "CARBOHYDRATE_AVAILABLE"))
+        .isCloseTo(9.361, within(0.01));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "energy=ATWATER, energy, ATWATER, GENERAL",
+    "bases=PER_PLATE, bases, PER_PLATE, AS_SERVED",
+    "also=PLONK, also, PLONK, FIBTG",
+  })
+  void aWordOfAnAddressThatIsNoneIsQuoted(
+      String query, String field, String offending, String accepted) {
+    Http.Answer refused =
+        Http.send("POST", "/api/figures?" + query, Drafts.json(Drafts.of("100 g plain flour")));
+    assertThat(refused.status()).isEqualTo(400);
+    JsonNode problem = refused.body().at("/fields/0");
+    assertThat(problem.get("field").asString()).isEqualTo(field);
+    assertThat(problem.get("offending").asString()).isEqualTo(offending);
+    assertThat(problem.get("accepted").asString()).contains(accepted);
+    assertThat(refused.body().toString()).doesNotContain("honeststack");
   }
 }

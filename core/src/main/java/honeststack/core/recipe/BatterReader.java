@@ -31,7 +31,9 @@ import honeststack.core.yield.Tools;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** A batter by volume, and what of it goes into one piece. */
 final class BatterReader {
@@ -101,14 +103,16 @@ final class BatterReader {
   }
 
   private Factor air(List<MeasuredFood> batter) {
+    Set<String> eggs =
+        batter.stream()
+            .filter(food -> food.food().role() == Role.EGG)
+            .map(MeasuredFood::id)
+            .collect(Collectors.toSet());
     boolean whipped =
-        recipe.bowl().stream()
-            .filter(line -> !line.off() && WHIPPED.matcher(line.text()).find())
-            .anyMatch(
-                line ->
-                    batter.stream()
-                        .anyMatch(
-                            food -> food.id().equals(line.id()) && food.food().role() == Role.EGG));
+        !eggs.isEmpty()
+            && recipe.bowl().stream()
+                .filter(line -> !line.off() && eggs.contains(line.id()))
+                .anyMatch(line -> WHIPPED.matcher(line.text()).find());
     if (whipped) {
       return Factor.AIR_WHIPPED;
     }
