@@ -166,6 +166,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
               draft={draft}
               readings={readings}
               problems={problems}
+              makeup={figures?.makeup}
               onChange={change}
             />
           ) : (
@@ -174,6 +175,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
                 kind={draft.kind}
                 griddle={draft.griddle}
                 yielded={figures?.yield ?? undefined}
+                makeup={figures?.makeup}
                 readings={readings}
                 problems={problems}
                 onChange={change}

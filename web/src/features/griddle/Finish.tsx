@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Input, Segmented } from 'antd';
 import { queries } from '../../api/queries';
-import type { Draft, DraftPreparation, FieldProblem, Line } from '../../api/types';
+import type { Draft, DraftPreparation, FieldProblem, Figures, Line } from '../../api/types';
 import type { ChangeDraft } from '../../ui/change';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { ROLES } from '../../ui/roles';
 import { Uses } from '../../ui/Uses';
+import { Heated } from './Heated';
 import { KindChoice } from './KindChoice';
 import { PanFatFields } from './PanFatFields';
 
@@ -19,6 +20,7 @@ export function Finish(props: {
   draft: Draft;
   readings: Map<string, Line>;
   problems: FieldProblem[];
+  makeup: Figures['makeup'] | undefined;
   onChange: ChangeDraft;
 }) {
   const { recipeId, kept, draft, readings, problems, onChange } = props;
@@ -81,6 +83,12 @@ export function Finish(props: {
       <PanFatFields
         griddle={draft.griddle}
         readings={readings}
+        problems={problems}
+        onChange={onChange}
+      />
+      <Heated
+        griddle={draft.griddle}
+        makeup={props.makeup}
         problems={problems}
         onChange={onChange}
       />

@@ -5,6 +5,7 @@ import type {
   DraftGriddle,
   DraftMaking,
   FieldProblem,
+  Figures,
   Line,
   Yielded,
 } from '../../api/types';
@@ -12,6 +13,7 @@ import type { ChangeDraft } from '../../ui/change';
 import { Field } from '../../ui/Field';
 import { CameOut } from './CameOut';
 import { Discs } from './Discs';
+import { Heated } from './Heated';
 import { KindChoice } from './KindChoice';
 import { MoreAtGriddle } from './MoreAtGriddle';
 import { PanFatFields } from './PanFatFields';
@@ -23,6 +25,7 @@ export const Griddle = memo(function Griddle(props: {
   kind: Draft['kind'];
   griddle: DraftGriddle;
   yielded: Yielded | undefined;
+  makeup: Figures['makeup'] | undefined;
   readings: Map<string, Line>;
   problems: FieldProblem[];
   onChange: ChangeDraft;
@@ -94,6 +97,7 @@ export const Griddle = memo(function Griddle(props: {
         problems={problems}
         onChange={onChange}
       />
+      <Heated griddle={griddle} makeup={props.makeup} problems={problems} onChange={onChange} />
       <MoreAtGriddle
         griddle={griddle}
         making={making}

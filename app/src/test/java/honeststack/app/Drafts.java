@@ -33,6 +33,10 @@ public final class Drafts {
     return JSON.writeValueAsString(value);
   }
 
+  public static Draft read(String json) {
+    return JSON.readValue(json, Draft.class);
+  }
+
   /** The body that starts or saves a recipe. */
   public static String named(String name, Draft draft) {
     return "{\"name\":" + json(name) + ",\"draft\":" + json(draft) + "}";

@@ -84,6 +84,7 @@ public final class TestRecipes {
         0,
         each,
         0,
+        "",
         Optional.empty());
   }
 

@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param rounds how many times the fats went into the pan
  * @param each what was noted of each piece as it left the pan
  * @param later pieces kept for another day
+ * @param heated how what holds alcohol was heated: "simmered 15 min", "flamed"
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record DraftMaking(
@@ -39,17 +40,29 @@ public record DraftMaking(
     @Nullable @Size(max = 10) List<@NotNull @Valid DraftLine> moreFat,
     @Nullable @Min(0) @Max(1000) Integer rounds,
     @Nullable @Size(max = DraftMaking.MOST_PIECES) List<@NotNull @Size(max = 40) String> each,
-    @Nullable Integer later) {
+    @Nullable Integer later,
+    @Nullable @Size(max = 100) String heated) {
   /** Nothing was said. */
   public static final DraftMaking NOT_SAID =
-      new DraftMaking(null, null, null, null, null, null, null, null, null, null, null);
+      new DraftMaking(null, null, null, null, null, null, null, null, null, null, null, null);
 
   private static final int MOST_PIECES = 1000;
 
   /** The same with another portion. */
   public DraftMaking portioned(String other) {
     return new DraftMaking(
-        other, most, spilled, tasted, cooked, cookedPieces, crisp, moreFat, rounds, each, later);
+        other,
+        most,
+        spilled,
+        tasted,
+        cooked,
+        cookedPieces,
+        crisp,
+        moreFat,
+        rounds,
+        each,
+        later,
+        heated);
   }
 
   List<DraftLine> fats() {
@@ -71,6 +84,7 @@ public record DraftMaking(
         rounds == null ? 0 : rounds,
         each == null ? List.of() : each,
         later == null ? 0 : later,
+        Draft.text(heated),
         habit);
   }
 
@@ -88,6 +102,7 @@ public record DraftMaking(
         moreFat == null ? null : Draft.written(moreFat, anew.moreFat()),
         rounds,
         each == null ? null : anew.each(),
-        later == null ? null : anew.later());
+        later == null ? null : anew.later(),
+        heated);
   }
 }

@@ -91,7 +91,8 @@ final class AnswerWriter {
     Makeup makeup = Makeup.of(reading);
     return new MakeupAnswer(
         makeup.water().map(AnswerWriter::range).orElse(null),
-        makeup.liquidPerFlour().map(AnswerWriter::range).orElse(null));
+        makeup.liquidPerFlour().map(AnswerWriter::range).orElse(null),
+        orNull(reading.alcohol()));
   }
 
   private static BasisAnswer basis(Figures figures, Basis basis, List<Measurand> shown) {

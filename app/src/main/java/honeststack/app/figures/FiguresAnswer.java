@@ -56,14 +56,16 @@ public record FiguresAnswer(
   public record Range(double value, double u, double low, double high) {}
 
   /**
-   * How wet the batter is.
+   * What the batter is like.
    *
    * @param water g in 100 g; absent where it is not known
    * @param liquidPerFlour g for each g; absent without a flour or a liquid, or while something is
    *     not measured
+   * @param alcohol g in all of it; absent where there is next to none
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record MakeupAnswer(@Nullable Range water, @Nullable Range liquidPerFlour) {}
+  public record MakeupAnswer(
+      @Nullable Range water, @Nullable Range liquidPerFlour, @Nullable Double alcohol) {}
 
   /**
    * A promise held against the facts of the foods.

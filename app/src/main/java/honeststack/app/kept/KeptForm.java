@@ -25,6 +25,7 @@ import java.util.Set;
  *
  * @param format {@value #FORMAT}
  * @param alcoholKept absent for all of it
+ * @param alcoholKeptU its standard uncertainty; absent for none
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -42,6 +43,7 @@ record KeptForm(
     List<HelpingForm> others,
     FinishedForm finished,
     Double alcoholKept,
+    Double alcoholKeptU,
     List<GapForm> gaps,
     List<StepForm> steps,
     List<ProblemForm> problems,

@@ -26,6 +26,7 @@ import honeststack.core.food.Component;
 import honeststack.core.food.Composition;
 import honeststack.core.food.Facts;
 import honeststack.core.food.Food;
+import honeststack.core.recipe.AlcoholKept;
 import honeststack.core.recipe.Finished;
 import honeststack.core.recipe.Gap;
 import honeststack.core.recipe.Helping;
@@ -87,7 +88,10 @@ final class KeptReader {
         some(form.others()).stream().map(this::helping).toList(),
         Optional.ofNullable(form.finished())
             .map(done -> new Finished(measured(done.parts()), estimate(done.weight()))),
-        form.alcoholKept() == null ? 1 : form.alcoholKept(),
+        form.alcoholKept() == null
+            ? AlcoholKept.ALL
+            : new AlcoholKept(
+                form.alcoholKept(), form.alcoholKeptU() == null ? 0 : form.alcoholKeptU()),
         gaps(form.gaps()),
         form.steps().stream()
             .map(step -> new Step(step.words(), step.stays(), step.sources()))

@@ -91,7 +91,8 @@ final class KeptWriter {
         plate,
         others.isEmpty() ? null : others,
         finished,
-        reading.alcoholKept() < 1 ? reading.alcoholKept() : null,
+        reading.alcoholKept().share() < 1 ? reading.alcoholKept().share() : null,
+        reading.alcoholKept().share() < 1 ? reading.alcoholKept().u() : null,
         gaps,
         reading.steps().stream()
             .map(step -> new StepForm(step.words(), step.stays(), step.sources()))

@@ -9,6 +9,7 @@ import honeststack.core.estimate.SourceBook;
 import honeststack.core.food.Composition.TableDoubt;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.recipe.AlcoholKept;
 import honeststack.core.recipe.Finished;
 import honeststack.core.recipe.Gap;
 import honeststack.core.recipe.Kitchen;
@@ -218,7 +219,7 @@ final class PinLift {
         plate,
         List.of(),
         finished,
-        1,
+        AlcoholKept.ALL,
         gaps(),
         words.steps().stream().map(step -> inThisBook(step, words.book())).toList(),
         new RecipeReading.Said(words.problems(), findings, without));

@@ -99,6 +99,7 @@ final class AsMade {
             making.moreFat(),
             making.rounds(),
             morning.isNoted() ? morning.each() : null,
-            counted ? null : making.later()));
+            counted ? null : making.later(),
+            making.heated()));
   }
 }

@@ -123,7 +123,8 @@ public record DraftDocument(
       List<Line> moreFat,
       Integer rounds,
       List<String> each,
-      Integer later) {
+      Integer later,
+      String heated) {
 
     private static Making of(DraftMaking making) {
       return new Making(
@@ -137,7 +138,8 @@ public record DraftDocument(
           stored(making.moreFat()),
           making.rounds(),
           making.each(),
-          making.later());
+          making.later(),
+          making.heated());
     }
 
     private DraftMaking draft() {
@@ -152,7 +154,8 @@ public record DraftDocument(
           drafted(moreFat),
           rounds,
           each,
-          later);
+          later,
+          heated);
     }
   }
 

@@ -78,6 +78,7 @@ class KeptFormTest {
             2,
             List.of(),
             1,
+            "simmered 15 min",
             Optional.of(new Recipe.Habit(3, 0.8, 0.02, 0.05, 0.02)));
     Recipe recipe =
         new Recipe(
@@ -85,7 +86,8 @@ class KeptFormTest {
             List.of(
                 new Recipe.Line("b-0", "1 cup rye flour", Optional.empty()),
                 new Recipe.Line("b-1", "250 ml whole milk", Optional.empty()),
-                new Recipe.Line("b-2", "2 tsp baking powder", Optional.empty())),
+                new Recipe.Line("b-2", "2 tsp baking powder", Optional.empty()),
+                new Recipe.Line("b-3", "50 g rum", Optional.empty())),
             new Recipe.AtTheGriddle(
                 Optional.of(6),
                 1,

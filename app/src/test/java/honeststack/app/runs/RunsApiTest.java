@@ -28,8 +28,7 @@ class RunsApiTest {
 
   /** 600 g of batter, 60 g into each: 10 foretold. */
   private static Draft draft() {
-    DraftMaking making =
-        new DraftMaking("60 g", null, null, null, null, null, null, null, null, null, null);
+    DraftMaking making = DraftMaking.NOT_SAID.portioned("60 g");
     return new Draft(
         Draft.Kind.PANCAKE,
         MeasuringSystem.US,

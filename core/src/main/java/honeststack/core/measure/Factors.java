@@ -31,6 +31,17 @@ public record Factors(Map<Factor, Double> rows) {
      * What part of a batter's alcohol stays at the griddle; all of it unless the cook says less.
      */
     ALCOHOL_KEPT,
+    /** The same, where the recipe says how it was heated. */
+    ALCOHOL_OFF_THE_HEAT,
+    ALCOHOL_FLAMED,
+    ALCOHOL_OVERNIGHT,
+    ALCOHOL_BAKED,
+    ALCOHOL_15_MINUTES,
+    ALCOHOL_30_MINUTES,
+    ALCOHOL_60_MINUTES,
+    ALCOHOL_90_MINUTES,
+    ALCOHOL_120_MINUTES,
+    ALCOHOL_150_MINUTES,
     /** What goes through a cloth of a ground plant's fibre, and of its sugar and salt. */
     FIBRE_THROUGH,
     SOLUBLES_THROUGH

@@ -20,9 +20,6 @@ public final class Contents {
   /** Up to so many foods, adding each of them is faster than adding a row of their sum. */
   private static final int FEW = 3;
 
-  /** kcal/g: USDA Agriculture Handbook 74 (from memory). */
-  private static final double ALCOHOL_ENERGY = 6.93;
-
   private final List<MeasuredFood> lines;
   private final int[] end;
   private final double whole;
@@ -35,6 +32,7 @@ public final class Contents {
   /** By component and food; none for a component that every food knows. */
   private final boolean[][] unknown;
 
+  /** By component and food: the standard uncertainty of all that the food brings. */
   private final double[][] doubt;
 
   /** For each sensitivity of a mass, the place of the food and of the source. */
@@ -127,14 +125,9 @@ public final class Contents {
     this.sources = same.sources;
   }
 
-  /**
-   * The same without a share of its alcohol and of the energy that comes from it. The doubt of a
-   * food's energy stays as it is.
-   *
-   * @param gone 0 to 1
-   */
-  Contents losingAlcohol(double gone) {
-    if (gone == 0 || sum(Component.ALC) == 0) {
+  /** The same without what boils off of its alcohol, and of the energy that comes from it. */
+  Contents keeping(AlcoholKept kept) {
+    if (kept.share() == 1 || sum(Component.ALC) == 0) {
       return this;
     }
     int alcohol = Component.ALC.ordinal();
@@ -144,10 +137,14 @@ public final class Contents {
     values[alcohol] = new double[mass.length];
     values[energy] = new double[mass.length];
     doubts[alcohol] = new double[mass.length];
+    doubts[energy] = new double[mass.length];
     for (int i = 0; i < mass.length; i++) {
-      values[alcohol][i] = (1 - gone) * perGram[alcohol][i];
-      values[energy][i] = perGram[energy][i] - gone * ALCOHOL_ENERGY * perGram[alcohol][i];
-      doubts[alcohol][i] = (1 - gone) * doubt[alcohol][i];
+      double held = perGram[alcohol][i];
+      double off = kept.u() * held * mass[i];
+      values[alcohol][i] = kept.share() * held;
+      values[energy][i] = perGram[energy][i] - (1 - kept.share()) * AlcoholKept.ENERGY * held;
+      doubts[alcohol][i] = Math.hypot(kept.share() * doubt[alcohol][i], off);
+      doubts[energy][i] = Math.hypot(doubt[energy][i], AlcoholKept.ENERGY * off);
     }
     return new Contents(this, values, doubts);
   }

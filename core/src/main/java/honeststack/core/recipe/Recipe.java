@@ -164,6 +164,7 @@ public record Recipe(
    * @param rounds how many times the fats went into the pan; 0 or 1 for once
    * @param each what was noted of each piece as it left the pan: "small", "62 g" or nothing
    * @param later pieces kept for another day
+   * @param heated how what holds alcohol was heated, as text; empty if not said
    * @param habit what earlier mornings showed; empty while there are too few
    */
   public record Making(
@@ -177,6 +178,7 @@ public record Recipe(
       int rounds,
       List<String> each,
       int later,
+      String heated,
       Optional<Habit> habit) {
     /** Nothing was said. */
     public static final Making NOT_SAID =
@@ -191,6 +193,7 @@ public record Recipe(
             0,
             List.of(),
             0,
+            "",
             Optional.empty());
 
     public Making {

@@ -2,26 +2,25 @@ package honeststack.core.recipe;
 
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
-import honeststack.core.food.Component;
+import honeststack.core.measure.Factors;
 import honeststack.core.measure.Factors.Factor;
 import honeststack.core.measure.Weights;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
+import honeststack.core.wording.RefusedException;
 import honeststack.core.wording.Say;
 import honeststack.core.yield.Griddle;
 import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
  * One reading of one recipe into grams. What cannot be read is said, and stays out of the numbers.
  */
 final class RecipeReader {
-  /** g in all of the batter. */
-  private static final double SOME_ALCOHOL = 3;
-
   private final Kitchen kitchen;
   private final Recipe recipe;
   private final SourceBook book = new SourceBook();
@@ -52,17 +51,14 @@ final class RecipeReader {
         new PlateReader(kitchen.tables(), weights, lines::aside, fields, book, griddle, stove);
     Optional<Plate> plate = served.read(recipe.plate(), toppings);
     List<Helping> others = served.others(recipe.plate(), toppings);
+    AlcoholKept kept = alcoholKept(batter);
     Optional<Finished> finished =
         recipe
             .finish()
             .flatMap(
                 end ->
                     new FinishReader(kitchen.tables(), recipe, fields, book)
-                        .read(end, batter, panFats));
-    double kept = Math.min(1, kitchen.tables().factors().of(Factor.ALCOHOL_KEPT));
-    if (recipe.finish().isEmpty()) {
-      alcohol(batter, kept, fields);
-    }
+                        .read(end, batter.stream().map(kept::of).toList(), panFats));
     book.freeze();
     return new RecipeReading(
         book,
@@ -74,7 +70,7 @@ final class RecipeReader {
         plate,
         others,
         finished,
-        kept,
+        finished.isPresent() ? AlcoholKept.ALL : kept,
         lines.gaps(),
         Steps.of(kitchen.tables(), lines.readings(), griddle, panFats, book),
         new RecipeReading.Said(
@@ -83,21 +79,36 @@ final class RecipeReader {
             Stream.concat(lines.without().stream(), fields.without().stream()).toList()));
   }
 
-  /** How much of it is taken to stay, where there is more than a spoon of vanilla brings. */
-  private static void alcohol(List<MeasuredFood> batter, double kept, Fields fields) {
-    double poured = batter.stream().mapToDouble(food -> food.value(Component.ALC)).sum();
-    if (poured < SOME_ALCOHOL) {
-      return;
+  /** What of its alcohol stays as it was heated, said where that matters. */
+  private AlcoholKept alcoholKept(List<MeasuredFood> batter) {
+    String heated = recipe.griddle().making().heated();
+    Factors factors = kitchen.tables().factors();
+    AlcoholKept kept =
+        recipe.finish().isPresent()
+            ? AlcoholKept.ALL
+            : AlcoholKept.of(factors.of(Factor.ALCOHOL_KEPT));
+    if (!heated.isBlank()) {
+      try {
+        kept = AlcoholKept.read(heated, factors);
+      } catch (RefusedException refused) {
+        fields.refuse("griddle.heated", refused.refusal());
+      }
     }
-    fields.found(
-        kept == 1
-            ? Say.of(
-                "All of the batter's %.0f g of alcohol are counted; what boils off at the griddle"
-                    + " can be set on the page of measuring.",
-                poured)
-            : Say.of(
-                "Of the batter's %.0f g of alcohol, %.0f %% are taken to stay at the griddle.",
-                poured, 100 * kept));
+    OptionalDouble poured = RecipeReading.alcohol(batter);
+    if (poured.isPresent()) {
+      fields.found(
+          kept.share() == 1
+              ? Say.of(
+                  "All of its %.0f g of alcohol are counted; say how it is heated to take out what"
+                      + " boils off.",
+                  poured.getAsDouble())
+              : Say.of(
+                  "Of its %.0f g of alcohol, %.0f %% are taken to stay%s.",
+                  poured.getAsDouble(),
+                  100 * kept.share(),
+                  heated.isBlank() ? "" : ": " + heated.strip()));
+    }
+    return kept;
   }
 
   /** The lines, with what can only be said once all of them are read. */

@@ -2,6 +2,7 @@ package honeststack.core.recipe;
 
 import honeststack.core.estimate.Estimate;
 import honeststack.core.estimate.SourceBook;
+import honeststack.core.food.Component;
 import honeststack.core.food.Food;
 import honeststack.core.recipe.Contents.PlainFoods;
 import honeststack.core.recipe.LineReading.Understood;
@@ -11,6 +12,7 @@ import honeststack.core.yield.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +23,9 @@ import java.util.stream.Stream;
  * @see Kitchen#read
  */
 public final class RecipeReading {
+  /** g in all of the batter. */
+  private static final double SOME_ALCOHOL = 3;
+
   private final SourceBook book;
   private final List<LineReading> lines;
   private final List<MeasuredFood> batter;
@@ -35,7 +40,7 @@ public final class RecipeReading {
   private final Said said;
   private final PlainFoods plainFoods = new PlainFoods();
   private final Estimate batterMass;
-  private final double alcoholKept;
+  private final AlcoholKept alcoholKept;
   private final Contents inBowl;
   private final Contents cooked;
   private final Contents inPan;
@@ -67,7 +72,7 @@ public final class RecipeReading {
    * @param plate what is served; empty if not said
    * @param others further kinds of serving
    * @param finished where it is a preparation, what became of it
-   * @param alcoholKept part of the batter's alcohol that stays at the griddle, 0 to 1
+   * @param alcoholKept what part of the batter's alcohol stays at the griddle
    * @param gaps what went in and is not in the numbers
    * @param steps what could be measured better
    */
@@ -81,7 +86,7 @@ public final class RecipeReading {
       Optional<Plate> plate,
       List<Helping> others,
       Optional<Finished> finished,
-      double alcoholKept,
+      AlcoholKept alcoholKept,
       List<Gap> gaps,
       List<Step> steps,
       Said said) {
@@ -100,7 +105,7 @@ public final class RecipeReading {
     this.batterMass = mass(batter);
     this.alcoholKept = alcoholKept;
     this.inBowl = contents(batter);
-    this.cooked = inBowl.losingAlcohol(1 - alcoholKept);
+    this.cooked = inBowl.keeping(alcoholKept);
     this.inPan = contents(panFats.stream().map(PanFat::taken).toList());
     this.onPlate = contents(plate.map(Plate::toppings).orElse(List.of()));
     this.inFinished = contents(finished.map(Finished::parts).orElse(List.of()));
@@ -178,8 +183,18 @@ public final class RecipeReading {
         said);
   }
 
-  /** Part of the batter's alcohol that stays at the griddle, 0 to 1. */
-  public double alcoholKept() {
+  /** g of alcohol in all that went into the bowl; empty where it is no more than vanilla brings. */
+  public OptionalDouble alcohol() {
+    return alcohol(batter);
+  }
+
+  static OptionalDouble alcohol(List<MeasuredFood> batter) {
+    double all = batter.stream().mapToDouble(food -> food.value(Component.ALC)).sum();
+    return all < SOME_ALCOHOL ? OptionalDouble.empty() : OptionalDouble.of(all);
+  }
+
+  /** What part of the batter's alcohol stays at the griddle. */
+  public AlcoholKept alcoholKept() {
     return alcoholKept;
   }
 

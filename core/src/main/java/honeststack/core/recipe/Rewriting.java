@@ -165,6 +165,7 @@ public final class Rewriting {
                 making.rounds(),
                 pieces.equals(stated.pieces()) ? making.each() : List.of(),
                 pieces.equals(stated.pieces()) ? making.later() : 0,
+                making.heated(),
                 making.habit()));
     List<Line> toppings =
         recipe.plate().toppings().stream()

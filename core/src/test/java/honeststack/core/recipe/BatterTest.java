@@ -43,6 +43,7 @@ class BatterTest {
         rounds,
         List.of(),
         0,
+        "",
         habit);
   }
 

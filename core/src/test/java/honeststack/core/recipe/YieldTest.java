@@ -171,6 +171,7 @@ class YieldTest {
             0,
             List.of(),
             3,
+            "",
             Optional.empty());
     RecipeReading reading =
         bowl(BATTER).pieces(7, Portioning.WEIGHED).pan("none", "").making(range).read();
