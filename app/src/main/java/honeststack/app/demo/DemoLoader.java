@@ -1,14 +1,14 @@
 package honeststack.app.demo;
 
+import honeststack.app.files.RecipeFile;
+import honeststack.app.files.RecipeFiles;
 import honeststack.app.goals.GoalService;
 import honeststack.app.goals.GoalSet.Limits;
 import honeststack.app.goals.GoalSet.NewGoalSet;
-import honeststack.app.kept.KeptService;
 import honeststack.app.shelf.ShelfService;
 import honeststack.core.promise.Promise;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -23,14 +23,18 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Puts the demo scenario on an empty shelf; one that was interrupted is gone on with. */
+/**
+ * Puts the demo scenario on an empty shelf, recipes as files that are brought in; one that was
+ * interrupted is gone on with.
+ */
 @Component
 @ConditionalOnProperty("honest-stack.demo")
 class DemoLoader implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
 
   private final ShelfService shelf;
-  private final KeptService kept;
+  private final RecipeFiles recipes;
+  private final DemoFile files;
   private final GoalService goals;
   private final JsonMapper json;
   private final DemoProgress progress;
@@ -43,7 +47,8 @@ class DemoLoader implements ApplicationRunner {
 
   DemoLoader(
       ShelfService shelf,
-      KeptService kept,
+      RecipeFiles recipes,
+      DemoFile files,
       GoalService goals,
       JsonMapper json,
       DemoProgress progress,
@@ -51,7 +56,8 @@ class DemoLoader implements ApplicationRunner {
     this.progress = progress;
     this.kitchen = kitchen;
     this.shelf = shelf;
-    this.kept = kept;
+    this.recipes = recipes;
+    this.files = files;
     this.goals = goals;
     this.json = json;
   }
@@ -92,17 +98,17 @@ class DemoLoader implements ApplicationRunner {
   private void load() throws IOException {
     DemoGoals[] sets = read("demo/goals.json", DemoGoals[].class);
     step(0, () -> Arrays.stream(sets).map(DemoLoader::set).forEach(goals::create));
-    Resource[] files =
+    Resource[] shipped =
         new PathMatchingResourcePatternResolver().getResources("classpath:/demo/recipes/*.json");
-    of = 2 + files.length;
-    Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+    of = 2 + shipped.length;
+    Arrays.sort(shipped, Comparator.comparing(Resource::getFilename));
     step(1, () -> kitchen.put(read("demo/kitchen.json")));
-    for (int i = 0; i < files.length; i++) {
-      DemoRecipe recipe = json.readValue(files[i].getContentAsByteArray(), DemoRecipe.class);
+    for (int i = 0; i < shipped.length; i++) {
+      DemoRecipe recipe = json.readValue(shipped[i].getContentAsByteArray(), DemoRecipe.class);
       step(2 + i, () -> load(recipe));
     }
     if (progress.end()) {
-      LOG.info("Put {} demo recipes on the shelf", files.length);
+      LOG.info("Put {} demo recipes on the shelf", shipped.length);
     }
   }
 
@@ -128,14 +134,8 @@ class DemoLoader implements ApplicationRunner {
 
   /** Preparations come first, so that later recipes find them kept. */
   private void load(DemoRecipe recipe) {
-    String id = shelf.start(recipe.name(), recipe.draft(0));
-    List<String> versions = new ArrayList<>();
-    for (int i = 0; i < recipe.versions().size(); i++) {
-      int revision = shelf.replace(id, recipe.draft(i));
-      String reason = recipe.versions().get(i).reason();
-      kept.keep(id, revision, reason);
-      versions.add(shelf.bench(id).parentId());
-    }
-    kitchen.remember(recipe, versions);
+    RecipeFile file = recipes.read(files.of(recipe));
+    recipes.put(List.of(file));
+    kitchen.freeze(recipe, file.versionIds());
   }
 }

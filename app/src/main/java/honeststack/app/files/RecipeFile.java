@@ -48,7 +48,8 @@ public record RecipeFile(
    * A kept version.
    *
    * @param recipe what was on the bench
-   * @param reading what it was read as, with foods, uncertainties and sources
+   * @param reading what it was read as, with foods, uncertainties and sources; absent to be read
+   *     when it is put on a shelf
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   @JsonIgnoreProperties(ignoreUnknown = true)

@@ -191,7 +191,7 @@ public class RecipeFiles implements RecipeWatcher, VersionWatcher {
         version.reason(),
         version.keptAt(),
         json.writeValueAsString(version.recipe()),
-        json.writeValueAsString(version.reading()));
+        version.reading() == null ? null : json.writeValueAsString(version.reading()));
   }
 
   private static void check(RecipeFile file) {

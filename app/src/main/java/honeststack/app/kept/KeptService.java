@@ -29,7 +29,6 @@ import honeststack.core.recipe.RecipeReading;
 import honeststack.core.wording.Refusal;
 import java.time.Clock;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -113,9 +112,7 @@ public class KeptService implements RecipeWatcher {
             reason.strip(),
             clock.instant());
     store.insert(new StoredVersion(head, shelf.body(draft), readings.text(reading)), reading);
-    Map<String, Integer> used = new HashMap<>();
-    reading.foods().forEach(line -> used.put(line.food().id(), 1));
-    larder.used(used);
+    larder.used(reading);
     return head;
   }
 

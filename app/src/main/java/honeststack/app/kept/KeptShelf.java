@@ -1,15 +1,18 @@
 package honeststack.app.kept;
 
 import honeststack.app.draft.Draft;
+import honeststack.app.figures.FiguresService;
 import honeststack.app.kept.VersionStore.Head;
 import honeststack.app.kept.VersionStore.StoredVersion;
 import honeststack.app.kept.VersionStore.Use;
+import honeststack.app.larder.Larder;
 import honeststack.app.problem.Problem;
 import honeststack.app.problem.ProblemException;
 import honeststack.app.shelf.ShelfService;
 import honeststack.core.recipe.RecipeReading;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +25,9 @@ public class KeptShelf {
   private final VersionStore store;
   private final PreparationShelf preparations;
   private final ShelfService shelf;
+  private final FiguresService figures;
+  private final KeptReadings readings;
+  private final Larder larder;
   private final JsonMapper json;
   private final ObjectProvider<VersionWatcher> watchers;
 
@@ -29,11 +35,17 @@ public class KeptShelf {
       VersionStore store,
       PreparationShelf preparations,
       ShelfService shelf,
+      FiguresService figures,
+      KeptReadings readings,
+      Larder larder,
       JsonMapper json,
       ObjectProvider<VersionWatcher> watchers) {
     this.store = store;
     this.preparations = preparations;
     this.shelf = shelf;
+    this.figures = figures;
+    this.readings = readings;
+    this.larder = larder;
     this.json = json;
     this.watchers = watchers;
   }
@@ -41,7 +53,8 @@ public class KeptShelf {
   /**
    * A kept version whole.
    *
-   * @param draft and reading as they are stored
+   * @param draft as it is stored
+   * @param reading as it is stored; null to be read anew
    */
   public record Whole(
       String id,
@@ -82,6 +95,7 @@ public class KeptShelf {
   /**
    * Puts versions on the shelf under the identities that they have; their recipes are there
    * already. A version may hold a preparation that comes with it, or one that is not there at all.
+   * One that comes without its reading is read with the foods and weights of now.
    *
    * @throws ProblemException if one cannot be read
    */
@@ -90,6 +104,7 @@ public class KeptShelf {
     List<Read> read = versions.stream().map(this::read).toList();
     read.forEach(one -> store.insert(one.version()));
     read.forEach(one -> store.insertHeld(one.version().head().id(), one.reading()));
+    read.forEach(one -> larder.used(one.reading()));
     if (read.stream().anyMatch(one -> isPreparation(one.version().head()))) {
       preparations.changed();
     }
@@ -110,6 +125,10 @@ public class KeptShelf {
               draft.kind().name(),
               whole.reason(),
               whole.keptAt());
+      if (whole.reading() == null) {
+        RecipeReading now = figures.read(draft, Optional.of(whole.recipeId()));
+        return new Read(new StoredVersion(head, whole.draft(), readings.text(now)), now);
+      }
       return new Read(
           new StoredVersion(head, whole.draft(), whole.reading()),
           KeptReader.read(json.readValue(whole.reading(), KeptForm.class)));

@@ -3,11 +3,14 @@ package honeststack.app.larder;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.recipe.RecipeReading;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -78,6 +81,13 @@ public final class Larder {
   /** Counts a use of foods: more used ones are found first. */
   public void used(Map<String, Integer> times) {
     times.forEach((food, n) -> uses.merge(food, n, Integer::sum));
+  }
+
+  /** Counts the use of each food in a reading. */
+  public void used(RecipeReading reading) {
+    Set<String> foods = new HashSet<>();
+    reading.foods().forEach(line -> foods.add(line.food().id()));
+    foods.forEach(food -> uses.merge(food, 1, Integer::sum));
   }
 
   /** The composition revision that a food has now; empty if it is out. */

@@ -83,6 +83,20 @@ class FilesApiTest {
     assertThat(figures).isEqualTo(Shelf.version(version).get("figures"));
   }
 
+  /** Another program, or somebody by hand, wrote what was cooked, and not what it weighs. */
+  @Test
+  void aVersionWithoutItsReadingIsReadWhenItComes() {
+    OnShelf recipe = recipe();
+    String version = Shelf.kept(recipe);
+    JsonNode file = JSON.readTree(Http.file(recipe.path() + "/file"));
+    ((tools.jackson.databind.node.ObjectNode) file.at("/versions/0")).remove("reading");
+    Http.Answer brought = Http.sendFile("/api/files?copy=true", bytes(file.toString()));
+    assertThat(brought.status()).as(brought.body().toString()).isEqualTo(201);
+    String copy = brought.body().get("id").asString();
+    String id = Http.get("/api/versions?recipe=" + copy).body().at("/0/id").asString();
+    assertThat(Shelf.version(id).get("figures")).isEqualTo(Shelf.version(version).get("figures"));
+  }
+
   @ParameterizedTest(name = "{0}: {1}")
   @CsvSource(
       delimiter = '|',
