@@ -1,11 +1,14 @@
 package honeststack.app.paper;
 
+import com.openhtmltopdf.extend.FSStream;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -15,6 +18,9 @@ import org.springframework.stereotype.Component;
 /** XHTML to PDF, with the product's own type, tagged for reading aloud. Nothing is fetched. */
 @Component
 class SheetWriter {
+  /** Pictures look for their type in the style sheet, and nowhere else. */
+  private static final String FOR_PICTURES = "shipped:sheet.ttf";
+
   private static final String STYLE = read("paper/sheet.css");
 
   private static String read(String path) {
@@ -30,6 +36,19 @@ class SheetWriter {
       return new ClassPathResource("paper/" + name).getInputStream();
     } catch (IOException missing) {
       throw new UncheckedIOException(missing);
+    }
+  }
+
+  /** The one thing that a sheet can ask for by its address. */
+  private static final class Shipped implements FSStream {
+    @Override
+    public InputStream getStream() {
+      return font("sheet.ttf");
+    }
+
+    @Override
+    public Reader getReader() {
+      return new InputStreamReader(getStream(), StandardCharsets.UTF_8);
     }
   }
 
@@ -56,6 +75,9 @@ class SheetWriter {
             + Html.escaped(title)
             + "</title><meta name=\"subject\" content=\"Honest Stack\"/><style>"
             + STYLE
+            + "@font-face { font-family: Sheet; src: url("
+            + FOR_PICTURES
+            + "); }"
             + "@page { size: "
             + size
             + "; }"
@@ -67,7 +89,8 @@ class SheetWriter {
     builder.useFastMode();
     builder.usePdfUaAccessibility(true);
     builder.useSVGDrawer(new BatikSVGDrawer());
-    builder.useUriResolver((base, uri) -> null);
+    builder.useUriResolver((base, uri) -> FOR_PICTURES.equals(uri) ? uri : null);
+    builder.useProtocolsStreamImplementation(uri -> new Shipped(), "shipped");
     builder.useFont(
         () -> font("sheet.ttf"), "Sheet", 400, PdfRendererBuilder.FontStyle.NORMAL, true);
     builder.useFont(
