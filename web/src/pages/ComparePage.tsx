@@ -35,7 +35,9 @@ export default function ComparePage() {
   const items = sides.map(readSide).filter((item): item is CompareItem => item !== undefined);
   const shown = useShown();
   const [only, setOnly] = useState(false);
-  const comparison = useQuery(queries.compare({ items, mode, goalSetId, shown }));
+  const comparison = useQuery(
+    queries.compare({ items, mode, goalSetId, shown: { ...shown, pictured: [wanted] } }),
+  );
   const keptOnes = items.flatMap((item) => (item.versionId ? [`versions=${item.versionId}`] : []));
   const kept = keptOnes.join('&') + addressOf(shown);
   const measurands = comparison.data?.sides[0]?.figures.measurands ?? [];

@@ -20,8 +20,11 @@ export function Sides(props: {
 }) {
   const { answer, basis, chosen, onChoose } = props;
   const { sides, against } = answer;
+  const drawn = sides[0]?.figures.pictured ?? [];
+  // Until the answer for another one is there, the one before stays.
+  const pictured = drawn.includes(chosen) ? chosen : (drawn[0] ?? chosen);
   const full = Math.max(
-    ...sides.map((side) => figureOf(side.figures, 'AS_SERVED', chosen)?.value ?? 0),
+    ...sides.map((side) => figureOf(side.figures, 'AS_SERVED', pictured)?.value ?? 0),
   );
   const measurands = sides[0]?.figures.measurands ?? [];
   const goals = sides[0]?.figures.judgements ?? [];
@@ -50,7 +53,7 @@ export function Sides(props: {
                 bare
                 height={190}
                 figures={side.figures}
-                tag={chosen}
+                tag={pictured}
                 pieces={side.pieces}
                 kind={side.kind}
                 full={full}

@@ -1,10 +1,12 @@
 package honeststack.bench;
 
 import honeststack.app.HonestStack;
+import honeststack.app.draft.Draft;
 import honeststack.app.figures.FiguresAnswer;
 import honeststack.app.figures.FiguresService;
 import honeststack.app.figures.Shown;
 import honeststack.core.figures.Basis;
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -18,6 +20,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,11 +36,12 @@ final class Served implements AutoCloseable {
     this.context = context;
   }
 
-  /** Answers with the bytes of figures that were written once. */
+  /** Answers with figures that were made once. */
   @RestController
   static class SendingOnly {
     private final FiguresService service;
     private final JsonMapper json;
+    private FiguresAnswer made;
     private byte[] answer;
 
     SendingOnly(FiguresService service, JsonMapper json) {
@@ -45,18 +49,31 @@ final class Served implements AutoCloseable {
       this.json = json;
     }
 
+    /** As bytes. */
     @PostMapping(path = "/bench/bytes", produces = MediaType.APPLICATION_JSON_VALUE)
     synchronized byte[] bytes() {
       if (answer == null) {
-        FiguresAnswer figures =
+        answer = json.writeValueAsBytes(made());
+      }
+      return answer;
+    }
+
+    /** Taken apart and written each time: what any endpoint of this form costs. */
+    @PostMapping("/bench/written")
+    FiguresAnswer written(@Valid @RequestBody Draft draft) {
+      return made();
+    }
+
+    private synchronized FiguresAnswer made() {
+      if (made == null) {
+        made =
             service.answer(
                 service.read(SampleDraft.draft(), Optional.empty()),
                 Optional.empty(),
                 new Shown(null, null, null, List.of("ENERC")),
                 EnumSet.of(Basis.AS_SERVED, Basis.PER_PIECE, Basis.PER_100G_RAW));
-        answer = json.writeValueAsBytes(figures);
       }
-      return answer;
+      return made;
     }
   }
 

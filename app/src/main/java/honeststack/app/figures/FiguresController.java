@@ -33,7 +33,7 @@ class FiguresController {
   FiguresAnswer figures(
       @Valid @RequestBody Draft draft,
       @RequestParam(required = false) String recipe,
-      @Valid @ParameterObject Shown shown,
+      @ParameterObject Shown shown,
       @RequestParam(required = false) Set<Basis> bases) {
     return service.answer(
         service.read(draft, Optional.ofNullable(recipe)),

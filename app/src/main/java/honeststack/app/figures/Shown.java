@@ -21,11 +21,11 @@ import java.util.Set;
  * @param pictured tags of those whose parts are sent, line by line; absent for all that are shown
  */
 public record Shown(
-    @Nullable @Size(max = MOST) List<String> also,
+    @Nullable @Size(max = Shown.MOST) List<String> also,
     @Nullable School.Energy energy,
     @Nullable School.Carbohydrate carbohydrate,
     @Nullable @Size(max = MOST) List<String> pictured) {
-  private static final int MOST = 40;
+  static final int MOST = 40;
 
   /** The tally as the tables of foods count, and nothing else. */
   public static final Shown TALLY = new Shown(null, null, null, null);

@@ -4,7 +4,6 @@ import honeststack.app.figures.Shown;
 import honeststack.app.files.FigureFile.Row;
 import honeststack.app.files.FilesService.FileReview;
 import honeststack.app.problem.Problem;
-import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -89,14 +88,14 @@ class FilesController {
    */
   @GetMapping(path = "/versions/figures.csv", produces = "text/csv")
   ResponseEntity<String> figuresAsCsv(
-      @RequestParam List<String> versions, @Valid @ParameterObject Shown shown) {
+      @RequestParam List<String> versions, @ParameterObject Shown shown) {
     return download("figures.csv", figures.csv(counted(versions), shown));
   }
 
   /** The same as JSON. */
   @GetMapping("/versions/figures.json")
   ResponseEntity<List<Row>> figuresAsJson(
-      @RequestParam List<String> versions, @Valid @ParameterObject Shown shown) {
+      @RequestParam List<String> versions, @ParameterObject Shown shown) {
     return download("figures.json", figures.rows(counted(versions), shown));
   }
 

@@ -59,7 +59,7 @@ class KeptController {
 
   /** A kept version. */
   @GetMapping("/versions/{id}")
-  VersionAnswer version(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+  VersionAnswer version(@PathVariable String id, @ParameterObject Shown shown) {
     return service.version(id, shown);
   }
 

@@ -4,7 +4,6 @@ import honeststack.app.figures.Shown;
 import honeststack.app.problem.Problem;
 import honeststack.core.claim.Rounding;
 import honeststack.core.compare.Mode;
-import jakarta.validation.Valid;
 import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
@@ -41,13 +40,13 @@ class PaperController {
 
   /** A recipe card of a kept version, one page. */
   @GetMapping(path = "/versions/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> card(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+  ResponseEntity<byte[]> card(@PathVariable String id, @ParameterObject Shown shown) {
     return pdf("card", sheets.card(id, shown));
   }
 
   /** A handout for a class. */
   @GetMapping(path = "/versions/{id}/handout.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> handout(@PathVariable String id, @Valid @ParameterObject Shown shown) {
+  ResponseEntity<byte[]> handout(@PathVariable String id, @ParameterObject Shown shown) {
     return pdf("handout", sheets.handout(id, shown));
   }
 
@@ -85,7 +84,7 @@ class PaperController {
       @RequestParam List<String> versions,
       @RequestParam(defaultValue = "SAME_BOWL") Mode mode,
       @RequestParam(required = false) String goals,
-      @Valid @ParameterObject Shown shown) {
+      @ParameterObject Shown shown) {
     if (versions.size() < 2 || versions.size() > MOST_BESIDE) {
       throw Problem.badInput(
           "versions",
