@@ -168,7 +168,9 @@ class SaidTest {
     "fresh, 0.92",
     "newest, 0.95",
     "last, 0.82",
-    "unseen, 0.78"
+    "unseen, 0.78",
+    "wide, 0.90",
+    "putby, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -186,7 +188,8 @@ class SaidTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"open", "sample", "aside", "later", "fresh", "newest", "last", "unseen"})
+  @ValueSource(
+      strings = {"open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide"})
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();
     assertThat(texts(set)).filteredOn(this::isSilent).extracting(Judged::text).isEmpty();

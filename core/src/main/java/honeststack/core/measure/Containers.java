@@ -50,6 +50,10 @@ public final class Containers {
     CONTAINERS.forEach(container -> both(counted, container));
     List.of("pk", "pkt", "pkg", "sachets", "punnet", "punnets")
         .forEach(pack -> counted.put(pack, pack.startsWith("punnet") ? "punnet" : "packet"));
+    counted.put("pouch", "packet");
+    counted.put("pouches", "packet");
+    counted.put("brick", "block");
+    counted.put("bricks", "block");
     counted.put("box", "packet");
     counted.put("boxes", "packet");
     counted.put("envelope", "packet");

@@ -139,9 +139,27 @@ final class ClauseReader {
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
     Units.complete(clause, mentions);
 
+    Compounds.in(clause, mentions);
     PartsOf.in(clause, mentions);
     clause.mentions.addAll(mentions);
+    stirred(clause);
     Implied.in(clause);
+  }
+
+  /** "Mix, don't overmix": a word of the work, not what comes in a packet. */
+  private static void stirred(Clause clause) {
+    clause.mentions.removeIf(
+        mention -> {
+          boolean verb =
+              mention.from == 0
+                  && mention.amount == null
+                  && mention.food != null
+                  && mention.foodText.equalsIgnoreCase("mix");
+          if (verb) {
+            mention.food.part = Part.METHOD;
+          }
+          return verb;
+        });
   }
 
   /** An amount without a food that is known. */

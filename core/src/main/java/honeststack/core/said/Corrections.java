@@ -15,10 +15,19 @@ final class Corrections {
   static void in(Clause clause) {
     Corrections corrections = new Corrections(clause);
     for (int i = 1; i < clause.size(); i++) {
-      if (clause.is(i, Sort.CORRECT)) {
+      if (clause.is(i, Sort.CORRECT) || isSum(clause, i)) {
         corrections.at(i);
       }
     }
+  }
+
+  /** "3 tbsp for each, so 6 tbsp": what it comes to. */
+  private static boolean isSum(Clause clause, int i) {
+    return clause.isWord(i, "so")
+        && clause.isMark(i - 1, ",")
+        && clause.isStrong(i + 1)
+        && !clause.get(i + 1).isCount()
+        && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", ";"));
   }
 
   private void at(int cue) {

@@ -68,6 +68,11 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
+    if (isAbout(i)) {
+      counted.pieces = Optional.of(range(number));
+      number.part = Part.YIELD;
+      return;
+    }
     boolean cakes = number.measure().size().equals("cake");
     if (!number.isCount() && !cakes) {
       return;
@@ -83,9 +88,13 @@ final class Counts {
       return;
     }
     boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
-    if (people || fed && !pieces || clause.isWord(i - 1, "for") && isEnd(i + 1)) {
+    boolean gets = made && isEater(i);
+    if (gets) {
+      number.part = Part.METHOD; // "every guest gets two"
+    } else if (people || fed && !pieces || clause.isWord(i - 1, "for") && isEnd(i + 1)) {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
+      orPeople(noun);
     } else if (pieces && !eaten && (made || counted.pieces.isEmpty() || !counted.sure)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
@@ -94,6 +103,29 @@ final class Counts {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       counted.sure = true;
+    }
+  }
+
+  /** Who gets them stands before it. */
+  private boolean isEater(int number) {
+    int gets = number - 1;
+    while (gets > 0 && !clause.is(gets, Sort.YIELD)) {
+      gets--;
+    }
+    return gets > 0 && clause.is(gets - 1, Sort.PEOPLE) && clause.isWord(gets, "gets", "get");
+  }
+
+  /** "3 adults or 5 kids". */
+  private void orPeople(int noun) {
+    int other = clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
+    boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
+    if (people && clause.get(other).isCount() && clause.is(noun(other + 1), Sort.PEOPLE)) {
+      Told.Count one = counted.serves.orElseThrow();
+      Told.Count two = range(clause.get(other));
+      counted.serves =
+          Optional.of(
+              new Told.Count(Math.min(one.low(), two.low()), Math.max(one.high(), two.high())));
+      clause.get(other).part = Part.SERVES;
     }
   }
 
@@ -132,6 +164,16 @@ final class Counts {
       }
     }
     return -1;
+  }
+
+  /** "About 16.": a sentence that says nothing else, where nobody counted yet. */
+  private boolean isAbout(int i) {
+    boolean alone =
+        i > 0
+            && clause.isWord(i - 1, "about", "around", "roughly", "approximately")
+            && isEnd(i + 1)
+            && i + 2 >= clause.size();
+    return alone && i <= 1 && clause.get(i).isCount() && counted.pieces.isEmpty();
   }
 
   private boolean isFoodNext(int i) {

@@ -20,6 +20,7 @@ final class Implied {
   static void in(Clause clause) {
     Implied implied = new Implied(clause);
     implied.sizes();
+    implied.sizedEggs();
     implied.sprayed();
     clause.mentions.forEach(implied::freed);
     implied.eggs();
@@ -44,6 +45,19 @@ final class Implied {
           before != null && (!before.isMeasured() || before.amount.measure().unit() == Unit.KNOB);
       if (open && (egg || thing.startsWith("walnut"))) {
         before.amountText = egg ? "an egg-sized lump of" : "a walnut of";
+      }
+    }
+  }
+
+  /** "make that 5 eggs, the small ones". */
+  private void sizedEggs() {
+    for (int i = 2; i < clause.size(); i++) {
+      boolean sized = clause.isWord(i, "small", "medium", "large") && clause.isWord(i + 1, "ones");
+      for (Mention mention : clause.mentions) {
+        boolean egg = mention.amount != null && mention.foodText.matches("(?i)eggs?");
+        if (sized && egg && mention.to <= i && mention.amount.isCount()) {
+          mention.amountText += " " + clause.get(i).text();
+        }
       }
     }
   }

@@ -4,8 +4,10 @@ import honeststack.core.food.Foods;
 import honeststack.core.food.FreeFrom;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Containers;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** Writes a mention as the line that a cook would type, in the words of the text. */
@@ -148,13 +150,20 @@ final class Naming {
       return;
     }
     Element element = clause.get(next);
+    boolean dish =
+        mention.amount != null
+            && !mention.amount.isCount()
+            && element.isFree()
+            && (element.is(Sort.THING) || element.isWord("sauce", "pudding", "bread"))
+            && isAtEnd(next + 1);
     boolean noun =
         element.kind == Element.Kind.WORD
             && element.isFree()
             && element.text().length() > 2
             && !LineWords.isDescribing(element.tokens.get(element.from).low())
+            && Containers.counted(element.text().toLowerCase(Locale.ROOT)).isEmpty()
             && (isAtEnd(next + 1) || clause.get(food).instead != null);
-    if (noun) {
+    if (noun || dish) {
       mention.foodText += " " + element.text();
       element.part = Part.NOTE;
       mention.to = Math.max(mention.to, next + 1);

@@ -68,6 +68,10 @@ final class Page {
     if (tokens.isEmpty()) {
       return;
     }
+    if (section == Section.LIST && isNumbered(all, tokens) && isVerb(tokens)) {
+      section = Section.METHOD;
+      place = Place.NOT_SAID;
+    }
     int head = headEnd(tokens);
     Set<Sort> heading = head > 0 ? headings(tokens.subList(0, head)) : Set.of();
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
@@ -102,6 +106,26 @@ final class Page {
       section = before;
       place = placeBefore;
     }
+  }
+
+  /** "1. Beat …": a step, wherever it stands. */
+  private static boolean isNumbered(List<Token> all, List<Token> bare) {
+    int before = all.size() - bare.size();
+    return before >= 2 && all.get(before - 2).isWhole();
+  }
+
+  private static boolean isVerb(List<Token> tokens) {
+    Set<Sort> found = EnumSet.noneOf(Sort.class);
+    Phrases.shipped()
+        .each(
+            tokens,
+            0,
+            phrase -> {
+              if (phrase.to() == 1) {
+                found.addAll(phrase.sorts());
+              }
+            });
+    return found.contains(Sort.VERB);
   }
 
   /** Where a bracket opens; the end for none. */

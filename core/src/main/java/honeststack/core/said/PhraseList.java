@@ -107,7 +107,7 @@ final class PhraseList {
               | rounds | heart waffles | nos | pcs
           PEOPLE | people | persons | person | guests | eaters | portions | portion | servings
               | serving | kids | children | teachers | adults | of us | ppl | hungry children
-              | hungry people | walkers | mouths | diners | students | pupils | to share
+              | patient | patients | residents | campers | grown-ups | hungry people | walkers | mouths | diners | students | pupils | to share
           PER | per | a piece | apiece | each
           UNIT_OTHER | minutes | minute | mins | min | hours | hour | hrs | hr | seconds | second
               | secs | sec | days | day | weeks | week | months | month | years | year | year old
@@ -175,7 +175,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | no more than | not more than | at most | at least | up to | or thereabouts
+          IDLE | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
               | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's

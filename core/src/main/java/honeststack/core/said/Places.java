@@ -31,6 +31,18 @@ final class Places {
     }
   }
 
+  /** "peanut butter on each and half a banana": what is joined to it goes along. */
+  private void joined(int i, Place place) {
+    boolean elsewhere = false;
+    for (int j = i + 1; j < clause.size(); j++) {
+      elsewhere |= clause.is(j, Sort.BOWL, Sort.PAN, Sort.VERB) || clause.isMark(j, ";", ".");
+    }
+    Mention next = clause.isWord(i + 1, "and", "plus", "with") ? after(i) : null;
+    if (!elsewhere && next != null && next.from <= i + 3 && !next.placed && !isBatter(next)) {
+      set(next, place);
+    }
+  }
+
   /** "crumble 30 g feta over". */
   private void over(int i) {
     Mention before = before(i);
@@ -73,6 +85,9 @@ final class Places {
     } else if (behind) {
       back(i, place(cue));
       cue.part = Part.PLACE;
+      if (cue.is(Sort.PLATE)) {
+        joined(i, Place.PLATE);
+      }
     }
   }
 

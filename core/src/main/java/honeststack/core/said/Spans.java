@@ -110,6 +110,9 @@ final class Spans {
     if (front.isEmpty() || front.get().next() <= i) {
       return;
     }
+    if (i > 0 && best[i].element().isFood() && hasName(tokens, front.get().next())) {
+      front = beforeAnd(tokens, i, front.get());
+    }
     Element amount = Element.amount(tokens, i, trimmed(tokens, front.get()));
     if (isPieces(tokens, i + 1, amount.to)) {
       number(tokens, i, best);
@@ -123,6 +126,28 @@ final class Spans {
     if (!(amount.measure().unit() == Unit.SECOND && !isSprayed(tokens))) {
       offer(best, i, amount, amount.isWeak() ? ARTICLE : AMOUNT * (amount.to - i));
     }
+  }
+
+  /** A food's name, which must not be the amount's before it. */
+  private boolean hasName(List<Token> tokens, int from) {
+    for (int to = from + 1; to <= Math.min(tokens.size(), from + 3); to++) {
+      String name = Token.joined(tokens.subList(from, to));
+      if (names.computeIfAbsent(name, foods::byName).isPresent()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "blueberries 50 g and 10 g honey": two amounts, of two foods. */
+  private static Optional<AmountParser.Front> beforeAnd(
+      List<Token> tokens, int i, AmountParser.Front whole) {
+    for (int at = i + 1; at < whole.next(); at++) {
+      if (whole.terms().size() > 1 && tokens.get(at).isWord("and")) {
+        return new AmountParser("", tokens.subList(0, at)).front(i);
+      }
+    }
+    return Optional.of(whole);
   }
 
   /** The number alone. */

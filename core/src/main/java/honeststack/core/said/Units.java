@@ -14,16 +14,30 @@ final class Units {
   private Units() {}
 
   static void complete(Clause clause, List<Mention> mentions) {
-    boolean grams = clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS));
+    boolean grams =
+        clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS))
+            || clause.asides.stream().anyMatch(Units::isGrams);
     Mention before = null;
     for (Mention mention : mentions) {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
-        (grams ? Optional.of("g") : unit(mention, before))
+        (grams && !isFew(mention) ? Optional.of("g") : unit(mention, before))
             .ifPresent(unit -> mention.amountText = with(mention, unit));
       }
       before = mention.amount != null ? mention : before;
     }
+  }
+
+  /** "(grams)", and nothing else. */
+  private static boolean isGrams(Clause.Aside aside) {
+    Clause said = aside.clause();
+    return said.size() == 1 && (said.isWord(0, "grams", "g") || said.is(0, Sort.ALL_GRAMS));
+  }
+
+  /** "egg 2": pieces, though all else is in grams. */
+  private static boolean isFew(Mention mention) {
+    return mention.amount.measure().amount() < LEAST
+        && mention.known().filter(Units::isCounted).isPresent();
   }
 
   private static String with(Mention mention, String unit) {

@@ -1,0 +1,90 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import java.util.List;
+
+/**
+ * Two names side by side that are one food's: "honey roast ham", "egg mayonnaise". Neither is
+ * counted in its place; what it is has to be asked.
+ */
+final class Compounds {
+  private final Clause clause;
+
+  private Compounds(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause, List<Mention> mentions) {
+    Compounds compounds = new Compounds(clause);
+    for (int i = mentions.size() - 1; i > 0; i--) {
+      Mention first = mentions.get(i - 1);
+      Mention second = mentions.get(i);
+      if (compounds.isOne(first, second)) {
+        first.foodText = first.foodText + compounds.between(first, second) + second.foodText;
+        first.to = second.to;
+        first.food = null;
+        mentions.remove(i);
+      }
+    }
+  }
+
+  /** Measured in a unit, then both names and nothing else up to a mark. */
+  private boolean isOne(Mention first, Mention second) {
+    boolean measured =
+        first.amount != null
+            && !first.amount.isCount()
+            && first.food != null
+            && first.others.isEmpty()
+            && first.notes.isEmpty();
+    boolean open = second.amount == null && second.food != null && second.others.isEmpty();
+    return measured
+        && open
+        && first.from < place(first.food)
+        && isNear(first.to, second.from)
+        && isEnd(second.to)
+        && !isSeasoning(second);
+  }
+
+  private int place(Element element) {
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.get(i) == element) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** Nothing between them, or how it was done: "fried", "roast". */
+  private boolean isNear(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (clause.get(i).kind != Element.Kind.WORD) {
+        return false;
+      }
+    }
+    return to - from <= 1;
+  }
+
+  private String between(Mention first, Mention second) {
+    StringBuilder words = new StringBuilder(" ");
+    for (int i = first.to; i < second.from; i++) {
+      words.append(clause.get(i).text()).append(' ');
+    }
+    return words.toString();
+  }
+
+  private boolean isEnd(int i) {
+    return !clause.has(i) || clause.isMark(i, ".", ",", ";", "!", ")");
+  }
+
+  /** "half a teaspoon of salt pepper": said without a pause, and two all the same. */
+  private static boolean isSeasoning(Mention mention) {
+    return mention
+        .known()
+        .filter(
+            food ->
+                food.role() == Role.FLAVOUR
+                    || food.role() == Role.SALT
+                    || food.role() == Role.LEAVENING)
+        .isPresent();
+  }
+}
