@@ -178,4 +178,13 @@ class DoubtApiTest {
     assertThat(weigh("1 cup millet flour", "much").status()).isEqualTo(400);
     assertThat(weigh("1 cup millet flour", "0 g").status()).isEqualTo(400);
   }
+
+  /** A cup of canola oil weighs 218 g, a tablespoon 14 g (USDA SR 04582, from memory). */
+  @Test
+  void aJugIsNearerToACupThanToASpoon() {
+    assertThat(grams("225 ml canola oil").get("value").asDouble())
+        .isCloseTo(218 * 225 / 236.588, within(0.1));
+    assertThat(grams("15 ml canola oil").get("value").asDouble())
+        .isCloseTo(14 * 15 / 14.787, within(0.1));
+  }
 }

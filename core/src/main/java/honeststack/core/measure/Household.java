@@ -109,12 +109,17 @@ final class Household {
     return loose.flatMap(a -> packed.map(b -> (a + b) / 2));
   }
 
-  /** Of the food's volumes with this packing, the density of the one nearest in size. */
+  /**
+   * Of the food's volumes with this packing, the density of the one nearest in size; a jug is
+   * filled once, whatever its marks are in.
+   */
   Optional<Double> of(Measure measure, Food food, Packing packing) {
-    double unit = Math.log(measure.unit().millilitres(system));
+    double unit = measure.unit().millilitres(system);
+    boolean jug = measure.unit().kind() == Unit.Kind.MARKED && measure.amount() > 0;
+    double size = Math.log(jug ? measure.amount() * unit : unit);
     return all(food, Volume.class).stream()
         .filter(v -> v.packing() == packing)
-        .min(Comparator.comparingDouble(v -> Math.abs(Math.log(v.millilitres()) - unit)))
+        .min(Comparator.comparingDouble(v -> Math.abs(Math.log(v.millilitres()) - size)))
         .map(Volume::density);
   }
 

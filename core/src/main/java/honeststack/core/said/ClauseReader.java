@@ -6,6 +6,7 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
@@ -180,6 +181,9 @@ final class ClauseReader {
     String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
     if (unknown.isEmpty() && measured) {
       unknown = naming.unknownBefore(link.amount());
+    }
+    if (unknown.isEmpty() && amount.text().toLowerCase(Locale.ROOT).contains("rasher")) {
+      unknown = "bacon"; // nothing else comes in rashers
     }
     if (unknown.isEmpty()) {
       amount.part = Part.UNKNOWN;

@@ -73,7 +73,8 @@ final class Counts {
       number.part = Part.YIELD;
       return;
     }
-    boolean cakes = number.measure().size().equals("cake");
+    String size = number.measure().size();
+    boolean cakes = size.equals("cake") || size.equals("piece") && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
       return;
     }

@@ -4,12 +4,15 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.Locale;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What a sentence means of its foods without saying it as an amount or a name. */
 final class Implied {
   private static final Pattern PAN =
       Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould)$");
+
+  private static final Pattern ONES = Pattern.compile("(small|medium|large) ones\\b");
 
   private final Clause clause;
 
@@ -52,11 +55,12 @@ final class Implied {
   /** "make that 5 eggs, the small ones". */
   private void sizedEggs() {
     for (int i = 2; i < clause.size(); i++) {
-      boolean sized = clause.isWord(i, "small", "medium", "large") && clause.isWord(i + 1, "ones");
+      String said = clause.get(i).text().toLowerCase(Locale.ROOT);
+      Matcher size = ONES.matcher(clause.has(i + 1) ? said + " " + clause.get(i + 1).text() : said);
       for (Mention mention : clause.mentions) {
         boolean egg = mention.amount != null && mention.foodText.matches("(?i)eggs?");
-        if (sized && egg && mention.to <= i && mention.amount.isCount()) {
-          mention.amountText += " " + clause.get(i).text();
+        if (egg && mention.to <= i && mention.amount.isCount() && size.lookingAt()) {
+          mention.amountText = mention.amount.text() + " " + size.group(1);
         }
       }
     }

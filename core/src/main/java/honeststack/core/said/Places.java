@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.List;
@@ -200,7 +201,7 @@ final class Places {
     return role == Role.FLOUR
         || role == Role.EGG
         || role == Role.LEAVENING
-        || role == Role.LIQUID
+        || role == Role.LIQUID && mention.known().filter(Food::liquid).isPresent()
         || role == Role.SALT;
   }
 

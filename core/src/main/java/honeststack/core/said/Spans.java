@@ -1,5 +1,7 @@
 package honeststack.core.said;
 
+import static java.util.Map.entry;
+
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
@@ -42,6 +44,24 @@ final class Spans {
 
   private static final int LONGEST_NAME = 6;
   private static final int LONGEST_ALONE = 40;
+
+  /** How short words are written in haste, right behind an amount; longer ones are told anyway. */
+  private static final Map<String, String> SHORT =
+      Map.ofEntries(
+          entry("sugr", "sugar"),
+          entry("suger", "sugar"),
+          entry("mlk", "milk"),
+          entry("milc", "milk"),
+          entry("eggz", "eggs"),
+          entry("egs", "eggs"),
+          entry("flor", "flour"),
+          entry("flowr", "flour"),
+          entry("flower", "flour"),
+          entry("buter", "butter"),
+          entry("hunny", "honey"),
+          entry("oyl", "oil"),
+          entry("wter", "water"));
+
   private static final int LEAST_MISSPELT = 6;
 
   /** Right behind an amount. */
@@ -100,6 +120,9 @@ final class Spans {
   private void amount(List<Token> tokens, int i, AmountParser amounts, Best[] best) {
     if (i > 0 && tokens.get(i - 1).isMark("#")) {
       return; // "a #10 can": the number of a size
+    }
+    if (i > 0 && tokens.get(i - 1).isWord("type", "typ")) {
+      return; // "type 550": how white a flour is
     }
     Optional<AmountParser.Front> front;
     try {
@@ -270,6 +293,11 @@ final class Spans {
   private void misspelt(List<Token> tokens, int i, Best[] best) {
     Token word = tokens.get(i);
     boolean measured = i > 0 && (best[i].element().isAmount() || tokens.get(i - 1).isWord("of"));
+    String meant = measured ? SHORT.getOrDefault(word.low(), "") : "";
+    if (!meant.isEmpty()) {
+      spelt(tokens, i, meant, best);
+      return;
+    }
     if (word.kind() != Token.Kind.WORD
         || word.low().length() < (measured ? LEAST_MEASURED : LEAST_MISSPELT)
         || word.low().indexOf('\'') >= 0
@@ -282,15 +310,17 @@ final class Spans {
       return;
     }
     Optional<String> spelt = foods.spelt(word.low());
-    if (spelt.isEmpty()) {
-      return;
-    }
+    spelt.ifPresent(right -> spelt(tokens, i, right, best));
+  }
+
+  /** A name that begins with a word as it should be written. */
+  private void spelt(List<Token> tokens, int i, String right, Best[] best) {
     for (int to = Math.min(tokens.size(), i + 3); to > i; to--) {
       String behind = to > i + 1 ? " " + Token.joined(tokens.subList(i + 1, to)) : "";
-      Optional<Foods.Named> found = foods.byName(spelt.get() + behind);
+      Optional<Foods.Named> found = foods.byName(right + behind);
       if (found.isPresent() && tokens.subList(i, to).stream().allMatch(Spans::isName)) {
         Element element = Element.food(tokens, i, to, found);
-        element.instead = spelt.get() + behind;
+        element.instead = right + behind;
         offer(best, i, element, MISSPELT + NAME * (to - i - 1));
       }
     }
