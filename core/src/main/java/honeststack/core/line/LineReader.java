@@ -126,7 +126,8 @@ public final class LineReader {
           boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
           Measure other = beside.get();
           double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
-          others.add(each || container && counted(terms) ? other.times(times) : other);
+          boolean whole = container && counted(terms) && times >= 1;
+          others.add(each || whole ? other.times(times) : other);
         } else if (!isCount(aside)) {
           notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
           notes.rest.addAll(aside);

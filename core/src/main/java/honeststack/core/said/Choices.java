@@ -36,8 +36,13 @@ final class Choices {
   }
 
   private boolean isOr(int i) {
-    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1);
+    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1) && !isAmountBefore(i);
     return slash || clause.is(i, Sort.OR);
+  }
+
+  /** "salt pinch / sugar 2 T" lists; it leaves no choice. */
+  private boolean isAmountBefore(int i) {
+    return clause.has(i - 1) && clause.get(i - 1).text().matches("(?i).*\\b(pinch|dash)");
   }
 
   /** Only marks and describing words stand between. */

@@ -147,7 +147,7 @@ final class ClauseReader {
     Implied.in(clause);
   }
 
-  /** "Mix, don't overmix": a word of the work, not what comes in a packet. */
+  /** "Mix, don't overmix", "Cream 100 g butter": a word of the work, not what comes in a packet. */
   private static void stirred(Clause clause) {
     clause.mentions.removeIf(
         mention -> {
@@ -155,12 +155,18 @@ final class ClauseReader {
               mention.from == 0
                   && mention.amount == null
                   && mention.food != null
-                  && mention.foodText.equalsIgnoreCase("mix");
+                  && (mention.foodText.equalsIgnoreCase("mix")
+                      || mention.foodText.equalsIgnoreCase("cream") && isMeasured(clause));
           if (verb) {
             mention.food.part = Part.METHOD;
           }
           return verb;
         });
+  }
+
+  /** What is creamed follows with its amount. */
+  private static boolean isMeasured(Clause clause) {
+    return clause.has(1) && clause.get(1).isAmount() && !clause.get(1).isWeak();
   }
 
   /** An amount without a food that is known. */

@@ -43,7 +43,7 @@ final class Corrections {
     Element said = clause.get(second);
     int food = foodOf(first, cue);
     int again = clause.ahead(second + 1, 3, Element::isFood);
-    if (again >= 0 && food >= 0 && !isSame(food, again)) {
+    if (again >= 0 && food >= 0 && !isSame(food, again) && !isRetold(first)) {
       return;
     }
     old.part = Part.EXCLUDED;
@@ -55,6 +55,16 @@ final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  /** "I wrote 2 tsp soda but it's 2 tsp powder". */
+  private boolean isRetold(int first) {
+    for (int i = 0; i < first; i++) {
+      if (clause.isWord(i, "wrote", "written", "said", "says", "typed")) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** "3 tbsp honey – sorry, maple syrup": the same amount of another food. */

@@ -24,7 +24,7 @@ final class Implied {
     Implied implied = new Implied(clause);
     implied.sizes();
     implied.sizedEggs();
-    implied.sprayed();
+    implied.greased();
     clause.mentions.forEach(implied::freed);
     implied.eggs();
     implied.same();
@@ -66,18 +66,26 @@ final class Implied {
     }
   }
 
-  /** "spray the iron": with something, and nobody says how much. */
-  private void sprayed() {
-    for (int i = 0; clause.mentions.isEmpty() && i < clause.size(); i++) {
-      int pan = clause.isWord(i, "spray", "spritz") ? pan(i + 1) : -1;
-      if (pan > 0) {
-        Mention oil = new Mention();
-        oil.from = i;
-        oil.to = pan + 1;
-        oil.foodText = "cooking spray";
-        oil.more = Place.PAN;
+  /** "spray the iron", "on a buttered griddle": with something, and nobody says how much. */
+  private void greased() {
+    for (int i = 0; i < clause.size(); i++) {
+      String fat = "";
+      if (clause.mentions.isEmpty() && clause.isWord(i, "spray", "spritz")) {
+        fat = "cooking spray";
+      } else if (clause.isWord(i, "buttered")) {
+        fat = "butter";
+      } else if (clause.isWord(i, "oiled")) {
+        fat = "oil";
+      }
+      int pan = fat.isEmpty() ? -1 : pan(i + 1);
+      if (pan > 0 && clause.get(i).isFree()) {
+        Mention mention = new Mention();
+        mention.from = i;
+        mention.to = pan + 1;
+        mention.foodText = fat;
+        mention.more = Place.PAN;
         clause.take(i, i + 1, Part.PLACE);
-        clause.mentions.add(oil);
+        clause.mentions.add(mention);
       }
     }
   }

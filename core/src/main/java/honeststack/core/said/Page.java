@@ -128,13 +128,19 @@ final class Page {
     return found.contains(Sort.VERB);
   }
 
-  /** Where a bracket opens; the end for none. */
+  /** Where a bracket opens, or "for 10 pieces" begins; the end for none. */
   private static int bracketFrom(List<Token> tokens, int end) {
     int bracket = 0;
-    while (bracket < end && !tokens.get(bracket).isMark("(")) {
+    while (bracket < end
+        && !tokens.get(bracket).isMark("(")
+        && !(tokens.get(bracket).isWord("for") && isNumber(tokens, bracket + 1))) {
       bracket++;
     }
     return bracket;
+  }
+
+  private static boolean isNumber(List<Token> tokens, int i) {
+    return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
   }
 
   /** Where the words before a colon end; 0 if the line has none in its first words. */
@@ -172,7 +178,8 @@ final class Page {
   /** "Batter (for 12)": the words before the bracket. */
   private static int bracket(List<Token> tokens, int words) {
     for (int i = 1; i < words; i++) {
-      if (tokens.get(i).isMark("(") || tokens.get(i).kind() == Token.Kind.NUMBER) {
+      boolean count = tokens.get(i).isWord("for") && isNumber(tokens, i + 1);
+      if (tokens.get(i).isMark("(") || isNumber(tokens, i) || count) {
         return i;
       }
     }

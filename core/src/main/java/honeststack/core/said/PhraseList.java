@@ -7,7 +7,8 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | may contain | may contain traces of | contains : | allergens : | never put | never add | i'd never put | i'd never add | wouldn't put | wouldn't add | except | except for | other than | apart from | but no
+          EXCLUDE | run out of | ran out of | i've run out of | we've run out of | we're out of | i'm out of
+              | we ran out of | may contain | may contain traces of | contains : | allergens : | never put | never add | i'd never put | i'd never add | wouldn't put | wouldn't add | except | except for | other than | apart from | but no
               | swears by | some people use | others use | most people use | my sister uses
               | my mother uses | i never use | never use | i don't like | we don't like
               | i don't eat | we don't eat | no | without | without any | without the | never
@@ -19,7 +20,8 @@ final class PhraseList {
               | allergic to | free of | free from | minus the | i leave out the | nor | no added
               | instead of using | does not contain | contains no | has no | have no | there is no
               | there's no | avoid | avoid the | hold the | not | nothing like
-          INSTEAD | it was | used to be | instead of | in place of | rather than
+          INSTEAD | 1 : 1 for | 1 : 1 for the | one to one for | one for one for | takes the place of
+              | take the place of | taking the place of | do for | does for | stand in for | it was | used to be | instead of | in place of | rather than
               | as a replacement for | replacing | replaces | replaces the | replacing the
               | in lieu of | and not | but not | stands in for | stands in for the | and never
           SWAP | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
@@ -76,7 +78,7 @@ final class PhraseList {
               | bake in | brown in | sizzle in | swirl the pan with | for the iron
               | for the griddle | for the tawa | coat the pan with | spray the pan with
               | spray with | for cooking
-          PAN | for the pan | in the pan | for frying | for the frying | for fryin'
+          PAN | for the pans | in the pans | for the griddles | for the irons | for the pan | in the pan | for frying | for the frying | for fryin'
               | for the griddle | for the iron | for the waffle iron | for the skillet
               | for the tawa | for the flat top | for greasing | for greasing the pan
               | for cooking | for brushing | for brushing the iron | for brushing the waffle iron
@@ -91,7 +93,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
+          YIELD | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to
@@ -99,7 +101,7 @@ final class PhraseList {
           SERVES | serves | serves about | feeds | feeds about | enough for | portions | servings
               | serving size for | serves up to | for a family of | feeds a family of | feed
               | will feed | persons | enough to feed
-          PIECES | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
+          PIECES | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
               | griddlecakes | blini | blinis | pieces | ones | little ones | small ones | cakes
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
@@ -139,7 +141,7 @@ final class PhraseList {
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | oh no sorry | oh no | correction : | no i mean
+          CORRECT | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
               | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
