@@ -20,7 +20,7 @@ export function Heated(props: {
     >
       <Input
         aria-label="The alcohol in it was heated"
-        placeholder="all counted; or simmered 15 min, flamed, off the heat"
+        placeholder="all counted; or flamed, 15 min"
         value={heated}
         maxLength={100}
         onChange={(event) => {
