@@ -163,4 +163,23 @@ class PaperApiTest {
     }
     throw new AssertionError(words + " was not held against anything");
   }
+
+  /** 1.35 g of fibre in 50 g of flour count 2 instead of 4 kcal/g in the EU's way. */
+  @Test
+  void aHandoutDrawsWhatIsAskedInTheChosenSchool() throws IOException {
+    String version = Shelf.kept(recipe("200 g plain flour", "100 g sugar"));
+    Sheet handout =
+        sheet(
+            "/api/versions/"
+                + version
+                + "/handout.pdf?energy=EU&pictured=PROCNT&pictured=ENERGY_EU");
+    assertThat(handout.text())
+        .contains("drawn by its protein")
+        .contains("drawn by its energy the EU's way")
+        .contains("energy the EU's way, kcal")
+        .contains("Energy by the EU's factors")
+        .doesNotContain("specific factors");
+    String usual = sheet("/api/versions/" + version + "/handout.pdf").text();
+    assertThat(usual).contains("drawn by its energy").contains("specific factors");
+  }
 }

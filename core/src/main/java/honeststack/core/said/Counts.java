@@ -92,7 +92,7 @@ final class Counts {
     boolean gets = made && isEater(i);
     if (gets) {
       number.part = Part.METHOD; // "every guest gets two"
-    } else if (people || fed && !pieces || clause.isWord(i - 1, "for") && isEnd(i + 1)) {
+    } else if (people || fed && !pieces || !pieces && clause.isWord(i - 1, "for") && isEnd(i + 1)) {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
       orPeople(noun);
@@ -200,12 +200,13 @@ final class Counts {
     return sized && clause.isWord(1, "small", "large", "big", "medium");
   }
 
-  /** "(12 pcs)". */
+  /** "(12 pcs)", "18 pieces in all", "for 10 pieces". */
   private boolean isPieces(int i) {
     String unit = clause.get(i).text().toLowerCase(Locale.ROOT);
-    return clause.size() == 1
-        && !clause.sentence.whole()
-        && unit.matches(".*\\b(pcs|pieces|nos)\\.?");
+    boolean alone = clause.size() == 1 && !clause.sentence.whole();
+    boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
+    boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);
+    return (alone || all || made) && unit.matches(".*\\b(pcs|pieces|nos)\\.?");
   }
 
   static Told.Count range(Element number) {

@@ -74,6 +74,16 @@ class TellingTest {
           pear, a good handful, say 80 g            | a good handful pear (80 g)
           sugar on the tip of a knife               | a pinch of sugar
           keep two eggs back, then 100 g flour      | 100 g flour
+          pear 50 g and 10 g sugar                  | 50 g pear; 10 g sugar
+          100 g pear butter                         | 100 g pear butter
+          200 g flour, 100 g roast pear, milk       | 200 g flour; 100 g roast pear; milk
+          3 tbsp milk for each egg, so 6 tbsp       | 6 tbsp milk
+          I wrote 2 tbsp sugar but it's 2 tbsp milk | 2 tbsp milk
+          I've run out of eggs so it's 100 g pear   | 100 g pear
+          100 g flour takes the place of the sugar  | 100 g flour
+          one tbsp of oil... hang on, two           | two tbsp oil
+          2 eggs, the small ones, 100 g flour       | 2 small eggs; 100 g flour
+          2 cups flower, 3 tbsp suger               | 2 cups flour; 3 tbsp sugar
           """)
   void meantLines(String text, String meant) {
     List<String> lines =
@@ -107,9 +117,45 @@ class TellingTest {
           Pancakes (12 pcs): 300 g flour, 2 eggs | 12
           makes 16 drop scones                   | 16
           60 g each, gets 28                     | 28
+          Stir it well. About 16.                | 16
+          Every guest gets two. It makes 18.     | 18
+          About 180 pieces all told.             | 180
+          Two dozen minis.                       | 24
+          Ingredients for 10 pieces: 200 g flour | 10
           """)
   void soManyComeOut(String text, double pieces) {
     assertThat(telling.read(text).pieces()).contains(new Told.Count(pieces, pieces));
+  }
+
+  @Test
+  void soManyAreFed() {
+    assertThat(telling.read("enough for 3 adults or 5 kids").serves())
+        .contains(new Told.Count(3, 5));
+    assertThat(telling.read("Ingredients for 10 guests:\n200 g flour").serves())
+        .contains(new Told.Count(10, 10));
+  }
+
+  @Test
+  void aGreasedGriddleHasItsFat() {
+    assertThat(telling.read("cook on a buttered griddle").lines())
+        .singleElement()
+        .matches(line -> line.place() == Place.PAN && line.text().equals("butter"));
+  }
+
+  /** What is numbered and begins with a verb is work, under whatever heading it stands. */
+  @Test
+  void stepsBehindToppingsAreSteps() {
+    Told told =
+        telling.read(
+            """
+            2 eggs
+            To serve:
+            20 g sugar
+            1. Beat the eggs.
+            2. Fold in 2 eggs.
+            """);
+    assertThat(told.lines()).extracting(Told.Line::text).containsExactly("2 eggs", "20 g sugar");
+    assertThat(told.steps()).hasSize(2);
   }
 
   /** Who sprays the iron has fat in it, and nobody says how much. */
