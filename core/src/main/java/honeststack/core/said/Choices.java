@@ -36,13 +36,28 @@ final class Choices {
   }
 
   private boolean isOr(int i) {
-    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1) && !isAmountBefore(i);
+    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1) && !isListed(i);
     return slash || clause.is(i, Sort.OR);
   }
 
-  /** "salt pinch / sugar 2 T" lists; it leaves no choice. */
-  private boolean isAmountBefore(int i) {
-    return clause.has(i - 1) && clause.get(i - 1).text().matches("(?i).*\\b(pinch|dash)");
+  /** "3 eggs / 300 ml milk / pinch salt" lists, set apart; it leaves no choice. */
+  private boolean isListed(int slash) {
+    boolean apart =
+        slash > 0
+            && clause.has(slash + 1)
+            && clause.get(slash).start() > end(slash - 1)
+            && clause.get(slash + 1).start() > end(slash);
+    boolean pinch = apart && clause.get(slash - 1).text().matches("(?i).*\\b(pinch|dash)");
+    boolean measured = false;
+    for (int i = 1; i < clause.size(); i++) {
+      measured |= i != slash && clause.isMark(i, "/") && clause.isStrong(i + 1);
+    }
+    return pinch || apart && measured;
+  }
+
+  private int end(int i) {
+    Element element = clause.get(i);
+    return element.tokens.get(element.to - 1).end();
   }
 
   /** Only marks and describing words stand between. */

@@ -179,6 +179,9 @@ final class ClauseReader {
       return;
     }
     Mention taken = takenBack(clause, link.amount());
+    if (taken == null) {
+      taken = elsewhere(clause, link.amount());
+    }
     if (taken != null) {
       mentions.add(taken);
       return;
@@ -211,21 +214,44 @@ final class ClauseReader {
       Element element = clause.get(i);
       boolean was = i > 0 && clause.get(i - 1).isAmount();
       if (element.isFood() && element.part == Part.EXCLUDED && was) {
-        Mention mention = new Mention();
-        mention.amount = clause.get(amount);
-        mention.food = element;
-        mention.from = amount;
-        mention.to = amount + 1;
-        mention.amountText = mention.amount.text();
-        mention.foodText = element.text();
-        mention.amount.part = Part.AMOUNT;
-        return mention;
+        return again(clause, element, amount);
       }
       if (element.isFood()) {
         return null;
       }
     }
     return null;
+  }
+
+  /** "1 tbsp butter for the pan, 2 tbsp for the batter": the food that went somewhere before. */
+  private static Mention elsewhere(Clause clause, int amount) {
+    boolean placed = false;
+    for (int i = amount - 1;
+        i >= 0 && clause.ahead(amount + 1, 4, ClauseReader::isPlace) > 0;
+        i--) {
+      if (clause.get(i).isFood()) {
+        return placed ? again(clause, clause.get(i), amount) : null;
+      }
+      placed |= isPlace(clause.get(i));
+    }
+    return null;
+  }
+
+  private static boolean isPlace(Element element) {
+    return element.is(Sort.PAN, Sort.PLATE, Sort.BOWL);
+  }
+
+  /** So much of a food that was named before. */
+  private static Mention again(Clause clause, Element food, int amount) {
+    Mention mention = new Mention();
+    mention.amount = clause.get(amount);
+    mention.food = food;
+    mention.from = amount;
+    mention.to = amount + 1;
+    mention.amountText = mention.amount.text();
+    mention.foodText = food.text();
+    mention.amount.part = Part.AMOUNT;
+    return mention;
   }
 
   /** "2 snorbels": a line that is nothing but a number and a name. */

@@ -172,7 +172,7 @@ final class Counts {
     boolean alone =
         i > 0
             && clause.isWord(i - 1, "about", "around", "roughly", "approximately")
-            && isEnd(i + 1)
+            && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
             && i + 2 >= clause.size();
     return alone && i <= 1 && clause.get(i).isCount() && counted.pieces.isEmpty();
   }

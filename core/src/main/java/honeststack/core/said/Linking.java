@@ -91,11 +91,20 @@ final class Linking {
     }
     int also = places.get(k + 2);
     boolean other = clause.isStrong(also) && !clause.get(also).isCount();
-    boolean apart = also > food + 1 && !isWordNext(also);
+    boolean apart = also > food + 1 && !isWordNext(also) && !isPlaced(food, also);
     if (other && apart) {
       double cost = before(amount, food) + behind(food, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
     }
+  }
+
+  /** "1 tbsp butter for the pan, 2 tbsp for the batter": another helping of it. */
+  private boolean isPlaced(int food, int also) {
+    boolean placed = false;
+    for (int i = food + 1; i < also; i++) {
+      placed |= clause.is(i, Sort.PAN, Sort.PLATE, Sort.BOWL) && !clause.is(i, Sort.BATTER);
+    }
+    return placed;
   }
 
   /** "blueberries, a good handful, say 80 g". */

@@ -69,7 +69,9 @@ final class Naming {
   private String between(Linking.Link link) {
     List<Token> words = new ArrayList<>();
     int from = link.amount() + 1;
-    while (from < link.food() && isFiller(clause.get(from))) {
+    boolean kind = clause.get(link.food()).food.isEmpty();
+    while (from < link.food()
+        && (isFiller(clause.get(from)) || kind && clause.isWord(from, "any"))) {
       from++;
     }
     for (int i = from; i < link.food(); i++) {

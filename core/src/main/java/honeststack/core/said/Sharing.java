@@ -45,11 +45,12 @@ final class Sharing {
     List<Integer> foods = new ArrayList<>();
     int words = 0;
     for (int i = from; i < clause.size(); i++) {
+      boolean own = clause.get(i).isAmount() && foods.size() > 1;
       if (clause.isFood(i)) {
         foods.add(i);
         words = 0;
-      } else if (clause.isStrong(i) || !isOver(i) || ++words > FAR) {
-        break;
+      } else if (clause.isStrong(i) || own || !isOver(i) || ++words > FAR) {
+        break; // "a cup each of flour and milk, an egg"
       }
     }
     return foods;

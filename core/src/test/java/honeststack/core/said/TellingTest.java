@@ -84,6 +84,10 @@ class TellingTest {
           one tbsp of oil... hang on, two           | two tbsp oil
           2 eggs, the small ones, 100 g flour       | 2 small eggs; 100 g flour
           2 cups flower, 3 tbsp suger               | 2 cups flour; 3 tbsp sugar
+          a cup each of flour and milk, an egg      | a cup flour; a cup milk; an egg
+          3 eggs / 30 ml milk / butter / 20 g sugar | 3 eggs; 30 ml milk; butter; 20 g sugar
+          100 g butter / oil                        | 100 g butter or oil
+          10 g butter for the pan, 20 g on top      | 10 g butter; 20 g butter
           """)
   void meantLines(String text, String meant) {
     List<String> lines =
