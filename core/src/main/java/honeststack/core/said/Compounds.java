@@ -5,7 +5,8 @@ import java.util.List;
 
 /**
  * Two names side by side that are one food's: "honey roast ham", "egg mayonnaise". Neither is
- * counted in its place; what it is has to be asked.
+ * counted in its place; what it is has to be asked. And one food that is said to be made of others:
+ * those are counted.
  */
 final class Compounds {
   private final Clause clause;
@@ -16,6 +17,7 @@ final class Compounds {
 
   static void in(Clause clause, List<Mention> mentions) {
     Compounds compounds = new Compounds(clause);
+    mentions.removeIf(one -> compounds.isExplained(one, mentions));
     for (int i = mentions.size() - 1; i > 0; i--) {
       Mention first = mentions.get(i - 1);
       Mention second = mentions.get(i);
@@ -26,6 +28,27 @@ final class Compounds {
         mentions.remove(i);
       }
     }
+  }
+
+  /** "1 flax egg = 1 tbsp ground flax + 3 tbsp water": what it is made of stands behind it. */
+  private boolean isExplained(Mention one, List<Mention> mentions) {
+    int equals = one.to;
+    boolean parts =
+        one.amount != null
+            && one.food != null
+            && clause.isMark(equals, "=")
+            && mentions.stream()
+                .anyMatch(
+                    part ->
+                        part.from > equals
+                            && part.from <= equals + 2
+                            && part.amount != null
+                            && part.food != null);
+    if (parts) {
+      one.food.part = Part.NOTE;
+      one.amount.part = Part.NOTE;
+    }
+    return parts;
   }
 
   /** Measured in a unit, then both names and nothing else up to a mark. */

@@ -88,6 +88,8 @@ class TellingTest {
           3 eggs / 30 ml milk / butter / 20 g sugar | 3 eggs; 30 ml milk; butter; 20 g sugar
           100 g butter / oil                        | 100 g butter or oil
           10 g butter for the pan, 20 g on top      | 10 g butter; 20 g butter
+          1 egg = 10 g flour + 3 tbsp milk          | 10 g flour; 3 tbsp milk
+          flour = 200 g, milk = 300 g               | 200 g flour; 300 g milk
           """)
   void meantLines(String text, String meant) {
     List<String> lines =
