@@ -2,6 +2,7 @@ package honeststack.app.demo;
 
 import honeststack.app.demo.DemoRecipe.DemoEvent;
 import honeststack.app.demo.DemoRecipe.DemoRun;
+import honeststack.app.files.RecipeFile;
 import honeststack.app.shelf.ShelfService;
 import java.time.Clock;
 import java.time.Duration;
@@ -47,8 +48,8 @@ class DemoFile {
     }
     Map<String, Object> last = versions.get(versions.size() - 1);
     Map<String, Object> file = new LinkedHashMap<>();
-    file.put("format", "honest-stack-recipe");
-    file.put("formatVersion", 1);
+    file.put("format", RecipeFile.FORMAT);
+    file.put("formatVersion", RecipeFile.VERSION);
     file.put("id", identity());
     file.put("name", recipe.name());
     file.put("createdAt", now);

@@ -27,8 +27,8 @@ public record RecipeFile(
     List<VersionPart> versions,
     List<MorningPart> mornings) {
 
-  static final String FORMAT = "honest-stack-recipe";
-  static final int VERSION = 1;
+  public static final String FORMAT = "honest-stack-recipe";
+  public static final int VERSION = 1;
 
   /** In their order. */
   public List<String> versionIds() {
