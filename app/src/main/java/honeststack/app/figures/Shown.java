@@ -21,7 +21,7 @@ import java.util.Set;
  * @param pictured tags of those whose parts are sent, line by line; absent for all that are shown
  */
 public record Shown(
-    @Nullable @Size(max = Shown.MOST) List<String> also,
+    @Nullable @Size(max = MOST) List<String> also,
     @Nullable School.Energy energy,
     @Nullable School.Carbohydrate carbohydrate,
     @Nullable @Size(max = MOST) List<String> pictured) {

@@ -47,7 +47,11 @@ class ShownResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     if (said == null) {
       return null;
     }
-    List<String> tags = Arrays.stream(said).flatMap(s -> Arrays.stream(s.split(","))).toList();
+    List<String> tags =
+        Arrays.stream(said)
+            .flatMap(one -> Arrays.stream(one.split(",")))
+            .filter(tag -> !tag.isBlank())
+            .toList();
     if (tags.size() > Shown.MOST) {
       throw Problem.badInput(
           name,

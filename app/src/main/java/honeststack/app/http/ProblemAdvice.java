@@ -164,9 +164,6 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   private static FieldProblem problem(FieldError error) {
-    if (error.contains(TypeMismatchException.class)) {
-      return mismatch(error.getField(), error.unwrap(TypeMismatchException.class));
-    }
     return new FieldProblem(
         error.getField(),
         shortened(String.valueOf(error.getRejectedValue())),

@@ -134,7 +134,12 @@ public class KeptService implements RecipeWatcher {
         .orElseGet(() -> insert(recipeId, parentId, draft, reason).id());
   }
 
-  private static void check(RecipeReading reading) {
+  /**
+   * What cannot be kept.
+   *
+   * @throws ProblemException if nothing in it has a weight, or a count of pieces cannot be
+   */
+  static void check(RecipeReading reading) {
     if (reading.batter().isEmpty()) {
       throw Problem.conflict("There is nothing in the bowl yet that has a weight.");
     }

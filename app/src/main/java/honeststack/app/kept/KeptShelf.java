@@ -127,6 +127,7 @@ public class KeptShelf {
               whole.keptAt());
       if (whole.reading() == null) {
         RecipeReading now = figures.read(draft, Optional.of(whole.recipeId()));
+        KeptService.check(now);
         return new Read(new StoredVersion(head, whole.draft(), readings.text(now)), now);
       }
       return new Read(

@@ -95,6 +95,12 @@ class FilesApiTest {
     String copy = brought.body().get("id").asString();
     String id = Http.get("/api/versions?recipe=" + copy).body().at("/0/id").asString();
     assertThat(Shelf.version(id).get("figures")).isEqualTo(Shelf.version(version).get("figures"));
+
+    ((tools.jackson.databind.node.ObjectNode) file.at("/versions/0/recipe"))
+        .set("bowl", JSON.readTree("[]"));
+    Http.Answer empty = Http.sendFile("/api/files?copy=true", bytes(file.toString()));
+    assertThat(empty.status()).as("what cannot be kept cannot come").isEqualTo(409);
+    assertThat(empty.body().get("detail").asString()).contains("nothing in the bowl");
   }
 
   @ParameterizedTest(name = "{0}: {1}")

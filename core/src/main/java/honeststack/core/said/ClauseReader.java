@@ -225,10 +225,11 @@ final class ClauseReader {
 
   /** "1 tbsp butter for the pan, 2 tbsp for the batter": the food that went somewhere before. */
   private static Mention elsewhere(Clause clause, int amount) {
+    if (clause.ahead(amount + 1, 4, ClauseReader::isPlace) < 0) {
+      return null;
+    }
     boolean placed = false;
-    for (int i = amount - 1;
-        i >= 0 && clause.ahead(amount + 1, 4, ClauseReader::isPlace) > 0;
-        i--) {
+    for (int i = amount - 1; i >= 0; i--) {
       if (clause.get(i).isFood()) {
         return placed ? again(clause, clause.get(i), amount) : null;
       }

@@ -170,11 +170,11 @@ final class Counts {
   /** "About 16.": a sentence that says nothing else, where nobody counted yet. */
   private boolean isAbout(int i) {
     boolean alone =
-        i > 0
-            && clause.isWord(i - 1, "about", "around", "roughly", "approximately")
+        i == 1
+            && clause.isWord(0, "about", "around", "roughly", "approximately")
             && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
             && i + 2 >= clause.size();
-    return alone && i <= 1 && clause.get(i).isCount() && counted.pieces.isEmpty();
+    return alone && clause.get(i).isCount() && counted.pieces.isEmpty();
   }
 
   private boolean isFoodNext(int i) {

@@ -8,6 +8,7 @@ import honeststack.core.figures.School.Carbohydrate;
 import honeststack.core.figures.School.Energy;
 import honeststack.core.recipe.RecipeReading;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,9 +20,7 @@ class SchoolTest {
   private final RecipeReading flour = bowl("100 g flour").pan("none", "").read();
 
   private double inAll(Measurand measurand) {
-    return Figures.of(flour, java.util.List.of(measurand))
-        .figure(Basis.WHOLE_BATCH, measurand)
-        .value();
+    return Figures.of(flour, List.of(measurand)).figure(Basis.WHOLE_BATCH, measurand).value();
   }
 
   /** By hand: 4 · 10 + 9 · 1 + 4 · 70; the EU's way 4 · 10 + 9 · 1 + 4 · 65 + 2 · 5. */
