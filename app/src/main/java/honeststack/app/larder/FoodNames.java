@@ -2,6 +2,7 @@ package honeststack.app.larder;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +16,12 @@ import org.apache.lucene.analysis.miscellaneous.ASCIIFoldingFilter;
 public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
   private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ]");
+
+  /** What is often written right behind what it is of. */
+  private static final Pattern JOINED =
+      Pattern.compile(
+          "\\b(\\p{L}{3,})"
+              + "(milk|flour|butter|oil|sugar|powder|cheese|syrup|seed|white|yolk|sauce|fat)\\b");
 
   private FoodNames() {}
 
@@ -78,6 +85,16 @@ public final class FoodNames {
     } else {
       words.add(singular(word));
     }
+  }
+
+  /** A name in the one form with words that were written as one taken apart: "oatmilk". */
+  static String apart(String normal) {
+    if (!JOINED.matcher(normal).find()) {
+      return normal;
+    }
+    String[] words = JOINED.matcher(normal).replaceAll("$1 $2").split(" ");
+    Arrays.sort(words);
+    return String.join(" ", words);
   }
 
   private static String singular(String word) {

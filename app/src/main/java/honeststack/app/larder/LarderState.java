@@ -132,7 +132,8 @@ final class LarderState implements Foods {
   @Override
   public Optional<Named> byName(String name) {
     String normal = FoodNames.normal(name);
-    return normal.isEmpty() ? Optional.empty() : Optional.ofNullable(byName.get(normal));
+    Named found = byName.get(normal);
+    return Optional.ofNullable(found != null ? found : byName.get(FoodNames.apart(normal)));
   }
 
   @Override

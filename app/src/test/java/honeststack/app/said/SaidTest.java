@@ -171,7 +171,9 @@ class SaidTest {
     "last, 0.82",
     "unseen, 0.78",
     "wide, 0.92",
-    "putby, 0.87"
+    "putby, 0.87",
+    "field, 0.5",
+    "kept, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -191,7 +193,8 @@ class SaidTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby"
+        "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
+        "field", "kept"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -15,7 +15,7 @@ final class KitchenMeasures {
   private static final double CLOSE = 0.05;
 
   private static final List<Unit> SMALLER =
-      List.of(Unit.QUART, Unit.PINT, Unit.CUP, Unit.TABLESPOON, Unit.TEASPOON);
+      List.of(Unit.GALLON, Unit.QUART, Unit.PINT, Unit.CUP, Unit.TABLESPOON, Unit.TEASPOON);
 
   private final MeasuringSystem system;
 

@@ -229,7 +229,7 @@ final class Quantities {
 
   private Quantity dozens(Quantity quantity) {
     int i = word(quantity.next(), "a") ? quantity.next() + 1 : quantity.next();
-    return word(i, "dozen") ? quantity.times(12, i + 1) : quantity;
+    return word(i, "dozen", "doz", "dz") ? quantity.times(12, i + 1) : quantity;
   }
 
   /** "3/4 of a cup", "1/2 a cup". */

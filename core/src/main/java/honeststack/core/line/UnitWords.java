@@ -86,6 +86,11 @@ public final class UnitWords {
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
   }
 
+  /** The unit of a name alone. */
+  public static Optional<Unit> of(String name) {
+    return Optional.ofNullable(UNITS.get(name));
+  }
+
   /** Whether a unit's name, or its last word, is a token. */
   public static boolean isUnit(List<Token> tokens, int i) {
     return at(tokens, i).isPresent() || tokens.get(i).isWord("oz", "approx", "c");

@@ -59,6 +59,8 @@ public final class Containers {
     counted.put("envelope", "packet");
     counted.put("rasher", "slice");
     counted.put("rashers", "slice");
+    counted.put("stem", "stalk");
+    counted.put("stems", "stalk");
     counted.put("bunches", "bunch");
     counted.put("leaf", "leaf");
     counted.put("leaves", "leaf");

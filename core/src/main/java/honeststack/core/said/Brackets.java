@@ -2,10 +2,16 @@ package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Unit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
+  private static final Pattern ALL =
+      Pattern.compile("in all|in total|altogether|all told|total", Pattern.CASE_INSENSITIVE);
+
   private final Clause outer;
   private final Mention before;
   private final Clause inner;
@@ -92,10 +98,19 @@ final class Brackets {
     if (before.amountText.isEmpty() && amount) {
       inner.elements.stream()
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
-          .findFirst()
+          .min(Comparator.comparing(e -> e.measure().unit().kind() != Unit.Kind.MASS))
           .ifPresent(e -> before.amountText = e.text());
       inner.mentions.clear();
       inner.elements.forEach(element -> element.part = Part.NOTE);
+      return;
+    }
+    if (isTotal()) {
+      inner.elements.stream()
+          .filter(Element::isAmount)
+          .findFirst()
+          .ifPresent(e -> before.amountText = e.text());
+      before.restated = true;
+      all(Part.NOTE);
       return;
     }
     boolean choice = inner.elements.stream().anyMatch(e -> e.is(Sort.OR));
@@ -114,6 +129,15 @@ final class Brackets {
     if (before.food != null && !counted && !choice && (amount || tells) && isShort(tokens)) {
       before.notes += " (" + Token.joined(tokens) + ")";
     }
+  }
+
+  /** "60 g for each egg (so 120 g here)", "(120 g in all)". */
+  private boolean isTotal() {
+    int amount = inner.isWord(0, "so", "=") || inner.isMark(0, "=") ? 1 : 0;
+    boolean all = inner.is(1, Sort.IDLE) && ALL.matcher(inner.get(1).text()).matches();
+    boolean measured =
+        inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
+    return measured && (amount == 1 || all);
   }
 
   private static boolean isShort(List<Token> tokens) {

@@ -17,9 +17,11 @@ final class ClauseReader {
   /** So far before an amount stands the food that it takes back. */
   private static final int BACK = 20;
 
+  private final Foods foods;
   private final Spans spans;
 
   ClauseReader(Foods foods) {
+    this.foods = foods;
     this.spans = new Spans(foods);
   }
 
@@ -31,7 +33,7 @@ final class ClauseReader {
   }
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
-    Clause clause = new Clause(sentence, spans.of(main), asides);
+    Clause clause = new Clause(sentence, Ellipses.filled(foods, spans.of(main)), asides);
     other(clause);
     Corrections.in(clause);
     Exclusions.in(clause);
@@ -178,6 +180,10 @@ final class ClauseReader {
       amount.part = Part.METHOD; // "put all in a jar, shake"
       return;
     }
+    if (isPortion(clause, link.amount())) {
+      amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
+      return;
+    }
     Mention taken = takenBack(clause, link.amount());
     if (taken == null) {
       taken = elsewhere(clause, link.amount());
@@ -206,6 +212,19 @@ final class ClauseReader {
     mention.foodText = unknown;
     amount.part = Part.AMOUNT;
     mentions.add(mention);
+  }
+
+  /** So much batter at a time. */
+  private static boolean isPortion(Clause clause, int amount) {
+    Unit unit = clause.get(amount).measure().unit();
+    boolean filled = unit.kind() == Unit.Kind.VOLUME || unit.kind() == Unit.Kind.LADLE;
+    boolean jug = unit.kind() == Unit.Kind.MARKED;
+    int verb =
+        clause.isWord(amount - 1, "by", "in", "a", "with", "about", "-") ? amount - 2 : amount - 1;
+    return (filled || jug)
+        && clause.is(verb, Sort.VERB)
+        && clause.isWord(verb, "cook", "pour", "drop", "ladle", "scoop", "spoon", "fry", "portion")
+        && clause.elements.stream().noneMatch(Element::isFood);
   }
 
   /** "it was 3 eggs, but I use 2": the food that was taken back, with this amount. */
@@ -320,6 +339,24 @@ final class ClauseReader {
     }
   }
 
+  /** "1 serving (2 tbsp, 30 g) maple syrup": what follows right behind, unless it is measured. */
+  private static Mention next(Clause clause, Clause.Aside aside) {
+    int end = aside.clause().sentence.tokens().get(0).start();
+    for (Mention mention : clause.mentions) {
+      boolean behind = mention.amount == null && clause.get(mention.from).start() > end;
+      boolean right = behind && mention.from > 0 && clause.get(mention.from - 1).end() < end;
+      if (right) {
+        return mention;
+      }
+    }
+    return null;
+  }
+
+  private static boolean isAmount(Clause inner) {
+    return inner.elements.stream().allMatch(e -> e.isAmount() || e.isMark(",", "/", "="))
+        && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
+  }
+
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
   private static void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
@@ -328,6 +365,8 @@ final class ClauseReader {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
         before = is ? mention : before;
       }
+      Mention next = next(clause, aside);
+      before = next != null && isAmount(aside.clause()) ? next : before;
       new Brackets(clause, before, aside.clause()).read();
     }
   }

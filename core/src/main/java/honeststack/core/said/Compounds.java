@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Role;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Two names side by side that are one food's: "honey roast ham", "egg mayonnaise". Neither is
@@ -17,11 +18,17 @@ final class Compounds {
 
   static void in(Clause clause, List<Mention> mentions) {
     Compounds compounds = new Compounds(clause);
-    mentions.removeIf(one -> compounds.isExplained(one, mentions));
+    mentions.removeIf(
+        one -> compounds.isExplained(one, mentions) || compounds.isResult(one, mentions));
     for (int i = mentions.size() - 1; i > 0; i--) {
       Mention first = mentions.get(i - 1);
       Mention second = mentions.get(i);
-      if (compounds.isOne(first, second)) {
+      if (compounds.isNamed(first, second)) {
+        second.foodText = first.foodText + " " + second.foodText;
+        second.from = first.from;
+        first.food.part = Part.NOTE;
+        mentions.remove(i - 1);
+      } else if (compounds.isOne(first, second)) {
         first.foodText = first.foodText + compounds.between(first, second) + second.foodText;
         first.to = second.to;
         first.food = null;
@@ -33,10 +40,11 @@ final class Compounds {
   /** "1 flax egg = 1 tbsp ground flax + 3 tbsp water": what it is made of stands behind it. */
   private boolean isExplained(Mention one, List<Mention> mentions) {
     int equals = one.to;
+    boolean label = one.amount == null && clause.isMark(equals, ":");
     boolean parts =
-        one.amount != null
-            && one.food != null
-            && clause.isMark(equals, "=")
+        one.food != null
+            && (one.amount != null && clause.isMark(equals, "=")
+                || label && isSum(equals, mentions))
             && mentions.stream()
                 .anyMatch(
                     part ->
@@ -46,9 +54,48 @@ final class Compounds {
                             && part.food != null);
     if (parts) {
       one.food.part = Part.NOTE;
-      one.amount.part = Part.NOTE;
+      if (one.amount != null) {
+        one.amount.part = Part.NOTE;
+      }
     }
     return parts;
+  }
+
+  /** "egg: 1 tbsp chia + 3 tbsp water". */
+  private boolean isSum(int from, List<Mention> mentions) {
+    List<Mention> parts = mentions.stream().filter(m -> m.from > from).toList();
+    return parts.size() > 1
+        && parts.stream().allMatch(m -> m.amount != null && m.food != null)
+        && clause.has(parts.get(0).to)
+        && clause.get(parts.get(0).to).text().matches("[+&]|and");
+  }
+
+  /** "a tablespoon of vinegar in 250 ml soy milk = buttermilk": what comes of it. */
+  private boolean isResult(Mention one, List<Mention> mentions) {
+    boolean result =
+        one.amount == null
+            && one.food != null
+            && clause.isMark(one.from - 1, "=")
+            && mentions.stream().anyMatch(m -> m.to < one.from && m.amount != null);
+    if (result) {
+      one.food.part = Part.NOTE;
+    }
+    return result;
+  }
+
+  /** "self-rising cornmeal 1½ cups": both names, then what it measures. */
+  private boolean isNamed(Mention first, Mention second) {
+    return first.amount == null
+        && first.food != null
+        && first.others.isEmpty()
+        && second.amount != null
+        && second.food != null
+        && !second.amount.isCount()
+        && first.to == place(second.food)
+        && place(second.food) == first.from + 1
+        && place(second.amount) > place(second.food)
+        && !isSeasoning(first)
+        && !first.foodText.toLowerCase(Locale.ROOT).matches("eggs?|salt|sugar|milk|flour|water");
   }
 
   /** Measured in a unit, then both names and nothing else up to a mark. */

@@ -68,7 +68,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (isAbout(i)) {
+    if (isAbout(i) || isIsh(i)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       return;
@@ -89,6 +89,10 @@ final class Counts {
       return;
     }
     boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
+    if (people && !made && !fed && isHelping(noun)) {
+      number.part = Part.NOTE; // "1 serving (30 g) maple syrup"
+      return;
+    }
     boolean gets = made && isEater(i);
     if (gets) {
       number.part = Part.METHOD; // "every guest gets two"
@@ -104,7 +108,25 @@ final class Counts {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       counted.sure = true;
+      orMore(i);
     }
+  }
+
+  /** "I'd say 10, maybe 11". */
+  private void orMore(int number) {
+    int more = clause.isMark(number + 1, ",") ? number + 2 : number + 1;
+    boolean maybe = clause.isWord(more, "maybe", "perhaps", "possibly", "sometimes", "or");
+    boolean count = maybe && clause.isStrong(more + 1) && clause.get(more + 1).isCount();
+    if (count && isEnd(more + 2)) {
+      Told.Count most = range(clause.get(more + 1));
+      counted.pieces = counted.pieces.map(few -> new Told.Count(few.low(), most.high()));
+      clause.get(more + 1).part = Part.YIELD;
+    }
+  }
+
+  private boolean isHelping(int noun) {
+    int of = clause.isWord(noun + 1, "of") ? noun + 2 : noun + 1;
+    return clause.isWord(noun, "serving", "servings", "portion", "portions") && isFoodNext(of);
   }
 
   /** Who gets them stands before it. */
@@ -177,12 +199,19 @@ final class Counts {
     return alone && clause.get(i).isCount() && counted.pieces.isEmpty();
   }
 
+  /** "15-ish", "10, maybe 11": a line that is a number and says nothing else. */
+  private boolean isIsh(int i) {
+    boolean ish =
+        clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
+    return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
+  }
+
   private boolean isFoodNext(int i) {
     return clause.ahead(i, 2, Element::isFood) >= 0;
   }
 
   private boolean isEnd(int i) {
-    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":");
+    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|");
   }
 
   /** Nothing that it counts stands behind it. */

@@ -1,6 +1,8 @@
 package honeststack.core.said;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
@@ -11,6 +13,59 @@ final class Exclusions {
   private static final int FAR = 4;
   private static final Pattern REPLACER =
       Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
+
+  private static final Set<String> OTHERS =
+      Set.of(
+          "mum",
+          "mom",
+          "mother",
+          "mam",
+          "gran",
+          "grandma",
+          "granny",
+          "nan",
+          "nana",
+          "nonna",
+          "oma",
+          "grandmother",
+          "dad",
+          "father",
+          "grandad",
+          "grandpa",
+          "aunt",
+          "auntie",
+          "uncle",
+          "sister",
+          "brother",
+          "neighbour",
+          "neighbor",
+          "wife",
+          "husband",
+          "friend",
+          "everyone",
+          "everybody",
+          "people",
+          "others",
+          "they",
+          "recipe",
+          "book",
+          "original",
+          "packet",
+          "box",
+          "card",
+          "she",
+          "he");
+
+  private static final Set<String> HABITS =
+      Set.of(
+          "used", "uses", "use", "puts", "put", "adds", "added", "add", "said", "says", "say",
+          "takes", "likes", "calls", "wants", "wanted", "asks", "asked", "had", "has", "did",
+          "does", "always");
+
+  private static final Set<String> OWN =
+      Set.of(
+          "use", "put", "add", "do", "did", "take", "prefer", "have", "make", "go", "went", "used",
+          "swap", "swapped", "put in", "like", "i'd");
 
   private final Clause clause;
 
@@ -23,6 +78,7 @@ final class Exclusions {
     exclusions.things();
     exclusions.comparisons();
     exclusions.swaps();
+    exclusions.theirs();
     exclusions.left();
     exclusions.behind();
   }
@@ -36,6 +92,9 @@ final class Exclusions {
       boolean stands = clause.isFood(i) && REPLACER.matcher(clause.get(i).text()).find();
       if (stands && clause.isWord(i + 1, "for")) {
         excludeUntil(i + 1, Math.min(clause.size(), i + 5));
+      }
+      if (clause.isFood(i) && isDipped(i + 1)) {
+        clause.take(i, i + 1, Part.ASIDE);
       }
       if (clause.isFood(i) && clause.has(i + 1) && clause.get(i + 1).text().equals("on a fork")) {
         clause.take(Math.max(0, i - 1), i + 1, Part.ASIDE);
@@ -56,6 +115,14 @@ final class Exclusions {
         clause.take(i, i + 2, Part.ASIDE);
       }
     }
+  }
+
+  /** "rub with a cut onion dipped in oil": what is used as a brush. */
+  private boolean isDipped(int i) {
+    boolean dipped = clause.isWord(i, "dipped") || low(i).equals("dipped in");
+    return dipped
+        && clause.elements.stream()
+            .anyMatch(e -> e.isWord("rub", "wipe", "brush", "grease", "oil"));
   }
 
   private void comparisons() {
@@ -118,6 +185,34 @@ final class Exclusions {
     }
   }
 
+  /** "mum used lard, I use butter": what somebody else takes, where it is set against one's own. */
+  private void theirs() {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean other = OTHERS.contains(low(i)) && HABITS.contains(low(i + 1));
+      int own = other ? own(i + 2) : -1;
+      int food = own < 0 ? -1 : clause.ahead(i + 2, FAR, e -> e.isFood() || e.isAmount());
+      if (food > 0 && food < own) {
+        excludeUntil(food, own);
+      }
+    }
+  }
+
+  /** Where "I use" begins; -1 for nowhere. */
+  private int own(int from) {
+    for (int i = from; i + 1 < clause.size(); i++) {
+      int verb = clause.isWord(i + 1, "just", "only", "always", "usually") ? i + 2 : i + 1;
+      boolean mine = clause.isWord(i, "i", "we") && (OWN.contains(low(verb)));
+      if (mine || clause.isWord(i, "mine", "ours") && clause.isWord(i + 1, "is", "has", "gets")) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private String low(int i) {
+    return clause.has(i) ? clause.get(i).text().toLowerCase(Locale.ROOT) : "";
+  }
+
   private void left() {
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
@@ -142,6 +237,10 @@ final class Exclusions {
         food = behind;
       }
       clause.take(i, i + 1, Part.EXCLUDED);
+      if (isOnlyYet(food)) {
+        clause.get(food).part = Part.METHOD; // "don't add the milk all at once"
+        continue;
+      }
       exclude(food);
       if (cue.text().endsWith(":")) {
         excludeUntil(food, clause.size()); // "contains: wheat, milk and egg"
@@ -170,10 +269,19 @@ final class Exclusions {
     return -1;
   }
 
+  /** Not now, or not so: it goes in all the same. */
+  private boolean isOnlyYet(int food) {
+    return clause.isWord(food + 1, "until", "till", "before", "yet", "cold", "hot")
+        || clause.isWord(food + 1, "all") && clause.isWord(food + 2, "at")
+        || clause.isWord(food + 1, "at") && clause.isWord(food + 2, "once")
+        || low(food + 1).startsWith("all at once");
+  }
+
   /** "not too", "not quite 1 dl": it leaves nothing out. */
   private boolean isNoWord(int i) {
     return clause.get(i).isWord("not")
-        && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at");
+            && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")
+        || clause.isWord(i + 1, "all");
   }
 
   /** The food and those listed behind it. */

@@ -24,6 +24,7 @@ final class Linking {
   private static final double TWICE = 1.5;
   private static final double COMMA = 2.5;
   private static final int MOST_WORDS = 5;
+  private static final int MOST_BEHIND = 7;
 
   private final Clause clause;
   private final List<Integer> places = new ArrayList<>();
@@ -190,7 +191,7 @@ final class Linking {
         return NEVER;
       }
     }
-    return words > MOST_WORDS ? NEVER : cost;
+    return words > MOST_BEHIND ? NEVER : cost;
   }
 
   /** What stands between two foods, never between one and its amount. */

@@ -38,6 +38,9 @@ final class Mention {
   /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */
   Place more;
 
+  /** Its amount is not written as it was said. */
+  boolean restated;
+
   /** It is only named again: it was said elsewhere how much. */
   boolean again;
 

@@ -254,7 +254,7 @@ final class Page {
 
   private static boolean isEnd(List<Token> tokens, int i) {
     Token mark = tokens.get(i);
-    if (mark.isMark("!", "?", "|")) {
+    if (mark.isMark("!", "?", "|", "•", "·", "▪")) {
       return true;
     }
     if (!mark.isMark(".") || i == 0 || tokens.get(i - 1).isMark(".")) {

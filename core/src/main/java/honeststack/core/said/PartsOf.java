@@ -3,9 +3,14 @@ package honeststack.core.said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Parts of a fruit or an egg: "zest and juice of 2 lemons", "yolks of 3 eggs". */
 final class PartsOf {
+  private static final Pattern FRUIT =
+      Pattern.compile("\\b(lemon|lime|orange|grapefruit|clementine)");
+
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -21,6 +26,57 @@ final class PartsOf {
         parts.of(mention);
       }
     }
+    parts.its();
+  }
+
+  /** "the zest of an orange and its juice, 80 ml", "zest of 2 lemons, juice of 1". */
+  private void its() {
+    String fruit = "";
+    for (int i = 0; i < clause.size(); i++) {
+      String word = clause.get(i).text().toLowerCase(Locale.ROOT);
+      Matcher known = FRUIT.matcher(word);
+      boolean part = word.equals("juice") || word.equals("zest") || word.equals("rind");
+      if (known.find()) {
+        fruit = known.group();
+      } else if (part && !fruit.isEmpty() && clause.get(i).part == null) {
+        part(i, word, fruit);
+      }
+    }
+  }
+
+  private void part(int i, String part, String fruit) {
+    boolean its = clause.isWord(i - 1, "its", "their", "the");
+    int of = clause.isWord(i + 1, "of") && clause.isStrong(i + 2) ? i + 2 : -1;
+    boolean count = of > 0 && clause.get(of).isCount();
+    int behind = its ? clause.ahead(i + 1, 3, Element::isAmount) : -1;
+    behind =
+        its
+                && behind < 0
+                && clause.isMark(i + 1, ",")
+                && clause.has(i + 2)
+                && clause.get(i + 2).isAmount()
+            ? i + 2
+            : behind;
+    if (!its && !count) {
+      return;
+    }
+    Mention mention = new Mention();
+    mention.from = i;
+    mention.to = Math.max(i, Math.max(of, behind)) + 1;
+    mention.amount = of > 0 ? clause.get(of) : behind > 0 ? clause.get(behind) : null;
+    if (of > 0) {
+      mention.amountText = part + " of " + mention.amount.text();
+      mention.foodText = fruit;
+    } else {
+      mention.amountText = behind > 0 ? mention.amount.text() : "";
+      mention.foodText = fruit + " " + part;
+    }
+    clause.get(i).part = Part.FOOD;
+    if (mention.amount != null) {
+      mention.amount.part = Part.AMOUNT;
+    }
+    mentions.add(mention);
+    mentions.sort((a, b) -> Integer.compare(a.from, b.from));
   }
 
   private void of(Mention whole) {
@@ -40,7 +96,7 @@ final class PartsOf {
         parts.add(0, part);
         element.part = Part.NOTE;
         mentions.removeIf(m -> m.food == element);
-      } else if (!element.isWord("and", "&", "+", "the") && !element.isMark("&", "+", ",")) {
+      } else if (!element.text().matches("(?i)and|the|[&+,]")) {
         break;
       }
       i--;

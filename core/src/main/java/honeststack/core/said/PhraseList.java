@@ -7,7 +7,10 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | run out of | ran out of | i've run out of | we've run out of | we're out of | i'm out of
+          EXCLUDE | anything but | everything but | all but | which isn't | which is not | it isn't
+              | isn't | aren't | wasn't | weren't | none of your | no more | no extra | not any
+              | no need for | go without | goes without | going without | do without | done without
+              | sin | sans | ohne | senza | run out of | ran out of | i've run out of | we've run out of | we're out of | i'm out of
               | we ran out of | may contain | may contain traces of | contains : | allergens : | never put | never add | i'd never put | i'd never add | wouldn't put | wouldn't add | except | except for | other than | apart from | but no
               | swears by | some people use | others use | most people use | my sister uses
               | my mother uses | i never use | never use | i don't like | we don't like
@@ -93,7 +96,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
+          YIELD | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to
@@ -177,7 +180,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
+          IDLE | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
               | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's

@@ -10,6 +10,21 @@ import java.util.function.Consumer;
 
 /** Phrases of speech by what they do, found word by word. */
 final class Phrases {
+  /** Of which "for the pan" is also "for my pan", and "for pan" on a card. */
+  private static final Set<Sort> ANYBODYS =
+      EnumSet.of(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT, Sort.BOWL);
+
+  private static final List<String> WHOSE = List.of(" ", " my ", " your ", " our ", " each ");
+
+  private static final List<String> NEGATIONS =
+      words("don't|do not|doesn't|does not|didn't|did not|won't|wouldn't|can't|cannot|never|dont");
+
+  /** What is done with a food that is in it. */
+  private static final List<String> USES =
+      words(
+          "add|use|put|put in|want|like|need|have|do|eat|bother with|include|take|fancy|trust"
+              + "|tolerate|touch|drink|go for|care for|hold with|get on with|keep|stock|buy|believe in");
+
   private static final Phrases SHIPPED = read();
 
   private final Node root = new Node();
@@ -30,6 +45,10 @@ final class Phrases {
     return SHIPPED;
   }
 
+  private static List<String> words(String between) {
+    return List.of(between.split("\\|"));
+  }
+
   private static Phrases read() {
     Phrases phrases = new Phrases();
     Sort sort = null;
@@ -38,6 +57,17 @@ final class Phrases {
       sort = parts[0].isEmpty() ? sort : Sort.valueOf(parts[0]);
       for (int i = 1; i < parts.length; i++) {
         phrases.add(parts[i], sort);
+        if (ANYBODYS.contains(sort) && parts[i].contains(" the ")) {
+          for (String whose : WHOSE) {
+            phrases.add(parts[i].replace(" the ", whose), sort);
+          }
+        }
+      }
+    }
+    for (String not : NEGATIONS) {
+      for (String verb : USES) {
+        phrases.add(not + " " + verb, Sort.EXCLUDE);
+        phrases.add(not + " " + verb + " any", Sort.EXCLUDE);
       }
     }
     return phrases;

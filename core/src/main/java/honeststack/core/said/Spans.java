@@ -67,6 +67,9 @@ final class Spans {
   /** Right behind an amount. */
   private static final int LEAST_MEASURED = 5;
 
+  /** What comes behind is the same amount again. */
+  private static final String[] RETOLD = {"that's", "thats", "is", "weighs", "say"};
+
   private static final double COLDEST_OVEN = 60;
 
   private final Foods foods;
@@ -133,7 +136,8 @@ final class Spans {
     if (front.isEmpty() || front.get().next() <= i) {
       return;
     }
-    if (i > 0 && best[i].element().isFood() && hasName(tokens, front.get().next())) {
+    boolean told = i > 0 && (best[i].element().isFood() || tokens.get(i - 1).isWord(RETOLD));
+    if (told && hasName(tokens, front.get().next())) {
       front = beforeAnd(tokens, i, front.get());
     }
     Element amount = Element.amount(tokens, i, trimmed(tokens, front.get()));
@@ -165,8 +169,8 @@ final class Spans {
   /** "blueberries 50 g and 10 g honey": two amounts, of two foods. */
   private static Optional<AmountParser.Front> beforeAnd(
       List<Token> tokens, int i, AmountParser.Front whole) {
-    for (int at = i + 1; at < whole.next(); at++) {
-      if (whole.terms().size() > 1 && tokens.get(at).isWord("and")) {
+    for (int at = whole.next() - 1; at > i && whole.terms().size() > 1; at--) {
+      if (tokens.get(at).isWord("and")) {
         return new AmountParser("", tokens.subList(0, at)).front(i);
       }
     }
@@ -221,9 +225,12 @@ final class Spans {
       boolean fat = tokens.get(at).isMark("%") && letter;
       return Optional.of(letter && !fat ? at + 2 : at + 1);
     }
-    boolean hot = measure.amount() >= COLDEST_OVEN && at < tokens.size();
-    if (hot && tokens.get(at).text().equals("F")) {
+    boolean hot = measure.amount() >= COLDEST_OVEN;
+    if (hot && at < tokens.size() && tokens.get(at).text().equals("F")) {
       return Optional.of(at + 1);
+    }
+    if (hot && from > 0 && tokens.get(from - 1).isWord("at", "to", "on") && isHeated(tokens)) {
+      return Optional.of(number); // "keep the griddle at 375"
     }
     int[] end = {0};
     Phrases.shipped()
@@ -238,12 +245,17 @@ final class Spans {
     return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
   }
 
+  private static boolean isHeated(List<Token> tokens) {
+    return tokens.stream().anyMatch(t -> t.isWord("griddle", "oven", "iron", "stove", "hob"));
+  }
+
   private static int skip(List<Token> tokens, int i, String... marks) {
     return i < tokens.size() && tokens.get(i).isMark(marks) ? i + 1 : i;
   }
 
   private static boolean isSprayed(List<Token> tokens) {
-    return tokens.stream().anyMatch(t -> t.low().startsWith("spray"));
+    return tokens.stream()
+        .anyMatch(t -> t.low().startsWith("spray") || t.low().startsWith("spritz"));
   }
 
   private void name(List<Token> tokens, int i, Best[] best) {

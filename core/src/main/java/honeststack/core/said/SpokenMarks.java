@@ -13,7 +13,11 @@ final class SpokenMarks {
 
   /** Baking powder, baking soda. */
   private static final Pattern DOTTED =
-      Pattern.compile("\\bB\\. ?[PS]\\.", Pattern.CASE_INSENSITIVE);
+      Pattern.compile("\\bB\\. ?(?:[PS]\\.|(?=powder|soda))", Pattern.CASE_INSENSITIVE);
+
+  /** Not an inch: nothing stands right before it. */
+  private static final Pattern QUOTED =
+      Pattern.compile("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
 
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
@@ -24,13 +28,19 @@ final class SpokenMarks {
   static String written(String said) {
     String dotless =
         said.indexOf('.') < 0 ? said : DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
-    String text = said.indexOf('/') < 0 ? dotless : WITHOUT.matcher(dotless).replaceAll("no ");
+    String bare = unquoted(dotless);
+    String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {
       return text;
     }
     String marked = replaced(COMMA, text, ',');
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  /** What stands in quotes is a name as any other: type "00". */
+  private static String unquoted(String text) {
+    return QUOTED.matcher(text).replaceAll(at -> " " + Matcher.quoteReplacement(at.group(1)) + " ");
   }
 
   private static String undotted(String letters) {

@@ -32,7 +32,8 @@ public final class Telling {
   }
 
   public Told read(String text) {
-    Page page = new Page(SpokenMarks.written(text));
+    Vessels vessels = new Vessels(SpokenMarks.written(text));
+    Page page = new Page(vessels.text);
     ClauseReader clauses = new ClauseReader(foods);
     List<Clause> read = new ArrayList<>();
     for (Sentence sentence : page.sentences) {
@@ -40,8 +41,10 @@ public final class Telling {
       if (!read.isEmpty()) {
         goOn(read.get(read.size() - 1), clause);
       }
+      vessels.restate(clause);
       read.add(clause);
     }
+    page.marks.addAll(vessels.marks);
     title(read);
     new Again(read).find();
     return new Telltale(text, page, read).told();
@@ -214,6 +217,7 @@ public final class Telling {
               && mention.others.isEmpty()
               && mention.more == null
               && !mention.half
+              && !mention.restated
               && clause.elements.stream().noneMatch(Telling::isApart);
       String typed = text.substring(clause.sentence.start(), clause.sentence.end());
       return alone && isRead(typed, mention) ? typed : said;

@@ -1,0 +1,102 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Foods;
+import honeststack.core.line.Token;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A noun that two foods share: "plain or spelt flour", "soy or oat milk", "lemon and orange zest".
+ */
+final class Ellipses {
+  private static final Set<String> HEADS =
+      Set.of(
+          "milk",
+          "milks",
+          "drink",
+          "flour",
+          "flours",
+          "oil",
+          "oils",
+          "sugar",
+          "sugars",
+          "butter",
+          "juice",
+          "zest",
+          "rind",
+          "extract",
+          "essence",
+          "syrup",
+          "powder",
+          "starch",
+          "cream",
+          "cheese",
+          "yogurt",
+          "yoghurt",
+          "jam",
+          "chocolate",
+          "sauce",
+          "vinegar",
+          "seeds",
+          "salt",
+          "eggs",
+          "lentils",
+          "chips",
+          "pepper",
+          "protein",
+          "bran");
+
+  /** Foods that are themselves, whatever stands behind the "or". */
+  private static final Set<String> WHOLE =
+      Set.of("sugar", "butter", "honey", "milk", "cream", "egg", "water", "salt", "flour", "oil");
+
+  private final Foods foods;
+  private final List<Element> elements;
+
+  private Ellipses(Foods foods, List<Element> elements) {
+    this.foods = foods;
+    this.elements = elements;
+  }
+
+  /** The same elements, with what was left out put in. */
+  static List<Element> filled(Foods foods, List<Element> elements) {
+    Ellipses ellipses = new Ellipses(foods, elements);
+    for (int i = elements.size() - 2; i > 0; i--) {
+      if (isJoint(elements.get(i)) && elements.get(i + 1).isFood()) {
+        ellipses.fill(i);
+      }
+    }
+    return elements;
+  }
+
+  private static boolean isJoint(Element element) {
+    return element.is(Sort.OR) || element.isWord("and", "or") || element.isMark("/", "&");
+  }
+
+  private void fill(int joint) {
+    List<Token> next = elements.get(joint + 1).tokens;
+    int behind = elements.get(joint + 1).to;
+    boolean compound = behind - elements.get(joint + 1).from > 1;
+    String head = next.get(behind - 1).low();
+    Element before = elements.get(joint - 1);
+    String word = before.text().toLowerCase(Locale.ROOT);
+    boolean one = before.to == before.from + 1;
+    if (!compound || !one || !HEADS.contains(head) || !isOpen(before, word)) {
+      return;
+    }
+    Optional<Foods.Named> whole = foods.byName(word + " " + head);
+    if (whole.isPresent()) {
+      Element food = Element.food(before.tokens, before.from, before.to, whole);
+      food.instead = word + " " + head;
+      elements.set(joint - 1, food);
+    }
+  }
+
+  private static boolean isOpen(Element before, String word) {
+    boolean plain = before.kind == Element.Kind.WORD && Character.isLetter(word.charAt(0));
+    boolean singular = before.isFood() && !word.endsWith("s") && !WHOLE.contains(word);
+    return plain || singular;
+  }
+}
