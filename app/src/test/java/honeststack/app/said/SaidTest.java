@@ -173,7 +173,8 @@ class SaidTest {
     "wide, 0.92",
     "putby, 0.87",
     "field, 0.5",
-    "kept, 0.5"
+    "kept, 0.5",
+    "street, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -194,7 +195,7 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept"
+        "field", "kept", "street"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

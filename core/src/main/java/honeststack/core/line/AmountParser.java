@@ -33,6 +33,12 @@ public final class AmountParser {
           Unit.DUSTING,
           Unit.SPLASH);
 
+  /** What may stand between a number and its unit and changes nothing. */
+  private static final Set<String> BEFORE =
+      Set.of(
+          "firmly", "lightly", "tightly", "full", "kinda", "-", "whole", "entire", "quick", "nice",
+          "proper", "decent", "fair", "modest", "mean");
+
   private final List<Token> tokens;
   private final Quantities quantities;
 
@@ -202,6 +208,9 @@ public final class AmountParser {
       return Optional.empty();
     }
     int i = quantity.next();
+    if (word(i, "whole", "entire", "full") && isPart(i + 1)) {
+      i++; // "a whole stick"
+    }
     String word = i < tokens.size() ? tokens.get(i).low() : "";
     if (UnitWords.VESSELS.contains(word)) {
       throw Refusals.of(
@@ -269,6 +278,10 @@ public final class AmountParser {
     };
   }
 
+  private boolean isPart(int i) {
+    return i < tokens.size() && !Containers.counted(tokens.get(i).low()).isEmpty();
+  }
+
   private boolean isContainer(int i) {
     return i < tokens.size() && Containers.isContainer(Containers.counted(tokens.get(i).low()));
   }
@@ -320,12 +333,7 @@ public final class AmountParser {
         || LineWords.PACKINGS.containsKey(word)
         || UnitWords.BIGNESS.containsKey(word)
         || LineWords.ABOUT.contains(word)
-        || word.equals("firmly")
-        || word.equals("lightly")
-        || word.equals("tightly")
-        || word.equals("full")
-        || word.equals("kinda")
-        || word.equals("-");
+        || BEFORE.contains(word);
   }
 
   private boolean word(int i, String... words) {

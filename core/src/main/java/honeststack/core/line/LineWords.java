@@ -100,6 +100,7 @@ public final class LineWords {
           deseeded rinsed washed trimmed halved quartered toasted roasted cooked cooled
           separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
           split skin removed stems stem cut hulled shelled skinned blended squeezed warmed
+          coins rounds wedges segments ribbons matchsticks shavings curls dice strips batons florets
           strained soaked blitzed pasteurised pasteurized dried-off scalded browned stiff frothy bite-size bite-sized
           """);
 
@@ -135,6 +136,15 @@ public final class LineWords {
           "calcium-fortified",
           "vitamin-enriched",
           "raw");
+
+  /** What a cook did, no word of how a food is. */
+  private static final Set<String> ACTS =
+      words(
+          """
+          used needed wanted liked loved tried swapped called happened decided started ended
+          turned poured counted bought grabbed tipped popped dropped doubled tripled halved
+          switched replaced traded subbed substituted ditched skipped omitted guessed reckoned
+          """);
 
   static final Map<String, List<String[]>> OPTIONAL =
       phrases("optional", "if you like", "if desired", "if liked", "if you have it", "if wanted");
@@ -238,7 +248,12 @@ public final class LineWords {
         || SIZES.contains(word)
         || ADJECTIVES.contains(word)
         || IDLE.contains(word)
-        || word.length() > 4 && (word.endsWith("ed") || word.endsWith("ly"));
+        || word.length() > 4 && (word.endsWith("ed") || word.endsWith("ly")) && !isAct(word);
+  }
+
+  /** Whether it is what a cook did, and says nothing of the food behind it. */
+  public static boolean isAct(String word) {
+    return ACTS.contains(word);
   }
 
   /** Whether it changes what a food weighs, or which part of it counts. */

@@ -22,7 +22,14 @@ public final class UnitWords {
           entry("generous", 1.5),
           entry("small", 0.5),
           entry("little", 0.5),
-          entry("tiny", 0.5));
+          entry("tiny", 0.5),
+          entry("wee", 0.5),
+          entry("slight", 0.5),
+          entry("light", 0.5),
+          entry("huge", 2.0),
+          entry("massive", 2.0),
+          entry("hearty", 1.5),
+          entry("fat", 1.5));
 
   /** What cooks fill that comes in any size. */
   static final Set<String> VESSELS = Set.of("bowl", "bowls", "plate", "plates");

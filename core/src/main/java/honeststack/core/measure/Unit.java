@@ -25,6 +25,8 @@ import java.util.function.ToDoubleFunction;
  */
 public enum Unit {
   GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "grm", "gm", "gram", "gramme"),
+  /** As they weigh in Budapest and in Warsaw. */
+  DECAGRAM(Kind.MASS, "dag", "dag", 10, NONE, "dag", "dkg", "deka"),
   KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kgs", "kilo", "kilogram", "kilogramme"),
   OUNCE(Kind.MASS, "oz", "oz", 28.349523125, EIGHTHS, "oz", "ounce"),
   POUND(Kind.MASS, "lb", "lb", 453.59237, EIGHTHS, "lb", "pound"),

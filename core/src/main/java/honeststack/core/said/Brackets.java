@@ -34,6 +34,12 @@ final class Brackets {
       inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
       all(Part.CHOICE);
     } else if (parts && isSame(measured.get(0)) && !isMade(measured)) {
+      if (!before.isMeasured()) {
+        before.amountText = measured.get(0).amountText; // "banana slices (half a banana)"
+        before.restated = true;
+        all(Part.NOTE);
+        return;
+      }
       note();
     } else if (parts) {
       boolean made = isMade(measured);

@@ -142,6 +142,8 @@ final class ClauseReader {
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
     Units.complete(clause, mentions);
 
+    Halves.in(clause, mentions);
+    single(clause, mentions);
     Compounds.in(clause, mentions);
     PartsOf.in(clause, mentions);
     clause.mentions.addAll(mentions);
@@ -169,6 +171,31 @@ final class ClauseReader {
   /** What is creamed follows with its amount. */
   private static boolean isMeasured(Clause clause) {
     return clause.has(1) && clause.get(1).isAmount() && !clause.get(1).isWeak();
+  }
+
+  /** "nobody measures the salt but I'd guess a quarter teaspoon": one food, and one amount. */
+  private static void single(Clause clause, List<Mention> mentions) {
+    List<Element> left =
+        clause.elements.stream().filter(e -> e.isAmount() && e.part == Part.UNKNOWN).toList();
+    boolean one =
+        mentions.size() == 1
+            && mentions.get(0).amount == null
+            && mentions.get(0).food != null
+            && left.size() == 1
+            && left.get(0).start() > mentions.get(0).food.end()
+            && left.get(0).measure().unit() != Unit.COUNT;
+    boolean corrected =
+        one
+            && clause.elements.stream()
+                .anyMatch(e -> e.is(Sort.CORRECT) || e.isFood() && e != mentions.get(0).food);
+    boolean each = clause.elements.stream().anyMatch(e -> e.is(Sort.PER, Sort.EACH, Sort.PIECES));
+    if (one && !each && !corrected) {
+      Mention mention = mentions.get(0);
+      mention.amount = left.get(0);
+      mention.amountText = mention.amount.text();
+      mention.amount.part = Part.AMOUNT;
+      mention.to = Math.max(mention.to, clause.elements.indexOf(mention.amount) + 1);
+    }
   }
 
   /** An amount without a food that is known. */

@@ -6,6 +6,9 @@ import honeststack.core.measure.Unit;
 final class Corrections {
   private static final int FAR = 6;
 
+  /** What it comes to stands behind a reason. */
+  private static final int FAR_SUM = 14;
+
   private final Clause clause;
 
   private Corrections(Clause clause) {
@@ -19,6 +22,7 @@ final class Corrections {
         corrections.at(i);
       }
     }
+    corrections.retold();
   }
 
   /** "3 tbsp for each, so 6 tbsp": what it comes to. */
@@ -26,8 +30,38 @@ final class Corrections {
     return clause.isWord(i, "so")
         && clause.isMark(i - 1, ",")
         && clause.isStrong(i + 1)
-        && !clause.get(i + 1).isCount()
+        && (!clause.get(i + 1).isCount() || isCorrected(clause, i))
         && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", ";"));
+  }
+
+  private static boolean isCorrected(Clause clause, int to) {
+    return clause.elements.subList(1, to).stream().anyMatch(e -> e.is(Sort.CORRECT));
+  }
+
+  /**
+   * "I said oat milk but it's soy", "I wrote jam, ignore that": what was told first is taken back.
+   */
+  private void retold() {
+    for (int i = 0; i < clause.size(); i++) {
+      boolean told = clause.isWord(i, "wrote", "written", "said", "says", "typed");
+      int wrong = told ? clause.ahead(i + 1, FAR, Element::isFood) : -1;
+      int cue = wrong < 0 ? -1 : back(wrong + 1);
+      boolean other = cue > 0 && clause.is(cue, Sort.CORRECT) && clause.isFood(cue + 1);
+      if (other || cue > 0 && clause.isWord(cue, "ignore", "disregard")) {
+        clause.take(wrong, wrong + 1, Part.EXCLUDED);
+        clause.take(cue, cue + 1, Part.EXCLUDED);
+      }
+    }
+  }
+
+  /** Where it is taken back; -1 for nowhere. */
+  private int back(int from) {
+    for (int i = from; i < clause.size() && i < from + FAR; i++) {
+      if (clause.is(i, Sort.CORRECT) || clause.isWord(i, "ignore", "disregard")) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   private void at(int cue) {
@@ -104,7 +138,8 @@ final class Corrections {
   }
 
   private int before(int cue) {
-    for (int i = cue - 1; i >= 0 && i >= cue - FAR; i--) {
+    int far = clause.isWord(cue, "so") ? FAR_SUM : FAR;
+    for (int i = cue - 1; i >= 0 && i >= cue - far; i--) {
       if (clause.isStrong(i)) {
         return i;
       }

@@ -68,7 +68,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (isAbout(i) || isIsh(i)) {
+    if (isAbout(i) || isIsh(i) || isThat(i)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       return;
@@ -89,6 +89,13 @@ final class Counts {
       return;
     }
     boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
+    if (pieces && eaten && counted.serves.isPresent() && counted.pieces.isEmpty()) {
+      Told.Count each = range(number);
+      counted.pieces =
+          counted.serves.map(n -> new Told.Count(n.low() * each.low(), n.high() * each.high()));
+      number.part = Part.YIELD; // "2 people, 3 pancakes each"
+      return;
+    }
     if (people && !made && !fed && isHelping(noun)) {
       number.part = Part.NOTE; // "1 serving (30 g) maple syrup"
       return;
@@ -204,6 +211,17 @@ final class Counts {
     boolean ish =
         clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
     return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
+  }
+
+  /** "It's a dozen if you're careful." */
+  private boolean isThat(int i) {
+    boolean that = i == 1 && clause.get(0).text().matches("(?i)it's|that's|they're");
+    return that
+        && clause.get(1).isCount()
+        && !clause.get(1).isWeak()
+        && counted.pieces.isEmpty()
+        && (clause.isWord(2, "if", "when", "usually", "normally") || isEnd(2))
+        && clause.elements.stream().noneMatch(Element::isFood);
   }
 
   private boolean isFoodNext(int i) {

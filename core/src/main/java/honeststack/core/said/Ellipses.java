@@ -68,7 +68,57 @@ final class Ellipses {
         ellipses.fill(i);
       }
     }
+    ellipses.again();
     return elements;
+  }
+
+  /** "white flour … 75 g white, 75 g wholemeal": the noun was said before. */
+  private void again() {
+    String head = "";
+    for (int i = 0; i < elements.size(); i++) {
+      Element element = elements.get(i);
+      if (element.isFood() && !isShort(element)) {
+        String last = element.tokens.get(element.to - 1).low();
+        head = HEADS.contains(last) ? last : head;
+      } else if (!head.isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
+        String name = element.text().toLowerCase(Locale.ROOT) + " " + head;
+        Optional<Foods.Named> whole = foods.byName(name);
+        if (whole.isPresent()) {
+          Element food = Element.food(element.tokens, element.from, element.to, whole);
+          food.instead = name;
+          elements.set(i, food);
+        }
+      }
+    }
+  }
+
+  /** A word that names a food only by what it leaves out. */
+  private static boolean isShort(Element element) {
+    return element.isWord(
+        "white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong", "self-raising");
+  }
+
+  /** "I said oat milk but it's soy". */
+  private boolean isCorrect(int i) {
+    boolean word = elements.get(i).kind == Element.Kind.WORD;
+    return word && i > 0 && elements.get(i - 1).is(Sort.CORRECT);
+  }
+
+  private boolean isMeasured(int i) {
+    int before = i > 0 && elements.get(i - 1).isWord("of") ? i - 2 : i - 1;
+    boolean word = elements.get(i).kind == Element.Kind.WORD || elements.get(i).isFood();
+    return word && before >= 0 && elements.get(before).isAmount() && !elements.get(before).isWeak();
+  }
+
+  /** Nothing of the name follows. */
+  private boolean isLast(int i) {
+    if (i + 1 == elements.size()) {
+      return true;
+    }
+    Element next = elements.get(i + 1);
+    return next.kind == Element.Kind.MARK
+        || next.isAmount()
+        || next.isWord("and", "or", "in", "for");
   }
 
   private static boolean isJoint(Element element) {

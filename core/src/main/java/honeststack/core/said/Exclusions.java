@@ -3,6 +3,7 @@ package honeststack.core.said;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -13,6 +14,10 @@ final class Exclusions {
   private static final int FAR = 4;
   private static final Pattern REPLACER =
       Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
+
+  private static final Pattern ALIKE =
+      Pattern.compile(
+          "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
 
   private static final Set<String> OTHERS =
       Set.of(
@@ -54,13 +59,16 @@ final class Exclusions {
           "box",
           "card",
           "she",
-          "he");
+          "he",
+          "she'd",
+          "he'd",
+          "they'd");
 
   private static final Set<String> HABITS =
       Set.of(
           "used", "uses", "use", "puts", "put", "adds", "added", "add", "said", "says", "say",
           "takes", "likes", "calls", "wants", "wanted", "asks", "asked", "had", "has", "did",
-          "does", "always");
+          "does", "always", "have");
 
   private static final Set<String> OWN =
       Set.of(
@@ -78,6 +86,7 @@ final class Exclusions {
     exclusions.things();
     exclusions.comparisons();
     exclusions.swaps();
+    exclusions.alike();
     exclusions.theirs();
     exclusions.left();
     exclusions.behind();
@@ -176,6 +185,33 @@ final class Exclusions {
     clause.get(to).part = Part.NOTE;
   }
 
+  /** "ghee for butter, same amount": the second gives way. */
+  private void alike() {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      boolean pair = clause.isWord(i, "for") && clause.isFood(i - 1) && clause.isFood(i + 1);
+      boolean first = pair && clause.elements.subList(0, i - 1).stream().noneMatch(Element::isFood);
+      if (first && isAlike(i + 2)) {
+        clause.take(i, i + 2, Part.EXCLUDED);
+      }
+    }
+  }
+
+  private boolean isAlike(int from) {
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < clause.size() && i < from + 6; i++) {
+      words.append(low(i)).append(' ');
+    }
+    Matcher alike = ALIKE.matcher(words);
+    boolean found = alike.find();
+    int end = found ? from + words.substring(0, alike.end()).strip().split(" ").length : from;
+    for (int i = from; found && i < Math.min(end, clause.size()); i++) {
+      if (!clause.get(i).isAmount() || clause.get(i).isCount()) {
+        clause.get(i).part = Part.NOTE;
+      }
+    }
+    return found;
+  }
+
   private void excludeUntil(int from, int to) {
     for (int i = from; i < to; i++) {
       Element element = clause.get(i);
@@ -190,7 +226,8 @@ final class Exclusions {
     for (int i = 0; i + 1 < clause.size(); i++) {
       boolean other = OTHERS.contains(low(i)) && HABITS.contains(low(i + 1));
       int own = other ? own(i + 2) : -1;
-      int food = own < 0 ? -1 : clause.ahead(i + 2, FAR, e -> e.isFood() || e.isAmount());
+      int from = low(i + 1).equals("have") ? i + 3 : i + 2;
+      int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
       if (food > 0 && food < own) {
         excludeUntil(food, own);
       }

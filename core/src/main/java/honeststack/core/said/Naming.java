@@ -118,8 +118,12 @@ final class Naming {
   }
 
   /** A word that nobody knows right before a general name makes another food: "snorbel flour". */
-  private static boolean isAnother(Element before, Element food) {
+  private boolean isAnother(Element before, Element food) {
     String word = before.text();
+    int place = clause.elements.indexOf(before);
+    if (LineWords.isAct(word.toLowerCase(Locale.ROOT)) || clause.isWord(place - 1, "i", "we")) {
+      return false;
+    }
     return before.kind == Element.Kind.WORD
         && before.isFree()
         && word.length() > 2

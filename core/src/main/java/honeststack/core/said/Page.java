@@ -79,6 +79,13 @@ final class Page {
       heading = tokens.size() <= LONGEST_HEADING ? headings(tokens) : Set.of();
       alone = !heading.isEmpty();
     }
+    if (isLabel(tokens)) {
+      Section before = section;
+      section = Section.NUTRITION;
+      sentences(number, tokens);
+      section = before;
+      return;
+    }
     if (alone) {
       under(heading);
       int bracket = bracketFrom(tokens, tokens.size());
@@ -106,6 +113,14 @@ final class Page {
       section = before;
       place = placeBefore;
     }
+  }
+
+  /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
+  private static boolean isLabel(List<Token> tokens) {
+    int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
+    return at < tokens.size()
+        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
+        && tokens.size() > at + 2;
   }
 
   /** "1. Beat …": a step, wherever it stands. */

@@ -7,7 +7,9 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | anything but | everything but | all but | which isn't | which is not | it isn't
+          EXCLUDE | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
+              | bin the | scrap the | cut out the | cut out | gave up | given up | giving up
+              | anything but | everything but | all but | which isn't | which is not | it isn't
               | isn't | aren't | wasn't | weren't | none of your | no more | no extra | not any
               | no need for | go without | goes without | going without | do without | done without
               | sin | sans | ohne | senza | run out of | ran out of | i've run out of | we've run out of | we're out of | i'm out of
@@ -96,7 +98,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
+          YIELD | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to

@@ -25,6 +25,9 @@ final class Phrases {
           "add|use|put|put in|want|like|need|have|do|eat|bother with|include|take|fancy|trust"
               + "|tolerate|touch|drink|go for|care for|hold with|get on with|keep|stock|buy|believe in");
 
+  private static final List<String> EATS =
+      words("serve|have|like|eat|love|top|finish|take|want|dress|enjoy|prefer|served|had");
+
   private static final Phrases SHIPPED = read();
 
   private final Node root = new Node();
@@ -68,6 +71,13 @@ final class Phrases {
       for (String verb : USES) {
         phrases.add(not + " " + verb, Sort.EXCLUDE);
         phrases.add(not + " " + verb + " any", Sort.EXCLUDE);
+      }
+    }
+    for (String who : List.of("i", "we", "they", "the kids", "kids", "you can", "you", "people")) {
+      for (String verb : EATS) {
+        for (String what : List.of("mine", "them", "it", "these", "ours", "theirs", "those")) {
+          phrases.add(who + " " + verb + " " + what + " with", Sort.PLATE_NEXT);
+        }
       }
     }
     return phrases;

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
+import honeststack.core.measure.Unit;
 import java.util.List;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
@@ -20,6 +21,10 @@ final class Places {
     for (Mention mention : clause.mentions) {
       mention.place = mention.more != null ? mention.more : clause.heading();
       mention.placed |= mention.more != null;
+      if (isSprayed(mention)) {
+        mention.place = Place.PAN; // nobody sprays it anywhere else
+        mention.placed = true;
+      }
     }
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
@@ -30,6 +35,12 @@ final class Places {
         places.over(i);
       }
     }
+  }
+
+  private static boolean isSprayed(Mention mention) {
+    return mention.amount != null
+        && mention.amount.measure().unit() == Unit.SECOND
+        && role(mention) == Role.FAT;
   }
 
   /** "peanut butter on each and half a banana": what is joined to it goes along. */

@@ -219,6 +219,16 @@ final class Spans {
     if (measure.unit() != Unit.COUNT) {
       return Optional.empty();
     }
+    boolean ratio =
+        number + 1 < tokens.size()
+            && tokens.get(number).isMark(":")
+            && tokens.get(number).start() == tokens.get(number - 1).end()
+            && tokens.get(number - 1).isWhole()
+            && tokens.get(number + 1).start() == tokens.get(number).end()
+            && tokens.get(number + 1).isWhole();
+    if (ratio) {
+      return Optional.of(number + 2); // "xylitol 1:1"
+    }
     int at = skip(tokens, number, "-", "–");
     if (at < tokens.size() && tokens.get(at).isMark("°", "º", "\"", "”", "″", "%")) {
       boolean letter = at + 1 < tokens.size() && tokens.get(at + 1).isWord("c", "f", "fat");
