@@ -174,7 +174,9 @@ class SaidTest {
     "putby, 0.87",
     "field, 0.5",
     "kept, 0.5",
-    "street, 0.5"
+    "street, 0.5",
+    "lane, 0.5",
+    "mile, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -195,7 +197,7 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept", "street"
+        "field", "kept", "street", "lane", "mile"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -89,7 +89,7 @@ public final class LineWords {
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into
           then so wild local homemade home-made leftover day-old straight heaped fine coarse
-          on without each total not too nice big new see more note tin tinned-weight x certified
+          on without each total not too nice big new see more note tin tinned-weight x certified sufficient
           """);
 
   /** What was done to a food before it was measured; its mass is the one stated. */
@@ -249,6 +249,11 @@ public final class LineWords {
         || ADJECTIVES.contains(word)
         || IDLE.contains(word)
         || word.length() > 4 && (word.endsWith("ed") || word.endsWith("ly")) && !isAct(word);
+  }
+
+  /** "about", "say": before an amount, and no name of anything. */
+  public static boolean isAbout(String word) {
+    return ABOUT.contains(word);
   }
 
   /** Whether it is what a cook did, and says nothing of the food behind it. */

@@ -22,6 +22,10 @@ public record Token(Kind kind, String text, String low, int start, int end) {
   }
 
   /** "three-quarters": two words. */
+  /** "one-and-a-half". */
+  private static final Pattern MIXED =
+      Pattern.compile("(?i)[a-z]+-and-(?:a|one|two|three)-(?:half|third|quarter)s?");
+
   private static final Pattern COUNTED =
       Pattern.compile(
           "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)"
@@ -64,6 +68,15 @@ public record Token(Kind kind, String text, String low, int start, int end) {
     if (hyphen > 0 && COUNTED.matcher(written).matches()) {
       tokens.add(word(text, start, start + hyphen));
       tokens.add(word(text, start + hyphen + 1, end));
+      return;
+    }
+    if (hyphen > 0 && MIXED.matcher(written).matches()) {
+      for (int at = start; at < end; ) {
+        int next = text.indexOf('-', at);
+        int to = next < 0 || next > end ? end : next;
+        tokens.add(word(text, at, to));
+        at = to + 1;
+      }
       return;
     }
     String low = written.toLowerCase(Locale.ROOT).replace('’', '\'');

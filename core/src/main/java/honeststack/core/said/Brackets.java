@@ -30,6 +30,8 @@ final class Brackets {
     boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
     if (before == null) {
       outer.mentions.addAll(inner.mentions);
+    } else if (isCorrected()) {
+      instead();
     } else if (isChoice()) {
       inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
       all(Part.CHOICE);
@@ -101,6 +103,14 @@ final class Brackets {
       inner.get(0).part = Part.NOTE;
       return;
     }
+    if (before.amountText.isEmpty() && inner.get(0).isAmount() && inner.get(0).isCount() && isDone(1)) {
+      before.amountText = inner.get(0).text(); // "eggs (2, beaten)"
+      before.notes += ", " + Token.joined(tokens.subList(inner.get(0).to, tokens.size()))
+          .replaceFirst("^, ?", "");
+      before.restated = true;
+      all(Part.NOTE);
+      return;
+    }
     if (before.amountText.isEmpty() && amount) {
       inner.elements.stream()
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
@@ -111,12 +121,7 @@ final class Brackets {
       return;
     }
     if (isTotal()) {
-      inner.elements.stream()
-          .filter(Element::isAmount)
-          .findFirst()
-          .ifPresent(e -> before.amountText = e.text());
-      before.restated = true;
-      all(Part.NOTE);
+      instead();
       return;
     }
     boolean choice = inner.elements.stream().anyMatch(e -> e.is(Sort.OR));
@@ -137,6 +142,12 @@ final class Brackets {
     }
   }
 
+  /** "350 ml milk (actually 375)". */
+  private boolean isCorrected() {
+    boolean amount = inner.has(1) && inner.get(1).isAmount() && !inner.get(1).isWeak();
+    return inner.is(0, Sort.CORRECT) && amount && before.isMeasured();
+  }
+
   /** "60 g for each egg (so 120 g here)", "(120 g in all)". */
   private boolean isTotal() {
     int amount = inner.isWord(0, "so", "=") || inner.isMark(0, "=") ? 1 : 0;
@@ -144,6 +155,26 @@ final class Brackets {
     boolean measured =
         inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
     return measured && (amount == 1 || all);
+  }
+
+  private boolean isDone(int from) {
+    for (int i = from; i < inner.size(); i++) {
+      Element element = inner.get(i);
+      if (!element.isMark(",") && element.kind != Element.Kind.WORD && !element.is(Sort.IDLE)) {
+        return false;
+      }
+    }
+    return inner.size() > from;
+  }
+
+  /** The amount in brackets takes the place of the one before them. */
+  private void instead() {
+    Element said = inner.elements.stream().filter(Element::isAmount).findFirst().orElseThrow();
+    boolean bare = said.isCount() && before.amount != null && !before.amount.isCount();
+    String unit = bare ? " " + before.amount.measure().unit().symbol() : "";
+    before.amountText = said.text() + unit;
+    before.restated = true;
+    all(Part.NOTE);
   }
 
   private static boolean isShort(List<Token> tokens) {

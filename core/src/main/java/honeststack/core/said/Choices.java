@@ -24,10 +24,44 @@ final class Choices {
     int first = -1;
     for (int i = 0; i < clause.size(); i++) {
       if (clause.isFood(i) && clause.get(i).part == null) {
-        first = i;
+        first = first >= 0 && isListed(first, i) ? first : i;
+        listed(first, i);
       } else if (isOr(i) && first >= 0 && isNear(first, i)) {
         other(first, i);
       }
+    }
+  }
+
+  /** "a tablespoon of oil, melted butter or ghee": between the measured one and the last. */
+  private boolean isListed(int first, int i) {
+    boolean measured = clause.isStrong(first - 1) || clause.isWord(first - 1, "of");
+    int or = i + 1;
+    boolean next = clause.is(or, Sort.OR) && clause.ahead(or + 1, FAR, Element::isFood) > 0;
+    return measured && next && isComma(first, i) && isAlike(clause.get(first), clause.get(i));
+  }
+
+  private boolean isComma(int first, int i) {
+    int comma = first + 1;
+    boolean words = true;
+    for (int j = comma + 1; j < i; j++) {
+      words &= clause.get(j).kind == Element.Kind.WORD;
+    }
+    return clause.isMark(comma, ",") && words;
+  }
+
+  private static boolean isAlike(Element a, Element b) {
+    return a.food.isPresent()
+        && b.food.isPresent()
+        && a.food.get().food().role() == b.food.get().food().role();
+  }
+
+  private void listed(int first, int i) {
+    if (first != i) {
+      others
+          .computeIfAbsent(clause.get(first), any -> new ArrayList<>())
+          .add(new Other(null, clause.get(i)));
+      clause.get(i).part = Part.CHOICE;
+      clause.get(first + 1).part = Part.CHOICE;
     }
   }
 

@@ -56,6 +56,10 @@ final class Clause {
     return has(i) && get(i).isWord(words);
   }
 
+  boolean isAmount(int i) {
+    return has(i) && get(i).isAmount() && !get(i).isWeak();
+  }
+
   boolean isFood(int i) {
     return has(i) && get(i).isFood() && get(i).isFree();
   }

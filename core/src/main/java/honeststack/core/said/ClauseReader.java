@@ -18,10 +18,15 @@ final class ClauseReader {
   private static final int BACK = 20;
 
   private final Foods foods;
+  private final boolean grams;
   private final Spans spans;
 
-  ClauseReader(Foods foods) {
+  /**
+   * @param grams the text says that all its numbers are
+   */
+  ClauseReader(Foods foods, boolean grams) {
     this.foods = foods;
+    this.grams = grams;
     this.spans = new Spans(foods);
   }
 
@@ -91,6 +96,11 @@ final class ClauseReader {
         } else if (amount >= 0 && element.is(Sort.HOLD)) {
           heldBack(clause, i, amount);
         }
+      } else if (element.text().equalsIgnoreCase("at a time")) {
+        int amount = clause.isFood(i - 1) ? clause.isWord(i - 2, "of") ? i - 3 : i - 2 : -1;
+        if (clause.isAmount(amount)) {
+          clause.take(amount, i, Part.METHOD);
+        }
       } else if (element.isWord("keep", "keeping", "hold", "put", "set", "leave")) {
         int amount = clause.ahead(i + 1, 2, Element::isAmount);
         int food = amount < 0 ? -1 : clause.ahead(amount + 1, 4, Element::isFood);
@@ -140,7 +150,7 @@ final class ClauseReader {
       }
     }
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
-    Units.complete(clause, mentions);
+    Units.complete(clause, mentions, grams);
 
     Halves.in(clause, mentions);
     single(clause, mentions);

@@ -39,11 +39,13 @@ final class Compounds {
 
   /** "1 flax egg = 1 tbsp ground flax + 3 tbsp water": what it is made of stands behind it. */
   private boolean isExplained(Mention one, List<Mention> mentions) {
-    int equals = one.to;
+    boolean told = one.amount != null && isTold(one.to);
+    int equals = told ? one.to + 1 : one.to;
     boolean label = one.amount == null && clause.isMark(equals, ":");
     boolean parts =
         one.food != null
-            && (one.amount != null && clause.isMark(equals, "=")
+            && (told
+                || one.amount != null && clause.isMark(equals, "=")
                 || label && isSum(equals, mentions))
             && mentions.stream()
                 .anyMatch(
@@ -59,6 +61,13 @@ final class Compounds {
       }
     }
     return parts;
+  }
+
+  /** "1 taza de harina, that's 1 cup masa". */
+  private boolean isTold(int comma) {
+    return clause.isMark(comma, ",")
+        && clause.has(comma + 1)
+        && clause.get(comma + 1).text().matches("(?i)that's|that is|which is|meaning|i mean");
   }
 
   /** "egg: 1 tbsp chia + 3 tbsp water". */

@@ -68,7 +68,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (isAbout(i) || isIsh(i) || isThat(i)) {
+    if (isAbout(i) || isIsh(i) || isThat(i) || isLabelledPieces(i)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       return;
@@ -213,6 +213,17 @@ final class Counts {
     return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
   }
 
+  /** "Waffles: 6", "pieces 12". */
+  private boolean isLabelledPieces(int i) {
+    int noun = clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
+    boolean begins = noun == 0 || clause.isMark(noun - 1, "/", ",", ";");
+    return clause.get(i).isCount()
+        && begins
+        && clause.is(noun, Sort.PIECES)
+        && clause.get(noun).text().matches("(?i)pancakes|waffles|pieces|crepes|crêpes|pikelets")
+        && isEnd(i + 1);
+  }
+
   /** "It's a dozen if you're careful." */
   private boolean isThat(int i) {
     boolean that = i == 1 && clause.get(0).text().matches("(?i)it's|that's|they're");
@@ -229,7 +240,7 @@ final class Counts {
   }
 
   private boolean isEnd(int i) {
-    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|");
+    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|", "/");
   }
 
   /** Nothing that it counts stands behind it. */

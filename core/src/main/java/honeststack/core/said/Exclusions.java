@@ -140,7 +140,9 @@ final class Exclusions {
         continue;
       }
       int food = clause.ahead(i + 1, FAR, Element::isFood);
-      if (food >= 0 && !isAmountBetween(i, food)) {
+      boolean asked = clause.get(i).text().toLowerCase(Locale.ROOT).startsWith("if i");
+      boolean measured = asked && clause.ahead(food + 2, 1, Element::isAmount) >= 0;
+      if (food >= 0 && !isAmountBetween(i, food) && !measured) {
         clause.take(i, food + 1, Part.ASIDE);
       }
     }
@@ -346,7 +348,8 @@ final class Exclusions {
 
   /** "dairy, egg or nuts": more of a list comes. */
   private boolean isList(int i) {
-    return clause.is(i + 1, Sort.OR) || clause.isMark(i + 1, ",") || clause.isWord(i + 1, "and");
+    boolean comma = clause.isMark(i + 1, ",") && !clause.isStrong(i + 2);
+    return clause.is(i + 1, Sort.OR) || comma || clause.isWord(i + 1, "and");
   }
 
   /** "butter's out", "honey is not for babies", "leave the sugar out". */
@@ -356,7 +359,11 @@ final class Exclusions {
           clause.is(i, Sort.OUT)
               || clause.isWord(i, "out") && clause.get(i - 1).text().endsWith("'s")
               || clause.isWord(i, "out") && isLeft(i);
-      if (out && clause.isFood(i - 1)) {
+      boolean none =
+          clause.isWord(i, "no", "none", "nil", "nope")
+              && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";", "!"))
+              && !clause.isStrong(i + 2);
+      if ((out || none) && clause.isFood(i - 1)) {
         clause.take(i - 1, i + 1, Part.EXCLUDED);
       }
     }

@@ -76,6 +76,8 @@ final class Implied {
         fat = "butter";
       } else if (clause.isWord(i, "oiled")) {
         fat = "oil";
+      } else if (clause.get(i).text().matches("(?i)(oil|butter) the")) {
+        fat = clause.get(i).text().substring(0, clause.get(i).text().length() - 4);
       }
       int pan = fat.isEmpty() ? -1 : pan(i + 1);
       if (pan > 0 && clause.get(i).isFree()) {

@@ -5,6 +5,7 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Which amount is of which food: of all ways to pair neighbours, the cheapest.
@@ -23,6 +24,9 @@ final class Linking {
   private static final double ARTICLE_ALONE = 0.2;
   private static final double TWICE = 1.5;
   private static final double COMMA = 2.5;
+  /** An amount that stands right before a word nobody knows is of that. */
+  private static final double OF_UNKNOWN = 5;
+
   private static final int MOST_WORDS = 5;
   private static final int MOST_BEHIND = 7;
 
@@ -130,6 +134,34 @@ final class Linking {
         && !LineWords.isDescribing(clause.get(next).text());
   }
 
+  /** In a list of amounts with what they are of behind them: "1 tsp snorbel". */
+  private boolean isUnknownNext(int amount) {
+    boolean front = !places.isEmpty() && clause.get(places.get(0)).isAmount();
+    boolean measured = clause.get(amount).isFree() && !clause.get(amount).isCount();
+    return front && measured && isWordNext(amount) && isEndOfName(amount + 1);
+  }
+
+  /** In a list of names with their amounts behind: "snorbel one teaspoon, flour". */
+  private boolean isUnknownBefore(int amount) {
+    int word = amount - 1;
+    boolean begins = word == 0 || clause.isMark(word - 1, ",", ";", ".", "/");
+    return word >= 0
+        && begins
+        && !LineWords.isAbout(clause.get(word).text().toLowerCase(Locale.ROOT))
+        && clause.get(word).kind == Element.Kind.WORD
+        && !LineWords.isDescribing(clause.get(word).text().toLowerCase(Locale.ROOT));
+  }
+
+  /** One or two words, then a mark or nothing. */
+  private boolean isEndOfName(int from) {
+    int i = clause.isWord(from, "of") ? from + 1 : from;
+    int end = i + 2;
+    while (clause.has(i) && i < end && clause.get(i).kind == Element.Kind.WORD) {
+      i++;
+    }
+    return !clause.has(i) || clause.isMark(i, ",", ";", ".", "/", "+");
+  }
+
   private static void offer(Step[] best, int k, int taken, Link link, double cost) {
     double all = best[k].cost() + cost;
     if (best[k + taken] == null || all < best[k + taken].cost()) {
@@ -139,6 +171,9 @@ final class Linking {
 
   private double alone(int at) {
     Element element = clause.get(at);
+    if (element.isAmount() && (isUnknownNext(at) || isUnknownBefore(at))) {
+      return FOOD_ALONE;
+    }
     return element.isFood() ? FOOD_ALONE : element.isWeak() ? ARTICLE_ALONE : AMOUNT_ALONE;
   }
 
@@ -152,6 +187,7 @@ final class Linking {
       Element element = clause.get(i);
       if (element.isMark(",")) {
         cost += clause.get(amount).isWeak() ? NEVER : COMMA;
+        cost += isUnknownBefore(amount) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
       } else if (isOver(element) && !isJoint(element)) {
@@ -172,7 +208,7 @@ final class Linking {
     if (said.isWeak()) {
       return NEVER;
     }
-    double cost = BEHIND;
+    double cost = isUnknownNext(amount) ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
     for (int i = food + 1; i < amount; i++) {
       Element element = clause.get(i);
@@ -180,6 +216,8 @@ final class Linking {
         cost -= i == food + 1 ? DESCRIBING : 0;
       } else if (element.isMark(",")) {
         cost += DESCRIBING;
+      } else if (element.isMark(";")) {
+        cost += WORD;
       } else if (isOver(element) && !isJoint(element)
           || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
         cost +=

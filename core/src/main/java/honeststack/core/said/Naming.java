@@ -94,7 +94,7 @@ final class Naming {
   private static boolean isFiller(Element element) {
     return element.isWord(
             "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
-            "our", "like")
+            "our", "de", "di", "du", "av")
         || element.isMark(".", "-", "–", "'");
   }
 

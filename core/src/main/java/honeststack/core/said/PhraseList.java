@@ -7,7 +7,7 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
+          EXCLUDE | neither | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
               | bin the | scrap the | cut out the | cut out | gave up | given up | giving up
               | anything but | everything but | all but | which isn't | which is not | it isn't
               | isn't | aren't | wasn't | weren't | none of your | no more | no extra | not any
@@ -83,7 +83,8 @@ final class PhraseList {
               | bake in | brown in | sizzle in | swirl the pan with | for the iron
               | for the griddle | for the tawa | coat the pan with | spray the pan with
               | spray with | for cooking
-          PAN | for the pans | in the pans | for the griddles | for the irons | for the pan | in the pan | for frying | for the frying | for fryin'
+          PAN | in the cast iron | in a cast iron pan | in cast iron | in a hot skillet | in the wok | on the bakestone
+              | in the tin | on the hot plate | on the girdle | in a hot pan | for the pans | in the pans | for the griddles | for the irons | for the pan | in the pan | for frying | for the frying | for fryin'
               | for the griddle | for the iron | for the waffle iron | for the skillet
               | for the tawa | for the flat top | for greasing | for greasing the pan
               | for cooking | for brushing | for brushing the iron | for brushing the waffle iron
@@ -131,7 +132,7 @@ final class PhraseList {
           NUTRITION | nutrition | nutrition per serving | nutritional info
               | nutritional information | nutrition facts | per serving calories | macros
               | macros are | macros are something like | net carbs | calories | kcal
-          LIKE | if you use | if using | when using | if you only have | if you have no
+          LIKE | if i use | if i used | if i took | if i take | if we use | if you use | if using | when using | if you only have | if you have no
               | like | as thick as | thick as | thick like | thin as | as thin as | the colour of
               | the color of | colour of | the thickness of | thickness of | the consistency of
               | consistency of | consistency like | the texture of | texture of | the size of
@@ -152,7 +153,7 @@ final class PhraseList {
               | make it | no make it | oops | um no | that is to say | let me say | strike that
               | rather
           EACH | each | of each | each of | apiece | of each one | per each
-          ALL_GRAMS | all grams | all in grams | everything in grams | all in g | in grams
+          ALL_GRAMS | all g | weights in grams | everything in g | amounts in grams | in g | all grams | all in grams | everything in grams | all in g | in grams
           MORE | plus more | plus extra | plus a little more | plus some | plus a bit
               | plus an extra | and more | with more
           PART_OF | of which | half of it | half of them | the other half | the rest
@@ -182,7 +183,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
+          IDLE | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
               | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's
@@ -196,7 +197,7 @@ final class PhraseList {
               | quite | rather big | bit | little | lot | lots | all | both | more | less | much
               | many | same | other | another | every | everything | nothing | nobody | everyone
               | people say | please | pls | thanks | cheers | etc | now | today | tonight
-              | tomorrow | either | neither | always | usually | often | sometimes | never mind | there | here | up
+              | tomorrow | either | always | usually | often | sometimes | never mind | there | here | up
               | down | off | out | over | under | between | through | together | gently | slowly
               | gradually | quickly | immediately | straight | overnight | morning | evening
               | night | room | temperature | hot | warm | cold | smooth | golden | thick | thin

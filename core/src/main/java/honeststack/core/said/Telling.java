@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 
 /**
  * Reads what was said, of any length: one line, a list, a paragraph dictated into a phone, a whole
@@ -20,6 +21,14 @@ import java.util.function.Supplier;
 public final class Telling {
   private static final int MOST_LINES = 200;
   private static final int TITLED = 3;
+
+  /** Somewhere in a text of several sentences. */
+  private static final Pattern GRAMS =
+      Pattern.compile(
+          "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)\\)"
+              + "|\\b(?:all|everything|weights|amounts) (?:is |are )?in (?:g|grams)\\b"
+              + "|\\ball grams\\b",
+          Pattern.CASE_INSENSITIVE);
 
   private final Foods foods;
   private final LineReader reader;
@@ -34,7 +43,7 @@ public final class Telling {
   public Told read(String text) {
     Vessels vessels = new Vessels(SpokenMarks.written(text));
     Page page = new Page(vessels.text);
-    ClauseReader clauses = new ClauseReader(foods);
+    ClauseReader clauses = new ClauseReader(foods, GRAMS.matcher(text).find());
     List<Clause> read = new ArrayList<>();
     for (Sentence sentence : page.sentences) {
       Clause clause = clauses.read(sentence);
@@ -61,11 +70,32 @@ public final class Telling {
       last.placed = true;
       before.halves = clause.halves;
     }
+    corrected(last, clause);
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
     if (corrects && isSame(last, clause.mentions.get(0))) {
       before.mentions.remove(last);
       last.amount.part = Part.EXCLUDED;
       last.food.part = Part.EXCLUDED;
+    }
+  }
+
+  /** "2 tsp vanilla. Sorry, 1 tsp." */
+  private static void corrected(Mention last, Clause clause) {
+    int amount = clause.isMark(1, ",") ? 2 : 1;
+    boolean other =
+        clause.is(0, Sort.CORRECT)
+            && clause.isAmount(amount)
+            && clause.mentions.isEmpty()
+            && last.isMeasured()
+            && last.amount != null;
+    if (other) {
+      Element said = clause.get(amount);
+      boolean bare = said.isCount() && !last.amount.isCount();
+      last.amountText =
+          said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
+      last.restated = true;
+      last.amount.part = Part.EXCLUDED;
+      said.part = Part.AMOUNT;
     }
   }
 

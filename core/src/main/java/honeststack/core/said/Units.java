@@ -13,9 +13,13 @@ final class Units {
 
   private Units() {}
 
-  static void complete(Clause clause, List<Mention> mentions) {
+  /**
+   * @param all every number of the text is in grams
+   */
+  static void complete(Clause clause, List<Mention> mentions, boolean all) {
     boolean grams =
-        clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS))
+        all
+            || clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS))
             || clause.asides.stream().anyMatch(Units::isGrams);
     Mention before = null;
     for (Mention mention : mentions) {
