@@ -65,6 +65,8 @@ public final class LineWords {
           "about",
           "approximately",
           "approx",
+          "abt",
+          "aprox",
           "roughly",
           "around",
           "ca",

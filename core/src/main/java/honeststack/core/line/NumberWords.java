@@ -120,6 +120,9 @@ final class NumberWords {
       next++;
       value = 1;
     }
+    if (next == start + 1 && !article && value > 0 && value < 10 && isTens(next)) {
+      return 100 * value + small(); // "two fifty"
+    }
     if (!is(next, "hundred") || next == start) {
       return value;
     }
@@ -158,6 +161,10 @@ final class NumberWords {
       return ONES.get(word);
     }
     return 0;
+  }
+
+  private boolean isTens(int i) {
+    return i < tokens.size() && TENS.containsKey(tokens.get(i).low().replaceFirst("-.*", ""));
   }
 
   private boolean isSmall(int i) {

@@ -12,6 +12,10 @@ final class Brackets {
   private static final Pattern ALL =
       Pattern.compile("in all|in total|altogether|all told|total", Pattern.CASE_INSENSITIVE);
 
+  /** What the cook needs, however many it takes. */
+  private static final Pattern AIM =
+      Pattern.compile("so|=|want|need|should|that's|it's|get", Pattern.CASE_INSENSITIVE);
+
   private final Clause outer;
   private final Mention before;
   private final Clause inner;
@@ -103,10 +107,15 @@ final class Brackets {
       inner.get(0).part = Part.NOTE;
       return;
     }
-    if (before.amountText.isEmpty() && inner.get(0).isAmount() && inner.get(0).isCount() && isDone(1)) {
+    if (before.amountText.isEmpty()
+        && inner.get(0).isAmount()
+        && inner.get(0).isCount()
+        && isDone(1)) {
       before.amountText = inner.get(0).text(); // "eggs (2, beaten)"
-      before.notes += ", " + Token.joined(tokens.subList(inner.get(0).to, tokens.size()))
-          .replaceFirst("^, ?", "");
+      before.notes +=
+          ", "
+              + Token.joined(tokens.subList(inner.get(0).to, tokens.size()))
+                  .replaceFirst("^, ?", "");
       before.restated = true;
       all(Part.NOTE);
       return;
@@ -151,10 +160,22 @@ final class Brackets {
   /** "60 g for each egg (so 120 g here)", "(120 g in all)". */
   private boolean isTotal() {
     int amount = inner.isWord(0, "so", "=") || inner.isMark(0, "=") ? 1 : 0;
+    while (amount < 3 && inner.has(amount) && isAim(inner.get(amount))) {
+      amount++;
+    }
     boolean all = inner.is(1, Sort.IDLE) && ALL.matcher(inner.get(1).text()).matches();
     boolean measured =
         inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
-    return measured && (amount == 1 || all);
+    boolean aim =
+        inner.elements.subList(0, Math.min(amount, inner.size())).stream()
+            .anyMatch(e -> AIM.matcher(e.text()).matches());
+    return measured && (aim || all);
+  }
+
+  /** "you want 150 g", "that's 150 g". */
+  private static boolean isAim(Element element) {
+    return element.isWord(
+        "you", "want", "need", "should", "be", "that's", "it's", "about", "get", "i");
   }
 
   private boolean isDone(int from) {

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Predicate;
 
 /** The elements of a sentence, and what has been made of them so far. */
@@ -86,6 +87,20 @@ final class Clause {
       }
     }
     return -1;
+  }
+
+  /** In small letters; empty where there is nothing. */
+  String low(int i) {
+    return has(i) ? get(i).text().toLowerCase(Locale.ROOT) : "";
+  }
+
+  /** Leaves out all foods and amounts from one element to before another. */
+  void exclude(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (get(i).isFood() || get(i).isAmount()) {
+        get(i).part = Part.EXCLUDED;
+      }
+    }
   }
 
   void take(int from, int to, Part part) {

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.line.AmountParser;
+import honeststack.core.line.LineWords;
 import honeststack.core.measure.Measure;
 import java.util.Locale;
 import java.util.Optional;
@@ -106,7 +107,7 @@ final class Counts {
     } else if (people || fed && !pieces || !pieces && clause.isWord(i - 1, "for") && isEnd(i + 1)) {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
-      orPeople(noun);
+      orPeople(noun > 0 ? noun : i + 1);
     } else if (pieces && !eaten && (made || counted.pieces.isEmpty() || !counted.sure)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
@@ -169,12 +170,17 @@ final class Counts {
       boolean over =
           element.kind == Element.Kind.WORD
               || element.is(Sort.IDLE, Sort.PIECES, Sort.SERVES)
-              || element.isMark(":", "~");
+              || element.isMark(":", "~")
+              || element.isMark(".") && isAbbreviated(j - 1);
       if (!over) {
         return false;
       }
     }
     return false;
+  }
+
+  private boolean isAbbreviated(int i) {
+    return clause.has(i) && LineWords.isAbout(clause.get(i).text().toLowerCase(Locale.ROOT));
   }
 
   /** The noun that a number counts, over adjectives; -1 if there is none. */

@@ -2,8 +2,6 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -15,66 +13,6 @@ final class Exclusions {
   private static final Pattern REPLACER =
       Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern ALIKE =
-      Pattern.compile(
-          "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
-
-  private static final Set<String> OTHERS =
-      Set.of(
-          "mum",
-          "mom",
-          "mother",
-          "mam",
-          "gran",
-          "grandma",
-          "granny",
-          "nan",
-          "nana",
-          "nonna",
-          "oma",
-          "grandmother",
-          "dad",
-          "father",
-          "grandad",
-          "grandpa",
-          "aunt",
-          "auntie",
-          "uncle",
-          "sister",
-          "brother",
-          "neighbour",
-          "neighbor",
-          "wife",
-          "husband",
-          "friend",
-          "everyone",
-          "everybody",
-          "people",
-          "others",
-          "they",
-          "recipe",
-          "book",
-          "original",
-          "packet",
-          "box",
-          "card",
-          "she",
-          "he",
-          "she'd",
-          "he'd",
-          "they'd");
-
-  private static final Set<String> HABITS =
-      Set.of(
-          "used", "uses", "use", "puts", "put", "adds", "added", "add", "said", "says", "say",
-          "takes", "likes", "calls", "wants", "wanted", "asks", "asked", "had", "has", "did",
-          "does", "always", "have");
-
-  private static final Set<String> OWN =
-      Set.of(
-          "use", "put", "add", "do", "did", "take", "prefer", "have", "make", "go", "went", "used",
-          "swap", "swapped", "put in", "like", "i'd");
-
   private final Clause clause;
 
   private Exclusions(Clause clause) {
@@ -85,9 +23,7 @@ final class Exclusions {
     Exclusions exclusions = new Exclusions(clause);
     exclusions.things();
     exclusions.comparisons();
-    exclusions.swaps();
-    exclusions.alike();
-    exclusions.theirs();
+    Swaps.in(clause);
     exclusions.left();
     exclusions.behind();
   }
@@ -100,7 +36,7 @@ final class Exclusions {
       }
       boolean stands = clause.isFood(i) && REPLACER.matcher(clause.get(i).text()).find();
       if (stands && clause.isWord(i + 1, "for")) {
-        excludeUntil(i + 1, Math.min(clause.size(), i + 5));
+        clause.exclude(i + 1, Math.min(clause.size(), i + 5));
       }
       if (clause.isFood(i) && isDipped(i + 1)) {
         clause.take(i, i + 1, Part.ASIDE);
@@ -128,7 +64,7 @@ final class Exclusions {
 
   /** "rub with a cut onion dipped in oil": what is used as a brush. */
   private boolean isDipped(int i) {
-    boolean dipped = clause.isWord(i, "dipped") || low(i).equals("dipped in");
+    boolean dipped = clause.isWord(i, "dipped") || clause.low(i).equals("dipped in");
     return dipped
         && clause.elements.stream()
             .anyMatch(e -> e.isWord("rub", "wipe", "brush", "grease", "oil"));
@@ -155,101 +91,6 @@ final class Exclusions {
       }
     }
     return false;
-  }
-
-  /** "swap the butter for 3 tbsp oil". */
-  private void swaps() {
-    for (int i = 0; i < clause.size(); i++) {
-      if (!clause.is(i, Sort.SWAP)) {
-        continue;
-      }
-      for (int j = i + 1; j < clause.size(); j++) {
-        if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
-          if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
-            excludeUntil(i, j);
-            handOn(i, j);
-          }
-          break;
-        }
-      }
-    }
-  }
-
-  /** "swap ¼ cup of the flour for ground flax": as much of the other. */
-  private void handOn(int from, int to) {
-    int food = clause.ahead(to + 1, FAR, Element::isFood);
-    boolean own = clause.ahead(to + 1, FAR, Element::isAmount) >= 0;
-    int amount = clause.ahead(from + 1, FAR, Element::isAmount);
-    if (food < 0 || own || amount < 0 || amount > to || clause.get(amount).isCount()) {
-      return;
-    }
-    clause.get(amount).part = null;
-    clause.get(to).part = Part.NOTE;
-  }
-
-  /** "ghee for butter, same amount": the second gives way. */
-  private void alike() {
-    for (int i = 1; i + 1 < clause.size(); i++) {
-      boolean pair = clause.isWord(i, "for") && clause.isFood(i - 1) && clause.isFood(i + 1);
-      boolean first = pair && clause.elements.subList(0, i - 1).stream().noneMatch(Element::isFood);
-      if (first && isAlike(i + 2)) {
-        clause.take(i, i + 2, Part.EXCLUDED);
-      }
-    }
-  }
-
-  private boolean isAlike(int from) {
-    StringBuilder words = new StringBuilder();
-    for (int i = from; i < clause.size() && i < from + 6; i++) {
-      words.append(low(i)).append(' ');
-    }
-    Matcher alike = ALIKE.matcher(words);
-    boolean found = alike.find();
-    int end = found ? from + words.substring(0, alike.end()).strip().split(" ").length : from;
-    for (int i = from; found && i < Math.min(end, clause.size()); i++) {
-      if (!clause.get(i).isAmount() || clause.get(i).isCount()) {
-        clause.get(i).part = Part.NOTE;
-      }
-    }
-    return found;
-  }
-
-  private void excludeUntil(int from, int to) {
-    for (int i = from; i < to; i++) {
-      Element element = clause.get(i);
-      if (element.isFood() || element.isAmount()) {
-        element.part = Part.EXCLUDED;
-      }
-    }
-  }
-
-  /** "mum used lard, I use butter": what somebody else takes, where it is set against one's own. */
-  private void theirs() {
-    for (int i = 0; i + 1 < clause.size(); i++) {
-      boolean other = OTHERS.contains(low(i)) && HABITS.contains(low(i + 1));
-      int own = other ? own(i + 2) : -1;
-      int from = low(i + 1).equals("have") ? i + 3 : i + 2;
-      int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
-      if (food > 0 && food < own) {
-        excludeUntil(food, own);
-      }
-    }
-  }
-
-  /** Where "I use" begins; -1 for nowhere. */
-  private int own(int from) {
-    for (int i = from; i + 1 < clause.size(); i++) {
-      int verb = clause.isWord(i + 1, "just", "only", "always", "usually") ? i + 2 : i + 1;
-      boolean mine = clause.isWord(i, "i", "we") && (OWN.contains(low(verb)));
-      if (mine || clause.isWord(i, "mine", "ours") && clause.isWord(i + 1, "is", "has", "gets")) {
-        return i;
-      }
-    }
-    return -1;
-  }
-
-  private String low(int i) {
-    return clause.has(i) ? clause.get(i).text().toLowerCase(Locale.ROOT) : "";
   }
 
   private void left() {
@@ -282,7 +123,7 @@ final class Exclusions {
       }
       exclude(food);
       if (cue.text().endsWith(":")) {
-        excludeUntil(food, clause.size()); // "contains: wheat, milk and egg"
+        clause.exclude(food, clause.size()); // "contains: wheat, milk and egg"
       }
     }
   }
@@ -294,6 +135,9 @@ final class Exclusions {
       boolean amount = element.isAmount() && element.isFree();
       if (element.isFood() && element.isFree() || measured && amount && !element.isWeak()) {
         return i;
+      }
+      if (i > cue + 1 && element.isWord("and", "but", "plus")) {
+        return -1; // "no crunchy and a banana"
       }
       boolean listed = element.isMark(",") && i == cue + 2 && clause.isFood(i + 1);
       boolean over =
@@ -313,7 +157,7 @@ final class Exclusions {
     return clause.isWord(food + 1, "until", "till", "before", "yet", "cold", "hot")
         || clause.isWord(food + 1, "all") && clause.isWord(food + 2, "at")
         || clause.isWord(food + 1, "at") && clause.isWord(food + 2, "once")
-        || low(food + 1).startsWith("all at once");
+        || clause.low(food + 1).startsWith("all at once");
   }
 
   /** "not too", "not quite 1 dl": it leaves nothing out. */

@@ -24,8 +24,15 @@ final class Linking {
   private static final double ARTICLE_ALONE = 0.2;
   private static final double TWICE = 1.5;
   private static final double COMMA = 2.5;
+
   /** An amount that stands right before a word nobody knows is of that. */
   private static final double OF_UNKNOWN = 5;
+
+  /** A list that begins with a name and its amount goes on so. */
+  private static final double NAMES_FIRST = 3;
+
+  /** In such a list an amount right behind a name is of that. */
+  private static final double TAKEN = 1.5;
 
   private static final int MOST_WORDS = 5;
   private static final int MOST_BEHIND = 7;
@@ -96,7 +103,11 @@ final class Linking {
     }
     int also = places.get(k + 2);
     boolean other = clause.isStrong(also) && !clause.get(also).isCount();
-    boolean apart = also > food + 1 && !isWordNext(also) && !isPlaced(food, also);
+    boolean apart =
+        also > food + 1
+            && !isWordNext(also)
+            && !isPlaced(food, also)
+            && !clause.is(also + 1, Sort.PAN, Sort.PLATE);
     if (other && apart) {
       double cost = before(amount, food) + behind(food, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
@@ -169,8 +180,22 @@ final class Linking {
     }
   }
 
+  /** "cream 100 g butter", "mix 150 g flour". */
+  private static boolean isVerb(Element element) {
+    return element.isWord("cream", "mix");
+  }
+
+  private static boolean isRashers(Element amount) {
+    return amount.text().toLowerCase(Locale.ROOT).contains("rasher");
+  }
+
   private double alone(int at) {
     Element element = clause.get(at);
+    boolean named =
+        at == 0 && element.isFood() && places.size() > 2 && clause.isStrong(1) && !isVerb(element);
+    if (named) {
+      return FOOD_ALONE + NAMES_FIRST;
+    }
     if (element.isAmount() && (isUnknownNext(at) || isUnknownBefore(at))) {
       return FOOD_ALONE;
     }
@@ -181,7 +206,12 @@ final class Linking {
     if (clause.get(amount).corrects) {
       return NEVER;
     }
-    double cost = 0;
+    boolean taken =
+        amount > 0
+            && clause.isFood(amount - 1)
+            && clause.isFood(places.get(0))
+            && !isVerb(clause.get(amount - 1));
+    double cost = taken ? TAKEN : 0;
     int words = 0;
     for (int i = amount + 1; i < food; i++) {
       Element element = clause.get(i);
@@ -204,6 +234,9 @@ final class Linking {
     Element said = clause.get(amount);
     if (said.corrects) {
       return 0;
+    }
+    if (isRashers(said) && !clause.get(food).text().toLowerCase(Locale.ROOT).contains("bacon")) {
+      return NEVER; // nothing else comes in them
     }
     if (said.isWeak()) {
       return NEVER;

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.LineWords;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
@@ -277,6 +278,9 @@ final class Page {
     }
     if (i + 1 == tokens.size()) {
       return true;
+    }
+    if (LineWords.isAbout(tokens.get(i - 1).low())) {
+      return false; // "abt. 10"
     }
     Token next = tokens.get(i + 1);
     boolean begins =

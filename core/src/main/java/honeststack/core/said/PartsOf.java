@@ -84,11 +84,12 @@ final class PartsOf {
     if (clause.isWord(of, "the")) {
       of--;
     }
-    if (!clause.isWord(of, "of", "from")) {
+    boolean bare = of >= 0 && clause.isWord(of, "juice", "zest", "rind");
+    if (!bare && !clause.isWord(of, "of", "from")) {
       return;
     }
     List<String> parts = new ArrayList<>();
-    int i = of - 1;
+    int i = bare ? of : of - 1;
     while (clause.has(i)) {
       Element element = clause.get(i);
       String part = part(element, whole);

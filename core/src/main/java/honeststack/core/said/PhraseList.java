@@ -25,11 +25,12 @@ final class PhraseList {
               | allergic to | free of | free from | minus the | i leave out the | nor | no added
               | instead of using | does not contain | contains no | has no | have no | there is no
               | there's no | avoid | avoid the | hold the | not | nothing like
-          INSTEAD | 1 : 1 for | 1 : 1 for the | one to one for | one for one for | takes the place of
+          INSTEAD | goes in for | goes in for the | going in for | going in for the | in for the
+              | stepping in for | steps in for | steps in for the | 1 : 1 for | 1 : 1 for the | one to one for | one for one for | takes the place of
               | take the place of | taking the place of | do for | does for | stand in for | it was | used to be | instead of | in place of | rather than
               | as a replacement for | replacing | replaces | replaces the | replacing the
               | in lieu of | and not | but not | stands in for | stands in for the | and never
-          SWAP | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
+          SWAP | sub | subs | subbed | subbing | sub in | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
               | swap | swap the | swap out the | replace | replace the | substitute
               | exchange the | change the | changed | trade the | swapping the
               | replacing half the
@@ -183,7 +184,9 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
+          IDLE | don't forget | don't forget the | do not forget | do not forget the | not to forget the
+              | never forget the | remember the | creamy | buttery | milky | salty | sugary | oily | eggy | nutty
+              | fruity | lemony | cheesy | spicy | watery | floury | chocolatey | chocolaty | saucy | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
               | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's

@@ -25,6 +25,12 @@ final class Phrases {
           "add|use|put|put in|want|like|need|have|do|eat|bother with|include|take|fancy|trust"
               + "|tolerate|touch|drink|go for|care for|hold with|get on with|keep|stock|buy|believe in");
 
+  private static final List<String> SERVED =
+      words(
+          "mine|them|it|these|ours|theirs|those|each|each one|each waffle|each pancake|each stack"
+              + "|each plate|every waffle|every pancake|the waffles|the pancakes|my waffles"
+              + "|my pancakes|pancakes|waffles");
+
   private static final List<String> EATS =
       words("serve|have|like|eat|love|top|finish|take|want|dress|enjoy|prefer|served|had");
 
@@ -75,7 +81,7 @@ final class Phrases {
     }
     for (String who : List.of("i", "we", "they", "the kids", "kids", "you can", "you", "people")) {
       for (String verb : EATS) {
-        for (String what : List.of("mine", "them", "it", "these", "ours", "theirs", "those")) {
+        for (String what : SERVED) {
           phrases.add(who + " " + verb + " " + what + " with", Sort.PLATE_NEXT);
         }
       }

@@ -1,11 +1,8 @@
 package honeststack.core.said;
 
-import static java.util.Map.entry;
-
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
-import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
@@ -44,28 +41,6 @@ final class Spans {
 
   private static final int LONGEST_NAME = 6;
   private static final int LONGEST_ALONE = 40;
-
-  /** How short words are written in haste, right behind an amount; longer ones are told anyway. */
-  private static final Map<String, String> SHORT =
-      Map.ofEntries(
-          entry("sugr", "sugar"),
-          entry("suger", "sugar"),
-          entry("mlk", "milk"),
-          entry("milc", "milk"),
-          entry("eggz", "eggs"),
-          entry("egs", "eggs"),
-          entry("flor", "flour"),
-          entry("flowr", "flour"),
-          entry("flower", "flour"),
-          entry("buter", "butter"),
-          entry("hunny", "honey"),
-          entry("oyl", "oil"),
-          entry("wter", "water"));
-
-  private static final int LEAST_MISSPELT = 6;
-
-  /** Right behind an amount. */
-  private static final int LEAST_MEASURED = 5;
 
   /** What comes behind is the same amount again. */
   private static final String[] RETOLD = {"that's", "thats", "is", "weighs", "say"};
@@ -141,7 +116,13 @@ final class Spans {
       front = beforeAnd(tokens, i, front.get());
     }
     Element amount = Element.amount(tokens, i, trimmed(tokens, front.get()));
-    if (isPieces(tokens, i + 1, amount.to)) {
+    boolean few =
+        i > 0
+            && best[i].element().isFood()
+            && amount.to == i + 2
+            && amount.measure().amount() > 1
+            && tokens.get(i + 1).isWord("pinch", "dash", "handful", "splash");
+    if (few || isPieces(tokens, i + 1, amount.to)) {
       number(tokens, i, best);
       return; // "16 drop scones" are no drops
     }
@@ -313,26 +294,8 @@ final class Spans {
   }
 
   private void misspelt(List<Token> tokens, int i, Best[] best) {
-    Token word = tokens.get(i);
     boolean measured = i > 0 && (best[i].element().isAmount() || tokens.get(i - 1).isWord("of"));
-    String meant = measured ? SHORT.getOrDefault(word.low(), "") : "";
-    if (!meant.isEmpty()) {
-      spelt(tokens, i, meant, best);
-      return;
-    }
-    if (word.kind() != Token.Kind.WORD
-        || word.low().length() < (measured ? LEAST_MEASURED : LEAST_MISSPELT)
-        || word.low().indexOf('\'') >= 0
-        || LineWords.isDescribing(word.low())) {
-      return;
-    }
-    boolean[] known = {false};
-    Phrases.shipped().each(tokens, i, found -> known[0] = true);
-    if (known[0]) {
-      return;
-    }
-    Optional<String> spelt = foods.spelt(word.low());
-    spelt.ifPresent(right -> spelt(tokens, i, right, best));
+    Misspelt.meant(foods, tokens, i, measured).ifPresent(right -> spelt(tokens, i, right, best));
   }
 
   /** A name that begins with a word as it should be written. */

@@ -45,8 +45,10 @@ public final class Telling {
     Page page = new Page(vessels.text);
     ClauseReader clauses = new ClauseReader(foods, GRAMS.matcher(text).find());
     List<Clause> read = new ArrayList<>();
+    boolean wrong = false;
     for (Sentence sentence : page.sentences) {
       Clause clause = clauses.read(sentence);
+      wrong = wrong && takesBack(read, clause) || isWrong(clause);
       if (!read.isEmpty()) {
         goOn(read.get(read.size() - 1), clause);
       }
@@ -57,6 +59,29 @@ public final class Telling {
     title(read);
     new Again(read).find();
     return new Telltale(text, page, read).told();
+  }
+
+  /** "No!": nothing else. */
+  private static boolean isWrong(Clause clause) {
+    return clause.is(0, Sort.CORRECT) && clause.size() <= 2 && clause.mentions.isEmpty();
+  }
+
+  /** "2 teaspoons of baking soda. No! Baking powder." */
+  private static boolean takesBack(List<Clause> read, Clause clause) {
+    for (int i = read.size() - 2; i >= 0 && !clause.mentions.isEmpty(); i--) {
+      List<Mention> before = read.get(i).mentions;
+      if (!before.isEmpty()) {
+        Mention last = before.remove(before.size() - 1);
+        Mention right = clause.mentions.get(0);
+        last.food.part = Part.EXCLUDED;
+        if (!right.isMeasured()) {
+          right.amountText = last.amountText;
+          right.restated = true;
+        }
+        break;
+      }
+    }
+    return false;
   }
 
   /** What a sentence says of the one before: a correction, or halves. */
@@ -91,8 +116,7 @@ public final class Telling {
     if (other) {
       Element said = clause.get(amount);
       boolean bare = said.isCount() && !last.amount.isCount();
-      last.amountText =
-          said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
+      last.amountText = said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
       last.restated = true;
       last.amount.part = Part.EXCLUDED;
       said.part = Part.AMOUNT;

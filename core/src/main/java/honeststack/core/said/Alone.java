@@ -1,0 +1,167 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Locale;
+
+/** Amounts that stand by no food: of one that was named before, of one nobody knows, or of none. */
+final class Alone {
+  /** So far before an amount stands the food that it takes back. */
+  private static final int BACK = 20;
+
+  private Alone() {}
+
+  /** "nobody measures the salt but I'd guess a quarter teaspoon": one food, and one amount. */
+  static void single(Clause clause, List<Mention> mentions) {
+    List<Element> left =
+        clause.elements.stream().filter(e -> e.isAmount() && e.part == Part.UNKNOWN).toList();
+    boolean one =
+        mentions.size() == 1
+            && mentions.get(0).amount == null
+            && mentions.get(0).food != null
+            && left.size() == 1
+            && left.get(0).start() > mentions.get(0).food.end()
+            && left.get(0).measure().unit() != Unit.COUNT;
+    boolean corrected =
+        one
+            && clause.elements.stream()
+                .anyMatch(e -> e.is(Sort.CORRECT) || e.isFood() && e != mentions.get(0).food);
+    boolean each = clause.elements.stream().anyMatch(e -> e.is(Sort.PER, Sort.EACH, Sort.PIECES));
+    if (one && !each && !corrected) {
+      Mention mention = mentions.get(0);
+      mention.amount = left.get(0);
+      mention.amountText = mention.amount.text();
+      mention.amount.part = Part.AMOUNT;
+      mention.to = Math.max(mention.to, clause.elements.indexOf(mention.amount) + 1);
+    }
+  }
+
+  /** An amount without a food that is known. */
+  static void take(Clause clause, Naming naming, Linking.Link link, List<Mention> mentions) {
+    Element amount = clause.get(link.amount());
+    boolean verb = amount.to == amount.from + 1 && amount.isWord("shake", "squeeze", "sprinkle");
+    if (verb) {
+      amount.part = Part.METHOD; // "put all in a jar, shake"
+      return;
+    }
+    if (isPortion(clause, link.amount())) {
+      amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
+      return;
+    }
+    Mention taken = takenBack(clause, link.amount());
+    if (taken == null) {
+      taken = elsewhere(clause, link.amount());
+    }
+    if (taken != null) {
+      mentions.add(taken);
+      return;
+    }
+    boolean measured = amount.measure().unit() != Unit.COUNT || !amount.measure().size().isEmpty();
+    String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
+    if (unknown.isEmpty() && measured) {
+      unknown = naming.unknownBefore(link.amount());
+    }
+    if (unknown.isEmpty() && amount.text().toLowerCase(Locale.ROOT).contains("rasher")) {
+      unknown = "bacon"; // nothing else comes in rashers
+      mentions.removeIf(
+          m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
+    }
+    if (unknown.isEmpty()) {
+      amount.part = Part.UNKNOWN;
+      return;
+    }
+    Mention mention = new Mention();
+    mention.amount = amount;
+    mention.from = link.amount();
+    mention.to = link.amount() + 1;
+    mention.amountText = amount.text();
+    mention.foodText = unknown;
+    amount.part = Part.AMOUNT;
+    mentions.add(mention);
+  }
+
+  /** So much batter at a time. */
+  private static boolean isPortion(Clause clause, int amount) {
+    Unit unit = clause.get(amount).measure().unit();
+    boolean filled = unit.kind() == Unit.Kind.VOLUME || unit.kind() == Unit.Kind.LADLE;
+    boolean jug = unit.kind() == Unit.Kind.MARKED;
+    int verb =
+        clause.isWord(amount - 1, "by", "in", "a", "with", "about", "-") ? amount - 2 : amount - 1;
+    return (filled || jug)
+        && clause.is(verb, Sort.VERB)
+        && clause.isWord(verb, "cook", "pour", "drop", "ladle", "scoop", "spoon", "fry", "portion")
+        && clause.elements.stream().noneMatch(Element::isFood);
+  }
+
+  /** "it was 3 eggs, but I use 2": the food that was taken back, with this amount. */
+  private static Mention takenBack(Clause clause, int amount) {
+    for (int i = amount - 1; i >= Math.max(0, amount - BACK); i--) {
+      Element element = clause.get(i);
+      boolean was = i > 0 && clause.get(i - 1).isAmount();
+      if (element.isFood() && element.part == Part.EXCLUDED && was) {
+        return again(clause, element, amount);
+      }
+      if (element.isFood()) {
+        return null;
+      }
+    }
+    return null;
+  }
+
+  /** "1 tbsp butter for the pan, 2 tbsp for the batter": the food that went somewhere before. */
+  private static Mention elsewhere(Clause clause, int amount) {
+    if (clause.ahead(amount + 1, 4, Alone::isPlace) < 0) {
+      return null;
+    }
+    boolean placed = clause.isWord(amount - 1, "plus", "and") || clause.isMark(amount - 1, "+");
+    for (int i = amount - 1; i >= 0; i--) {
+      if (clause.get(i).isFood()) {
+        return placed ? again(clause, clause.get(i), amount) : null;
+      }
+      placed |= isPlace(clause.get(i));
+    }
+    return null;
+  }
+
+  private static boolean isPlace(Element element) {
+    return element.is(Sort.PAN, Sort.PLATE, Sort.BOWL);
+  }
+
+  /** "3 tbsp of butter for the pan and 1 in the batter": the unit goes without saying. */
+  private static String unit(Clause clause, Element food, Element amount) {
+    int at = clause.elements.indexOf(food);
+    for (int i = at - 1; amount.isCount() && i >= Math.max(0, at - 2); i--) {
+      if (clause.get(i).isAmount() && !clause.get(i).isCount()) {
+        return " " + clause.get(i).measure().unit().symbol();
+      }
+    }
+    return "";
+  }
+
+  /** So much of a food that was named before. */
+  private static Mention again(Clause clause, Element food, int amount) {
+    Mention mention = new Mention();
+    mention.amount = clause.get(amount);
+    mention.food = food;
+    mention.from = amount;
+    mention.to = amount + 1;
+    mention.amountText = mention.amount.text() + unit(clause, food, mention.amount);
+    mention.foodText = food.text();
+    mention.amount.part = Part.AMOUNT;
+    return mention;
+  }
+
+  /** "2 snorbels": a line that is nothing but a number and a name. */
+  private static boolean isBare(Clause clause, int amount) {
+    if (!clause.sentence.whole() || clause.size() > amount + 5) {
+      return false;
+    }
+    for (int i = 0; i < clause.size(); i++) {
+      boolean over = i == amount || clause.get(i).kind != Element.Kind.PHRASE;
+      if (!over) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,59 @@
+package honeststack.core.said;
+
+import static java.util.Map.entry;
+
+import honeststack.core.food.Foods;
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Words of foods' names as they should be written. */
+final class Misspelt {
+  /** How short words are written in haste, right behind an amount; longer ones are told anyway. */
+  private static final Map<String, String> SHORT =
+      Map.ofEntries(
+          entry("sugr", "sugar"),
+          entry("suger", "sugar"),
+          entry("mlk", "milk"),
+          entry("milc", "milk"),
+          entry("eggz", "eggs"),
+          entry("egs", "eggs"),
+          entry("flor", "flour"),
+          entry("flowr", "flour"),
+          entry("flower", "flour"),
+          entry("buter", "butter"),
+          entry("hunny", "honey"),
+          entry("oyl", "oil"),
+          entry("wter", "water"));
+
+  private static final int LEAST = 6;
+
+  /** Right behind an amount. */
+  private static final int LEAST_MEASURED = 5;
+
+  private Misspelt() {}
+
+  /**
+   * The word that is meant; empty where it is one that is known, or near none.
+   *
+   * @param measured it stands right behind an amount
+   */
+  static Optional<String> meant(Foods foods, List<Token> tokens, int i, boolean measured) {
+    Token word = tokens.get(i);
+    String low = word.low();
+    if (measured && SHORT.containsKey(low)) {
+      return Optional.of(SHORT.get(low));
+    }
+    if (word.kind() != Token.Kind.WORD
+        || low.length() < (measured ? LEAST_MEASURED : LEAST)
+        || low.indexOf('\'') >= 0
+        || LineWords.isDescribing(low)) {
+      return Optional.empty();
+    }
+    boolean[] known = {false};
+    Phrases.shipped().each(tokens, i, found -> known[0] = true);
+    return known[0] ? Optional.empty() : foods.spelt(low);
+  }
+}

@@ -1,0 +1,177 @@
+package honeststack.core.said;
+
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Foods that give way to others: "swap the butter for oil", "mum used lard, I use oil". */
+final class Swaps {
+  private static final int FAR = 4;
+
+  private static final Pattern ALIKE =
+      Pattern.compile(
+          "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
+
+  private static final Set<String> OTHERS =
+      Set.of(
+          "mum",
+          "mom",
+          "mother",
+          "mam",
+          "gran",
+          "grandma",
+          "granny",
+          "nan",
+          "nana",
+          "nonna",
+          "oma",
+          "grandmother",
+          "dad",
+          "father",
+          "grandad",
+          "grandpa",
+          "aunt",
+          "auntie",
+          "uncle",
+          "sister",
+          "brother",
+          "neighbour",
+          "neighbor",
+          "wife",
+          "husband",
+          "friend",
+          "everyone",
+          "everybody",
+          "people",
+          "others",
+          "they",
+          "recipe",
+          "book",
+          "original",
+          "packet",
+          "box",
+          "card",
+          "she",
+          "he",
+          "she'd",
+          "he'd",
+          "they'd");
+
+  private static final Set<String> HABITS =
+      Set.of(
+          "used", "uses", "use", "puts", "put", "adds", "added", "add", "said", "says", "say",
+          "takes", "likes", "calls", "wants", "wanted", "asks", "asked", "had", "has", "did",
+          "does", "always", "have");
+
+  private static final Set<String> OWN =
+      Set.of(
+          "use", "put", "add", "do", "did", "take", "prefer", "have", "make", "go", "went", "used",
+          "swap", "swapped", "put in", "like", "i'd");
+
+  private final Clause clause;
+
+  private Swaps(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Swaps swaps = new Swaps(clause);
+    swaps.swaps();
+    swaps.alike();
+    swaps.theirs();
+  }
+
+  /** "swap the butter for 3 tbsp oil". */
+  private void swaps() {
+    for (int i = 0; i < clause.size(); i++) {
+      if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":")) {
+        continue;
+      }
+      for (int j = i + 1; j < clause.size(); j++) {
+        if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
+          if (isNew(i, j)) {
+            int old = clause.ahead(j + 1, FAR, Element::isFood);
+            clause.take(old, old + 1, Part.EXCLUDED);
+          } else if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
+            clause.exclude(i, j);
+            handOn(i, j);
+          }
+          break;
+        }
+      }
+    }
+  }
+
+  /** "sub 2 tbsp yogurt for the egg": what comes first is the new one. */
+  private boolean isNew(int verb, int swapped) {
+    boolean sub = clause.low(verb).startsWith("sub");
+    int old =
+        sub && clause.isWord(swapped, "for") ? clause.ahead(swapped + 1, FAR, Element::isFood) : -1;
+    boolean definite = clause.isWord(verb + 1, "the", "your", "my");
+    return old > 0 && !definite && clause.isWord(swapped + 1, "the", "your", "my", "each", "an");
+  }
+
+  /** "swap ¼ cup of the flour for ground flax": as much of the other. */
+  private void handOn(int from, int to) {
+    int food = clause.ahead(to + 1, FAR, Element::isFood);
+    boolean own = clause.ahead(to + 1, FAR, Element::isAmount) >= 0;
+    int amount = clause.ahead(from + 1, FAR, Element::isAmount);
+    if (food < 0 || own || amount < 0 || amount > to || clause.get(amount).isCount()) {
+      return;
+    }
+    clause.get(amount).part = null;
+    clause.get(to).part = Part.NOTE;
+  }
+
+  /** "ghee for butter, same amount": the second gives way. */
+  private void alike() {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      boolean pair = clause.isWord(i, "for") && clause.isFood(i - 1) && clause.isFood(i + 1);
+      boolean first = pair && clause.elements.subList(0, i - 1).stream().noneMatch(Element::isFood);
+      if (first && isAlike(i + 2)) {
+        clause.take(i, i + 2, Part.EXCLUDED);
+      }
+    }
+  }
+
+  private boolean isAlike(int from) {
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < clause.size() && i < from + 6; i++) {
+      words.append(clause.low(i)).append(' ');
+    }
+    Matcher alike = ALIKE.matcher(words);
+    boolean found = alike.find();
+    int end = found ? from + words.substring(0, alike.end()).strip().split(" ").length : from;
+    for (int i = from; found && i < Math.min(end, clause.size()); i++) {
+      if (!clause.get(i).isAmount() || clause.get(i).isCount()) {
+        clause.get(i).part = Part.NOTE;
+      }
+    }
+    return found;
+  }
+
+  /** "mum used lard, I use butter": what somebody else takes, where it is set against one's own. */
+  private void theirs() {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean other = OTHERS.contains(clause.low(i)) && HABITS.contains(clause.low(i + 1));
+      int own = other ? own(i + 2) : -1;
+      int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
+      int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
+      if (food > 0 && food < own) {
+        clause.exclude(food, own);
+      }
+    }
+  }
+
+  /** Where "I use" begins; -1 for nowhere. */
+  private int own(int from) {
+    for (int i = from; i + 1 < clause.size(); i++) {
+      int verb = clause.isWord(i + 1, "just", "only", "always", "usually") ? i + 2 : i + 1;
+      boolean mine = clause.isWord(i, "i", "we") && (OWN.contains(clause.low(verb)));
+      if (mine || clause.isWord(i, "mine", "ours") && clause.isWord(i + 1, "is", "has", "gets")) {
+        return i;
+      }
+    }
+    return -1;
+  }
+}
