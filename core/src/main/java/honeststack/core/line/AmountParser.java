@@ -39,6 +39,12 @@ public final class AmountParser {
           "firmly", "lightly", "tightly", "full", "kinda", "-", "whole", "entire", "quick", "nice",
           "proper", "decent", "fair", "modest", "mean");
 
+  /** What is one where no number is said. */
+  private static final Set<String> ONES =
+      Set.of(
+          "tin", "can", "jar", "packet", "sachet", "tub", "carton", "stick", "slice", "clove",
+          "sprig", "cube", "square", "bunch", "block");
+
   private final List<Token> tokens;
   private final Quantities quantities;
 
@@ -165,7 +171,7 @@ public final class AmountParser {
   }
 
   /** Whether a number begins here that is not "a" or "some". */
-  boolean isNumber(int i) {
+  public boolean isNumber(int i) {
     return i < tokens.size()
         && !tokens.get(i).isWord("a", "an", "some", "few")
         && quantities.at(i).isPresent();
@@ -190,7 +196,9 @@ public final class AmountParser {
     Optional<Quantity> number = quantities.at(from);
     if (number.isEmpty()) {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
-      return unit(new Quantity(1, 0, 0, from)).filter(f -> heaped || isAlone(f));
+      return unit(new Quantity(1, 0, 0, from))
+          .filter(f -> heaped || isAlone(f) || isBare(from, f))
+          .or(() -> container(from));
     }
     Quantity quantity = number.get();
     if (mark(quantity.next(), "%")) {
@@ -266,6 +274,35 @@ public final class AmountParser {
   private Found inContainer(Found found) {
     boolean container = isContent(found.measure()) && isContainer(found.next());
     return container ? new Found(found.measure(), true, found.next() + 1) : found;
+  }
+
+  /** "tin of coconut milk": one. */
+  private Optional<Found> container(int from) {
+    String word = from < tokens.size() ? tokens.get(from).low() : "";
+    String part = Containers.counted(word);
+    boolean one = !part.isEmpty() && part.equals(word) && ONES.contains(part);
+    return one && word(from + 1, "of")
+        ? Optional.of(
+            new Found(
+                new Quantity(1, 0, 0, 0).measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
+                Containers.isContainer(part),
+                from + 1))
+        : Optional.empty();
+  }
+
+  /** "tsp sugar, half tsp soda": among others. */
+  private boolean isBare(int from, Found found) {
+    Unit.Kind kind = found.measure().unit().kind();
+    boolean unit = kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME;
+    boolean word = tokens.get(from).text().length() > 2 && found.next() == from + 1;
+    boolean begins = from == 0 || tokens.get(from - 1).isMark(",", ";", "/", "+", "&", "•", ":");
+    boolean food =
+        found.next() < tokens.size() && tokens.get(found.next()).kind() == Token.Kind.WORD;
+    return unit
+        && word
+        && begins
+        && food
+        && !word(found.next(), "the", "it", "them", "over", "out");
   }
 
   /** Without a number: "pinch of salt", "teaspoon of salt", "pinch salt", but not "drizzle oil". */

@@ -90,7 +90,7 @@ public final class LineWords {
           fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into
-          then so wild local homemade home-made leftover day-old straight heaped fine coarse
+          then so thin wild local homemade home-made leftover day-old straight heaped fine coarse
           on without each total not too nice big new see more note tin tinned-weight x certified sufficient
           """);
 
@@ -103,7 +103,7 @@ public final class LineWords {
           separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
           split skin removed stems stem cut hulled shelled skinned blended squeezed warmed
           coins rounds wedges segments ribbons matchsticks shavings curls dice strips batons florets
-          strained soaked blitzed pasteurised pasteurized dried-off scalded browned stiff frothy bite-size bite-sized
+          fondu geschmolzen fuso derretida strained soaked blitzed pasteurised pasteurized dried-off scalded browned stiff frothy bite-size bite-sized
           """);
 
   /** Said of a food that goes by the rest of its name; dropped last. */

@@ -66,6 +66,12 @@ final class Alone {
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
     }
+    if (unknown.isEmpty()
+        && amount.measure().unit() == Unit.SCOOP
+        && clause.isWord(link.amount() + 1, "protein")) {
+      unknown = "protein powder"; // in scoops it is no label's
+      clause.take(link.amount() + 1, link.amount() + 2, Part.FOOD);
+    }
     if (unknown.isEmpty()) {
       amount.part = Part.UNKNOWN;
       return;

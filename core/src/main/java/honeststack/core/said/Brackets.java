@@ -14,7 +14,9 @@ final class Brackets {
 
   /** What the cook needs, however many it takes. */
   private static final Pattern AIM =
-      Pattern.compile("so|=|want|need|should|that's|it's|get", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "so|=|.*\\b(?:want|need|should|that's|it's|get|have|came to|weighing)\\b.*",
+          Pattern.CASE_INSENSITIVE);
 
   private final Clause outer;
   private final Mention before;
@@ -174,8 +176,7 @@ final class Brackets {
 
   /** "you want 150 g", "that's 150 g". */
   private static boolean isAim(Element element) {
-    return element.isWord(
-        "you", "want", "need", "should", "be", "that's", "it's", "about", "get", "i");
+    return AIM.matcher(element.text()).matches() || element.isWord("you", "i", "be");
   }
 
   private boolean isDone(int from) {

@@ -99,7 +99,7 @@ final class Choices {
     for (int i = food + 1; i < or; i++) {
       Element element = clause.get(i);
       boolean over = element.kind == Element.Kind.WORD || element.isMark(",", "(");
-      if (!over && element.part != Part.CHOICE) {
+      if (!over && element.part != Part.CHOICE && element.part != Part.NOTE) {
         return false;
       }
     }
@@ -125,6 +125,7 @@ final class Choices {
     Element said = amount >= 0 ? clause.get(amount) : null;
     if (isSame(clause.get(first), clause.get(food)) && said == null) {
       clause.get(food).part = Part.NOTE;
+      clause.get(or).part = Part.CHOICE;
       return;
     }
     others

@@ -23,6 +23,7 @@ final class Corrections {
       }
     }
     corrections.retold();
+    corrections.changed();
   }
 
   /** "3 tbsp for each, so 6 tbsp": what it comes to. */
@@ -36,6 +37,17 @@ final class Corrections {
 
   private static boolean isCorrected(Clause clause, int to) {
     return clause.elements.subList(1, to).stream().anyMatch(e -> e.is(Sort.CORRECT));
+  }
+
+  /** "reduce the sugar from 50 g to 30 g". */
+  private void changed() {
+    for (int i = 2; i + 1 < clause.size(); i++) {
+      boolean from = clause.isStrong(i - 1) && clause.isWord(i - 2, "from");
+      if (from && clause.isWord(i, "to") && clause.isStrong(i + 1)) {
+        clause.take(i - 2, i + 1, Part.EXCLUDED);
+        clause.get(i + 1).corrects = true;
+      }
+    }
   }
 
   /**

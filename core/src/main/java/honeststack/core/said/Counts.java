@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.LineWords;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -47,7 +48,11 @@ final class Counts {
         element.part = Part.METHOD;
       } else if (element.isAmount() && element.isFree()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
-        if (clause.is(of, Sort.NUTRIENT) && !clause.isFood(of) && !clause.isFood(of + 1)) {
+        boolean powder = element.measure().unit() == Unit.SCOOP;
+        if (!powder
+            && clause.is(of, Sort.NUTRIENT)
+            && !clause.isFood(of)
+            && !clause.isFood(of + 1)) {
           element.part = Part.METHOD;
         }
       }
@@ -69,7 +74,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (isAbout(i) || isIsh(i) || isThat(i) || isLabelledPieces(i)) {
+    if (isOfThem(i) || isAbout(i) || isIsh(i) || isThat(i) || isLabelledPieces(i)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       return;
@@ -228,6 +233,12 @@ final class Counts {
         && clause.is(noun, Sort.PIECES)
         && clause.get(noun).text().matches("(?i)pancakes|waffles|pieces|crepes|crêpes|pikelets")
         && isEnd(i + 1);
+  }
+
+  /** "Twelve of them, 47 g each." */
+  private boolean isOfThem(int i) {
+    boolean them = clause.isWord(1, "of") && clause.isWord(2, "them", "these", "those");
+    return i == 0 && them && clause.get(0).isCount() && isEnd(3) && counted.pieces.isEmpty();
   }
 
   /** "It's a dozen if you're careful." */

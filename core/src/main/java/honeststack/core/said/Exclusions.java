@@ -139,7 +139,11 @@ final class Exclusions {
       if (i > cue + 1 && element.isWord("and", "but", "plus")) {
         return -1; // "no crunchy and a banana"
       }
-      boolean listed = element.isMark(",") && i == cue + 2 && clause.isFood(i + 1);
+      boolean listed =
+          element.isMark(",")
+              && i == cue + 2
+              && clause.isFood(i + 1)
+              && !clause.is(cue, Sort.INSTEAD);
       boolean over =
           element.kind == Element.Kind.WORD
               || amount && element.isWeak()

@@ -34,12 +34,14 @@ final class Implied {
   /** "butter the size of a walnut", or of an egg. */
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
-      if (!clause.is(i, Sort.LIKE) || !clause.get(i).text().contains("size of")) {
+      boolean lump = clause.isWord(i - 1, "lump", "piece", "bit", "knob");
+      boolean big = clause.get(i).text().contains("size of") || lump;
+      if (!clause.is(i, Sort.LIKE) || !big) {
         continue;
       }
       int like = clause.ahead(i + 1, 2, Element::isFood);
       String thing = like > 0 ? clause.get(like).text().toLowerCase(Locale.ROOT) : "";
-      boolean egg = thing.equals("egg");
+      boolean egg = thing.endsWith("egg");
       Mention before = null;
       for (Mention mention : clause.mentions) {
         before = mention.to <= i ? mention : before;

@@ -103,8 +103,9 @@ final class Linking {
     }
     int also = places.get(k + 2);
     boolean other = clause.isStrong(also) && !clause.get(also).isCount();
+    boolean pieces = clause.get(amount).isCount() && !clause.isFood(also + 1);
     boolean apart =
-        also > food + 1
+        (also > food + 1 || pieces)
             && !isWordNext(also)
             && !isPlaced(food, also)
             && !clause.is(also + 1, Sort.PAN, Sort.PLATE);
@@ -185,6 +186,12 @@ final class Linking {
     return element.isWord("cream", "mix");
   }
 
+  /** "increase the milk to 300 ml". */
+  private boolean isChanged() {
+    return clause.isWord(
+        0, "increase", "reduce", "raise", "lower", "cut", "bring", "bump", "drop", "up", "change");
+  }
+
   private static boolean isRashers(Element amount) {
     return amount.text().toLowerCase(Locale.ROOT).contains("rasher");
   }
@@ -241,6 +248,9 @@ final class Linking {
     if (said.isWeak()) {
       return NEVER;
     }
+    if (clause.isWord(amount - 1, "total", "altogether", "weighs")) {
+      return NEVER; // of all together
+    }
     double cost = isUnknownNext(amount) ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
     for (int i = food + 1; i < amount; i++) {
@@ -249,7 +259,7 @@ final class Linking {
         cost -= i == food + 1 ? DESCRIBING : 0;
       } else if (element.isMark(",")) {
         cost += DESCRIBING;
-      } else if (element.isMark(";")) {
+      } else if (element.isMark(";") || element.isWord("to") && isChanged()) {
         cost += WORD;
       } else if (isOver(element) && !isJoint(element)
           || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {

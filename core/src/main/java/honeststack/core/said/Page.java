@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.AmountParser;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
@@ -24,6 +25,10 @@ final class Page {
   private static final int LONG_WORD = 4;
 
   private static final String[] BULLETS = {"•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣"};
+
+  /** What a sentence behind a unit may begin with. */
+  private static final Set<Sort> BEGINS =
+      EnumSet.of(Sort.VERB, Sort.YIELD, Sort.SERVES, Sort.BATTER, Sort.CORRECT);
 
   final List<Sentence> sentences = new ArrayList<>();
 
@@ -290,7 +295,21 @@ final class Page {
                 || next.kind() == Token.Kind.FRACTION);
     boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
     boolean unit = UnitWords.isUnit(tokens, i - 1);
-    return (begins || whole) && !unit || begins && unit && isLabelled(tokens, i + 1);
+    boolean apart = isLabelled(tokens, i + 1) || isSentence(tokens, i + 1);
+    return (begins || whole) && !unit || begins && unit && apart;
+  }
+
+  /** "36 g. Batter 690 g. Twelve of them": no food begins so. */
+  private static boolean isSentence(List<Token> tokens, int from) {
+    String word = tokens.get(from).text();
+    boolean capital = word.length() > 2 && Character.isLowerCase(word.codePointAt(1));
+    boolean[] begins = {new AmountParser("", tokens).isNumber(from)};
+    Phrases.shipped()
+        .each(
+            tokens,
+            from,
+            phrase -> begins[0] |= phrase.sorts().stream().anyMatch(BEGINS::contains));
+    return capital && begins[0];
   }
 
   /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */

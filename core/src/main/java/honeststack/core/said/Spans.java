@@ -262,8 +262,8 @@ final class Spans {
     }
     for (int to = last; to > i; to--) {
       List<Token> words = tokens.subList(i, to);
-      if (words.size() == 1 && first.isWord("white")) {
-        continue; // of eggs they are "whites"
+      if (words.size() == 1 && first.isWord("white", "sprinkle")) {
+        continue; // of eggs they are "whites", of sugar "sprinkles"
       }
       String name = Token.joined(words);
       Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);

@@ -78,6 +78,7 @@ final class Swaps {
     Swaps swaps = new Swaps(clause);
     swaps.swaps();
     swaps.alike();
+    swaps.given();
     swaps.theirs();
   }
 
@@ -132,6 +133,22 @@ final class Swaps {
         clause.take(i, i + 2, Part.EXCLUDED);
       }
     }
+  }
+
+  /** "coconut oil for the butter (2 tbsp)", of a kind and nothing else between. */
+  private void given() {
+    for (int i = 1; i + 2 < clause.size(); i++) {
+      boolean pair = clause.isWord(i, "for") && clause.isWord(i + 1, "the");
+      if (pair && clause.isFood(i - 1) && clause.isFood(i + 2) && isOfAKind(i - 1, i + 2)) {
+        clause.take(i, i + 3, Part.EXCLUDED);
+      }
+    }
+  }
+
+  private boolean isOfAKind(int a, int b) {
+    return clause.get(a).food.isPresent()
+        && clause.get(b).food.isPresent()
+        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
   }
 
   private boolean isAlike(int from) {

@@ -26,7 +26,11 @@ final class Units {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
         (grams && !isFew(mention) ? Optional.of("g") : unit(mention, before))
-            .ifPresent(unit -> mention.amountText = with(mention, unit));
+            .ifPresent(
+                unit -> {
+                  mention.amountText = with(mention, unit);
+                  mention.restated = true;
+                });
       }
       before = mention.amount != null ? mention : before;
     }
