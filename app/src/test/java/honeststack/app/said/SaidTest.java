@@ -177,7 +177,8 @@ class SaidTest {
     "street, 0.5",
     "lane, 0.5",
     "mile, 0.5",
-    "town, 0.5"
+    "town, 0.5",
+    "ring, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -198,7 +199,7 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept", "street", "lane", "mile", "town"
+        "field", "kept", "street", "lane", "mile", "town", "ring"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

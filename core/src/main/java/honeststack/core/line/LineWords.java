@@ -90,7 +90,8 @@ public final class LineWords {
           fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into
-          then so thin wild local homemade home-made leftover day-old straight heaped fine coarse
+          then so thin unripe underripe spotty squashy mushy stale firm juicy tart crisp tender posh cheap
+          lovely wild local homemade home-made leftover day-old straight heaped fine coarse
           on without each total not too nice big new see more note tin tinned-weight x certified sufficient
           """);
 

@@ -246,6 +246,12 @@ final class Quantities {
   /** What "and a half" behind a unit adds to it; empty if nothing. */
   Optional<Quantity> andPart(int i) {
     int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
+    boolean several = word(i, "and") && part == i + 1 && part + 1 < tokens.size();
+    Double many = several ? NumberWords.digit(tokens.get(part).low()) : null;
+    Double of = many == null ? null : PARTS.get(tokens.get(part + 1).low());
+    if (of != null && many * of < 1) {
+      return Optional.of(new Quantity(many * of, 0, 0, part + 2)); // "and three quarters"
+    }
     return word(i, "and") && part > i + 1 && part < tokens.size()
         ? Optional.ofNullable(PARTS.get(tokens.get(part).low()))
             .map(value -> new Quantity(value, 0, 0, part + 1))

@@ -36,6 +36,8 @@ final class Brackets {
     boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
     if (before == null) {
       outer.mentions.addAll(inner.mentions);
+    } else if (isShared()) {
+      share();
     } else if (isCorrected()) {
       instead();
     } else if (isChoice()) {
@@ -149,8 +151,33 @@ final class Brackets {
     }
     boolean counted = inner.counts.pieces.isPresent() || inner.counts.serves.isPresent();
     if (before.food != null && !counted && !choice && (amount || tells) && isShort(tokens)) {
-      before.notes += " (" + Token.joined(tokens) + ")";
+      before.notes += " (" + told(tokens) + ")";
     }
+  }
+
+  /** "raspberries and blackberries (100 g each)". */
+  private boolean isShared() {
+    Mention first = first();
+    return first != null
+        && !first.isMeasured()
+        && !before.isMeasured()
+        && inner.size() == 2
+        && inner.isAmount(0)
+        && inner.is(1, Sort.EACH);
+  }
+
+  /** The food that stands before the last. */
+  private Mention first() {
+    int at = outer.mentions.indexOf(before);
+    return at > 0 ? outer.mentions.get(at - 1) : null;
+  }
+
+  private void share() {
+    for (Mention mention : List.of(first(), before)) {
+      mention.amountText = inner.get(0).text();
+      mention.restated = true;
+    }
+    all(Part.NOTE);
   }
 
   /** "350 ml milk (actually 375)". */
@@ -177,6 +204,17 @@ final class Brackets {
   /** "you want 150 g", "that's 150 g". */
   private static boolean isAim(Element element) {
     return AIM.matcher(element.text()).matches() || element.isWord("you", "i", "be");
+  }
+
+  /** "(I grind it, 92 g)": the weight, where there is one and it is not of each. */
+  private String told(List<Token> tokens) {
+    List<Element> weights =
+        inner.elements.stream()
+            .filter(e -> e.isAmount() && e.measure().unit().kind() == Unit.Kind.MASS)
+            .toList();
+    boolean words = inner.elements.stream().anyMatch(e -> e.kind == Element.Kind.WORD);
+    boolean each = inner.elements.stream().anyMatch(e -> e.is(Sort.EACH, Sort.PER));
+    return weights.size() == 1 && words && !each ? weights.get(0).text() : Token.joined(tokens);
   }
 
   private boolean isDone(int from) {

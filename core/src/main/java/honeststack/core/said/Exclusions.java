@@ -96,7 +96,10 @@ final class Exclusions {
   private void left() {
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
-      if (!cue.is(Sort.EXCLUDE, Sort.INSTEAD) || cue.part != null || isNoWord(i)) {
+      boolean gives = cue.is(Sort.SWAP) && isGiving(i);
+      if (!gives && !cue.is(Sort.EXCLUDE, Sort.INSTEAD)
+          || cue.part != null
+          || !gives && isNoWord(i)) {
         continue;
       }
       boolean was = cue.text().equalsIgnoreCase("it was");
@@ -126,6 +129,14 @@ final class Exclusions {
         clause.exclude(food, clause.size()); // "contains: wheat, milk and egg"
       }
     }
+  }
+
+  /** "80 g dates replace all the sugar". */
+  private boolean isGiving(int verb) {
+    boolean food = clause.elements.subList(0, verb).stream().anyMatch(Element::isFood);
+    return food
+        && clause.isWord(verb, "replace")
+        && clause.elements.subList(verb, clause.size()).stream().noneMatch(e -> e.is(Sort.SWAPPED));
   }
 
   /** The first food, or amount, behind a cue; over words and, in a list, commas. */

@@ -28,6 +28,7 @@ final class Implied {
     clause.mentions.forEach(implied::freed);
     implied.eggs();
     implied.same();
+    implied.one();
     implied.knifeTip();
   }
 
@@ -122,6 +123,20 @@ final class Implied {
     for (Mention mention : clause.mentions) {
       if (measured && !mention.isMeasured() && mention.foodText.equalsIgnoreCase("egg")) {
         mention.amountText = "1";
+      }
+    }
+  }
+
+  /** "the egg goes in last, just the one". */
+  private void one() {
+    boolean single =
+        clause.mentions.size() == 1
+            && !clause.mentions.get(0).isMeasured()
+            && clause.mentions.get(0).foodText.equalsIgnoreCase("egg");
+    for (int i = 1; single && i + 1 < clause.size(); i++) {
+      int one = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+      if (clause.isWord(i, "just", "only") && clause.isWord(one, "one")) {
+        clause.mentions.get(0).amountText = "1";
       }
     }
   }

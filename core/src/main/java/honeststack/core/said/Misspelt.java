@@ -14,6 +14,8 @@ final class Misspelt {
   /** How short words are written in haste, right behind an amount; longer ones are told anyway. */
   private static final Map<String, String> SHORT =
       Map.ofEntries(
+          entry("nana", "banana"),
+          entry("nanas", "bananas"),
           entry("sugr", "sugar"),
           entry("suger", "sugar"),
           entry("mlk", "milk"),

@@ -7,7 +7,8 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | neither | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
+          EXCLUDE | stopped adding | stop adding | i've stopped adding | stopped using | stop using
+              | stopped putting | neither | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
               | bin the | scrap the | cut out the | cut out | gave up | given up | giving up
               | anything but | everything but | all but | which isn't | which is not | it isn't
               | isn't | aren't | wasn't | weren't | none of your | no more | no extra | not any
@@ -100,7 +101,8 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
+          YIELD | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
+              | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to
@@ -148,7 +150,7 @@ final class PhraseList {
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
+          CORRECT | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
               | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that

@@ -91,6 +91,9 @@ final class Phrases {
 
   private void add(String phrase, Sort sort) {
     Node node = root;
+    if (phrase.endsWith(" with")) {
+      add(phrase.substring(0, phrase.length() - 3) + " /", sort); // "top w/ honey"
+    }
     for (Token word : Token.of(phrase)) {
       node = node.next.computeIfAbsent(word.low(), any -> new Node());
     }

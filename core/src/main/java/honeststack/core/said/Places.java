@@ -87,7 +87,9 @@ final class Places {
     }
     Mention before = before(i);
     Mention after = after(i);
-    boolean behind = cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && before != null && !before.placed;
+    boolean over = cue.is(Sort.PLATE_NEXT) && after == null && cue.text().endsWith(" over");
+    boolean behind =
+        (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
     boolean next = cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT) || cue.is(Sort.PLATE, Sort.PAN);
     boolean colon = clause.isMark(i + 1, ":");
     boolean first = i == 0 || isOpening(i);

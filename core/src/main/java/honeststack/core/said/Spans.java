@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
+import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
@@ -266,6 +267,9 @@ final class Spans {
         continue; // of eggs they are "whites", of sugar "sprinkles"
       }
       String name = Token.joined(words);
+      if (name.equalsIgnoreCase("cream whipped")) {
+        continue; // it was measured before
+      }
       Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);
       if (found.isPresent()) {
         offer(best, i, Element.food(tokens, i, to, found), NAME * (to - i));
@@ -295,6 +299,7 @@ final class Spans {
 
   private void misspelt(List<Token> tokens, int i, Best[] best) {
     boolean measured = i > 0 && (best[i].element().isAmount() || tokens.get(i - 1).isWord("of"));
+    measured |= i > 1 && LineWords.isDescribing(tokens.get(i - 1).low()) && isNumber(tokens, i - 2);
     Misspelt.meant(foods, tokens, i, measured).ifPresent(right -> spelt(tokens, i, right, best));
   }
 

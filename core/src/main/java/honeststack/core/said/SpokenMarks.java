@@ -19,6 +19,9 @@ final class SpokenMarks {
   private static final Pattern QUOTED =
       Pattern.compile("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
 
+  /** "pinch o' salt". */
+  private static final Pattern OF = Pattern.compile("\\bo['’](?= )");
+
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Pattern STOP = word("full stop|period");
@@ -29,6 +32,8 @@ final class SpokenMarks {
     String dotless =
         said.indexOf('.') < 0 ? said : DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
     String bare = unquoted(dotless);
+    bare =
+        bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.matcher(bare).replaceAll("of");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {

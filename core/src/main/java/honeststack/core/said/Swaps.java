@@ -79,6 +79,7 @@ final class Swaps {
     swaps.swaps();
     swaps.alike();
     swaps.given();
+    swaps.passive();
     swaps.theirs();
   }
 
@@ -90,6 +91,9 @@ final class Swaps {
       }
       for (int j = i + 1; j < clause.size(); j++) {
         if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
+          if (isHalf(i, j)) {
+            break; // "swap half of the flour for almonds": some of it stays
+          }
           if (isNew(i, j)) {
             int old = clause.ahead(j + 1, FAR, Element::isFood);
             clause.take(old, old + 1, Part.EXCLUDED);
@@ -135,12 +139,41 @@ final class Swaps {
     }
   }
 
+  private boolean isHalf(int from, int to) {
+    boolean half = false;
+    for (int i = from; i < to; i++) {
+      if (clause.isStrong(i)) {
+        return false;
+      }
+      half |= clause.is(i, Sort.PART_OF);
+    }
+    return half;
+  }
+
+  /** "the oil can be replaced by apple sauce". */
+  private void passive() {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      boolean by = clause.isWord(i + 1, "by", "with", "for");
+      boolean swapped = clause.isWord(i, "replaced", "swapped", "substituted", "exchanged") && by;
+      for (int food = i - 1; swapped && food >= Math.max(0, i - FAR); food--) {
+        if (clause.isFood(food)) {
+          clause.take(food, food + 1, Part.EXCLUDED);
+          break;
+        }
+      }
+    }
+  }
+
   /** "coconut oil for the butter (2 tbsp)", of a kind and nothing else between. */
   private void given() {
     for (int i = 1; i + 2 < clause.size(); i++) {
       boolean pair = clause.isWord(i, "for") && clause.isWord(i + 1, "the");
       if (pair && clause.isFood(i - 1) && clause.isFood(i + 2) && isOfAKind(i - 1, i + 2)) {
         clause.take(i, i + 3, Part.EXCLUDED);
+      }
+      boolean measured = clause.isWord(i, "for") && clause.isStrong(i + 1) && clause.isFood(i + 2);
+      if (measured && clause.isFood(i - 1) && clause.isStrong(i - 2) && isOfAKind(i - 1, i + 2)) {
+        clause.take(i, i + 3, Part.EXCLUDED); // "3/4 cup honey for 1 cup sugar"
       }
     }
   }

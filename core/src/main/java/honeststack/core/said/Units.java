@@ -4,6 +4,7 @@ import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.measure.Unit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
@@ -44,7 +45,9 @@ final class Units {
 
   /** "egg 2": pieces, though all else is in grams. */
   private static boolean isFew(Mention mention) {
-    return mention.amount.measure().amount() < LEAST
+    boolean part = mention.foodText.toLowerCase(Locale.ROOT).matches(".*(zest|juice|rind)");
+    return !part
+        && mention.amount.measure().amount() < LEAST
         && mention.known().filter(Units::isCounted).isPresent();
   }
 

@@ -23,7 +23,7 @@ final class Vessels {
       Pattern.compile(
           "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
               + NAMES
-              + " (?:that )?(?:is|holds|takes|measures|equals|=|means) (?:about |roughly |around )?"
+              + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) (?:about |roughly |around )?"
               + SIZE
               + "|\\((?:a |the |my |one |1 )?"
               + NAMES
