@@ -42,7 +42,7 @@ public record Token(Kind kind, String text, String low, int start, int end) {
         at++;
         continue;
       }
-      boolean number = isDigit(text, at) || isDecimalMark(text, at) && !isMark(text, at - 1);
+      boolean number = isDigit(text, at) || isPoint(text, at);
       Kind kind =
           number
               ? Kind.NUMBER
@@ -90,6 +90,13 @@ public record Token(Kind kind, String text, String low, int start, int end) {
   /** A point or a comma. */
   private static boolean isMark(String text, int at) {
     return at >= 0 && at < text.length() && (text.charAt(at) == '.' || text.charAt(at) == ',');
+  }
+
+  /** ".5" at the beginning of a word; behind a word it is a mark, and a comma always is. */
+  private static boolean isPoint(String text, int at) {
+    boolean apart =
+        at == 0 || Character.isWhitespace(text.charAt(at - 1)) || text.charAt(at - 1) == '(';
+    return apart && text.charAt(at) == '.' && isDigit(text, at + 1);
   }
 
   private static boolean isDecimalMark(String text, int at) {

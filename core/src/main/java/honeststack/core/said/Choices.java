@@ -82,11 +82,33 @@ final class Choices {
             && clause.get(slash).start() > end(slash - 1)
             && clause.get(slash + 1).start() > end(slash);
     boolean pinch = apart && clause.get(slash - 1).text().matches("(?i).*\\b(pinch|dash)");
+    if (apart && hasAmount(slash, -1) && hasAmount(slash, 1)) {
+      return true; // "cocoa (1/4 cup) / honey (3 tbsp)"
+    }
     boolean measured = false;
     for (int i = 1; i < clause.size(); i++) {
       measured |= i != slash && clause.isMark(i, "/") && clause.isStrong(i + 1);
     }
     return pinch || apart && measured;
+  }
+
+  /** On one side of a slash, up to the next or the end; in brackets too. */
+  private boolean hasAmount(int slash, int step) {
+    int i = slash + step;
+    boolean amount = false;
+    while (clause.has(i) && !clause.isMark(i, "/")) {
+      amount |= clause.isStrong(i);
+      i += step;
+    }
+    int from = step > 0 ? end(slash) : clause.has(i) ? end(i) : 0;
+    int to =
+        step < 0
+            ? clause.get(slash).start()
+            : clause.has(i) ? clause.get(i).start() : Integer.MAX_VALUE;
+    return amount
+        || clause.asides.stream()
+            .filter(aside -> aside.after() >= from && aside.after() < to)
+            .anyMatch(aside -> aside.clause().elements.stream().anyMatch(Element::isAmount));
   }
 
   private int end(int i) {

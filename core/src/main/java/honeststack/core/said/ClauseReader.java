@@ -5,7 +5,9 @@ import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
@@ -33,7 +35,8 @@ final class ClauseReader {
   }
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
-    Clause clause = new Clause(sentence, Ellipses.filled(foods, spans.of(main)), asides);
+    Clause clause =
+        new Clause(sentence, Ellipses.filled(foods, spans.of(main, walls(asides))), asides);
     other(clause);
     Corrections.in(clause);
     Exclusions.in(clause);
@@ -49,6 +52,13 @@ final class ClauseReader {
     Places.in(clause);
     asides(clause);
     return clause;
+  }
+
+  private static Set<Integer> walls(List<Clause.Aside> asides) {
+    return asides.stream()
+        .filter(aside -> aside.clause().elements.stream().anyMatch(Element::isAmount))
+        .map(Clause.Aside::after)
+        .collect(Collectors.toSet());
   }
 
   /** What stands in brackets is a sentence of its own. */
@@ -242,6 +252,13 @@ final class ClauseReader {
     return null;
   }
 
+  /** The food stands right before the brackets. */
+  private static boolean isNear(Clause clause, Mention before, Clause.Aside aside) {
+    int last = Math.min(clause.size(), Math.max(1, before.to)) - 1;
+    return clause.get(last).end() <= aside.after()
+        && (last + 1 == clause.size() || clause.get(last + 1).start() >= aside.after());
+  }
+
   private static boolean isAmount(Clause inner) {
     return inner.elements.stream().allMatch(e -> e.isAmount() || e.isMark(",", "/", "="))
         && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
@@ -256,7 +273,8 @@ final class ClauseReader {
         before = is ? mention : before;
       }
       Mention next = next(clause, aside);
-      before = next != null && isAmount(aside.clause()) ? next : before;
+      boolean own = before != null && before.amount == null && isNear(clause, before, aside);
+      before = next != null && !own && isAmount(aside.clause()) ? next : before;
       new Brackets(clause, before, aside.clause()).read();
     }
   }

@@ -34,6 +34,11 @@ final class Linking {
   /** In such a list an amount right behind a name is of that. */
   private static final double TAKEN = 1.5;
 
+  /** "this one it's honey": a number before them is of something else. */
+  private static final String[] CLAUSES = {
+    "it's", "is", "that's", "was", "are", "i", "we", "you", "they", "she", "he", "has", "gets"
+  };
+
   private static final int MOST_WORDS = 5;
   private static final int MOST_BEHIND = 7;
 
@@ -196,10 +201,20 @@ final class Linking {
     return amount.text().toLowerCase(Locale.ROOT).contains("rasher");
   }
 
+  /** Only marks stand between the first name and an amount. */
+  private boolean isNamesFirst() {
+    int amount = places.size() > 2 ? places.get(1) : -1;
+    boolean colon = amount > 0 && clause.isMark(amount - 1, ":") && clause.isFood(amount + 1);
+    boolean marks = amount > 0 && clause.isStrong(amount) && !colon;
+    for (int i = places.get(0) + 1; marks && i < amount; i++) {
+      marks = clause.isMark(i, ":", "-", "–", "—", "=", ".", "…");
+    }
+    return marks;
+  }
+
   private double alone(int at) {
     Element element = clause.get(at);
-    boolean named =
-        at == 0 && element.isFood() && places.size() > 2 && clause.isStrong(1) && !isVerb(element);
+    boolean named = at == places.get(0) && element.isFood() && isNamesFirst() && !isVerb(element);
     if (named) {
       return FOOD_ALONE + NAMES_FIRST;
     }
@@ -217,7 +232,9 @@ final class Linking {
         amount > 0
             && clause.isFood(amount - 1)
             && clause.isFood(places.get(0))
+            && !isVerb(clause.get(places.get(0)))
             && !isVerb(clause.get(amount - 1));
+    boolean weak = clause.get(amount).isWeak();
     double cost = taken ? TAKEN : 0;
     int words = 0;
     for (int i = amount + 1; i < food; i++) {
@@ -227,7 +244,7 @@ final class Linking {
         cost += isUnknownBefore(amount) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
-      } else if (isOver(element) && !isJoint(element)) {
+      } else if (isOver(element) && !isJoint(element) && !(weak && element.isWord(CLAUSES))) {
         cost += words(element);
         words += element.to - element.from;
       } else {

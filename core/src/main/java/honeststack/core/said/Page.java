@@ -83,6 +83,7 @@ final class Page {
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
     if (heading.isEmpty() && head == 0) {
       heading = tokens.size() <= LONGEST_HEADING ? headings(tokens) : Set.of();
+      heading = isBare(tokens) || heading.contains(Sort.H_NUTRITION) ? heading : Set.of();
       alone = !heading.isEmpty();
     }
     if (isLabel(tokens)) {
@@ -194,6 +195,17 @@ final class Page {
             });
     found.removeIf(sort -> !sort.name().startsWith("H_"));
     return found;
+  }
+
+  /** Nothing is measured on the line outside of brackets: "you need 100 g flour" is no heading. */
+  private static boolean isBare(List<Token> tokens) {
+    int number = 0;
+    while (number < tokens.size() && !isNumber(tokens, number) && !tokens.get(number).isMark("(")) {
+      number++;
+    }
+    boolean counted = number > 0 && tokens.get(number - 1).isWord("for");
+    boolean bracket = number < tokens.size() && tokens.get(number).isMark("(");
+    return number >= tokens.size() - 1 || bracket || counted;
   }
 
   /** "Batter (for 12)": the words before the bracket. */

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Covers the words of a sentence with amounts, names of foods and phrases: of all coverings, the
@@ -49,6 +50,7 @@ final class Spans {
   private static final double COLDEST_OVEN = 60;
 
   private final Foods foods;
+  private Set<Integer> walls = Set.of();
   private final Map<String, Optional<Foods.Named>> names = new HashMap<>();
   private final Map<String, Boolean> kinds = new HashMap<>();
 
@@ -59,7 +61,11 @@ final class Spans {
   /** A span, the score of all up to its end with it, and the span before. */
   private record Best(Element element, double score) {}
 
-  List<Element> of(List<Token> tokens) {
+  /**
+   * @param walls places in the text where brackets with an amount stood; no name goes over them
+   */
+  List<Element> of(List<Token> tokens, Set<Integer> walls) {
+    this.walls = walls;
     int n = tokens.size();
     Best[] best = new Best[n + 1];
     best[0] = new Best(null, 0);
@@ -237,6 +243,13 @@ final class Spans {
     return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
   }
 
+  /** It begins what is to be done. */
+  private static boolean isStirred(List<Token> tokens, int i, int to) {
+    boolean more = to > i + 1;
+    boolean word = i == 0 && to < tokens.size() && tokens.get(to).kind() == Token.Kind.WORD;
+    return more || word;
+  }
+
   private static boolean isHeated(List<Token> tokens) {
     return tokens.stream().anyMatch(t -> t.isWord("griddle", "oven", "iron", "stove", "hob"));
   }
@@ -258,13 +271,18 @@ final class Spans {
       return; // no food's name begins so
     }
     int last = i;
-    while (last < Math.min(tokens.size(), i + LONGEST_NAME) && isName(tokens.get(last))) {
+    while (last < Math.min(tokens.size(), i + LONGEST_NAME)
+        && isName(tokens.get(last))
+        && (last == i || !walls.contains(tokens.get(last - 1).end()))) {
       last++;
     }
     for (int to = last; to > i; to--) {
       List<Token> words = tokens.subList(i, to);
       if (words.size() == 1 && first.isWord("white", "sprinkle")) {
         continue; // of eggs they are "whites", of sugar "sprinkles"
+      }
+      if (first.isWord("mix") && isStirred(tokens, i, to)) {
+        continue; // "mix buttermilk and eggs"
       }
       String name = Token.joined(words);
       if (name.equalsIgnoreCase("cream whipped")) {
