@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
+import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.Comparator;
@@ -38,6 +39,11 @@ final class Brackets {
       outer.mentions.addAll(inner.mentions);
     } else if (isShared()) {
       share();
+    } else if (isPlace()) {
+      before.place = inner.is(0, Sort.PAN) ? Place.PAN : Place.PLATE;
+      before.placed = true;
+      before.restated = true;
+      all(Part.PLACE);
     } else if (isCorrected()) {
       instead();
     } else if (isChoice()) {
@@ -178,6 +184,12 @@ final class Brackets {
       mention.restated = true;
     }
     all(Part.NOTE);
+  }
+
+  /** "1 tbsp butter (for the pan)". */
+  private boolean isPlace() {
+    boolean place = inner.is(0, Sort.PAN, Sort.PLATE) && !inner.is(0, Sort.BATTER);
+    return place && inner.size() == 1 && before.food != null;
   }
 
   /** "350 ml milk (actually 375)". */

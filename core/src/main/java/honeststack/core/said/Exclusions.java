@@ -24,6 +24,8 @@ final class Exclusions {
     exclusions.things();
     exclusions.comparisons();
     Swaps.in(clause);
+    exclusions.nothing();
+    exclusions.outOf();
     exclusions.left();
     exclusions.behind();
   }
@@ -91,6 +93,28 @@ final class Exclusions {
       }
     }
     return false;
+  }
+
+  /** "0 g sugar". */
+  private void nothing() {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean zero = clause.isStrong(i) && clause.get(i).measure().amount() == 0;
+      int food = zero ? clause.ahead(i + 1, 2, Element::isFood) : -1;
+      if (food > 0) {
+        clause.take(i, food + 1, Part.EXCLUDED);
+      }
+    }
+  }
+
+  /** "out of butter so 60 g oil". */
+  private void outOf() {
+    for (int i = 0; i + 3 < clause.size(); i++) {
+      boolean first = i == 0 || clause.isMark(i - 1, ",", ";");
+      boolean out = clause.isWord(i, "out") && clause.isWord(i + 1, "of") && clause.isFood(i + 2);
+      if (first && out && (clause.isWord(i + 3, "so", "use") || clause.isMark(i + 3, ","))) {
+        clause.take(i, i + 3, Part.EXCLUDED);
+      }
+    }
   }
 
   private void left() {
@@ -221,9 +245,12 @@ final class Exclusions {
       boolean none =
           clause.isWord(i, "no", "none", "nil", "nope")
               && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";", "!"))
-              && !clause.isStrong(i + 2);
-      if ((out || none) && clause.isFood(i - 1)) {
-        clause.take(i - 1, i + 1, Part.EXCLUDED);
+              && (clause.isWord(i, "none", "nil") || !clause.isStrong(i + 2));
+      boolean swapped =
+          clause.isWord(i, "out") && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", "."));
+      int food = none && clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
+      if ((out || none || swapped) && clause.isFood(food)) {
+        clause.take(food, i + 1, Part.EXCLUDED);
       }
     }
   }

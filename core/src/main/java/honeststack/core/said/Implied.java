@@ -79,11 +79,12 @@ final class Implied {
         fat = "butter";
       } else if (clause.isWord(i, "oiled")) {
         fat = "oil";
-      } else if (clause.get(i).text().matches("(?i)(oil|butter) the")) {
-        fat = clause.get(i).text().substring(0, clause.get(i).text().length() - 4);
+      } else if (clause.get(i).text().matches("(?i)(oil|butter) (the|my|your|each)\\b.*")) {
+        fat = clause.low(i).replaceAll(" .*", "");
       }
-      int pan = fat.isEmpty() ? -1 : pan(i + 1);
-      if (pan > 0 && clause.get(i).isFree()) {
+      boolean named = PAN.matcher(clause.low(i).replaceAll(" with$", "")).find();
+      int pan = fat.isEmpty() ? -1 : named && !isFatNext(i) ? i : pan(i + 1);
+      if (pan >= 0 && clause.get(i).isFree()) {
         Mention mention = new Mention();
         mention.from = i;
         mention.to = pan + 1;
@@ -93,6 +94,11 @@ final class Implied {
         clause.mentions.add(mention);
       }
     }
+  }
+
+  /** What it is greased with follows. */
+  private boolean isFatNext(int i) {
+    return clause.mentions.stream().anyMatch(m -> m.from > i);
   }
 
   /** What is baked in, within a few words; -1 for nothing. */

@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.line.AmountParser;
-import honeststack.core.line.LineWords;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
@@ -296,7 +295,7 @@ final class Page {
     if (i + 1 == tokens.size()) {
       return true;
     }
-    if (LineWords.isAbout(tokens.get(i - 1).low())) {
+    if (tokens.get(i - 1).isWord("abt", "approx", "aprox", "ca")) {
       return false; // "abt. 10"
     }
     Token next = tokens.get(i + 1);

@@ -1,12 +1,15 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Phrases of speech by what they do, found word by word. */
 final class Phrases {
@@ -16,23 +19,8 @@ final class Phrases {
 
   private static final List<String> WHOSE = List.of(" ", " my ", " your ", " our ", " each ");
 
-  private static final List<String> NEGATIONS =
-      words("don't|do not|doesn't|does not|didn't|did not|won't|wouldn't|can't|cannot|never|dont");
-
-  /** What is done with a food that is in it. */
-  private static final List<String> USES =
-      words(
-          "add|use|put|put in|want|like|need|have|do|eat|bother with|include|take|fancy|trust"
-              + "|tolerate|touch|drink|go for|care for|hold with|get on with|keep|stock|buy|believe in");
-
-  private static final List<String> SERVED =
-      words(
-          "mine|them|it|these|ours|theirs|those|each|each one|each waffle|each pancake|each stack"
-              + "|each plate|every waffle|every pancake|the waffles|the pancakes|my waffles"
-              + "|my pancakes|pancakes|waffles");
-
-  private static final List<String> EATS =
-      words("serve|have|like|eat|love|top|finish|take|want|dress|enjoy|prefer|served|had");
+  /** "fry (it/them) in": of a group one. */
+  private static final Pattern GROUP = Pattern.compile("\\(([^()]*)\\)");
 
   private static final Phrases SHIPPED = read();
 
@@ -54,39 +42,36 @@ final class Phrases {
     return SHIPPED;
   }
 
-  private static List<String> words(String between) {
-    return List.of(between.split("\\|"));
-  }
-
   private static Phrases read() {
     Phrases phrases = new Phrases();
     Sort sort = null;
-    for (String line : PhraseList.TEXT.lines().toList()) {
+    List<String> lines = new ArrayList<>(PhraseList.TEXT.lines().toList());
+    lines.addAll(PhraseForms.TEXT.lines().toList());
+    for (String line : lines) {
       String[] parts = line.strip().split("\\s*\\|\\s*");
       sort = parts[0].isEmpty() ? sort : Sort.valueOf(parts[0]);
       for (int i = 1; i < parts.length; i++) {
-        phrases.add(parts[i], sort);
-        if (ANYBODYS.contains(sort) && parts[i].contains(" the ")) {
-          for (String whose : WHOSE) {
-            phrases.add(parts[i].replace(" the ", whose), sort);
-          }
-        }
-      }
-    }
-    for (String not : NEGATIONS) {
-      for (String verb : USES) {
-        phrases.add(not + " " + verb, Sort.EXCLUDE);
-        phrases.add(not + " " + verb + " any", Sort.EXCLUDE);
-      }
-    }
-    for (String who : List.of("i", "we", "they", "the kids", "kids", "you can", "you", "people")) {
-      for (String verb : EATS) {
-        for (String what : SERVED) {
-          phrases.add(who + " " + verb + " " + what + " with", Sort.PLATE_NEXT);
-        }
+        phrases.each(parts[i], sort);
       }
     }
     return phrases;
+  }
+
+  /** Every phrase that a form stands for. */
+  private void each(String form, Sort sort) {
+    Matcher group = GROUP.matcher(form);
+    if (group.find()) {
+      for (String word : group.group(1).split("/", -1)) {
+        each(form.substring(0, group.start()) + word + form.substring(group.end()), sort);
+      }
+      return;
+    }
+    add(form, sort);
+    if (ANYBODYS.contains(sort) && form.contains(" the ")) {
+      for (String whose : WHOSE) {
+        add(form.replace(" the ", whose), sort);
+      }
+    }
   }
 
   private void add(String phrase, Sort sort) {

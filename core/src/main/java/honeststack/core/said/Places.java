@@ -90,6 +90,8 @@ final class Places {
     boolean over = cue.is(Sort.PLATE_NEXT) && after == null && cue.text().endsWith(" over");
     boolean behind =
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
+    boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
+    behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     boolean next = cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT) || cue.is(Sort.PLATE, Sort.PAN);
     boolean colon = clause.isMark(i + 1, ":");
     boolean first = i == 0 || isOpening(i);
@@ -109,7 +111,9 @@ final class Places {
   private boolean isTight(int i) {
     boolean apart =
         i == 0 || clause.get(i - 1).is(Sort.IDLE, Sort.VERB) || clause.isMark(i - 1, ",", ";");
-    return apart && (clause.isStrong(i + 1) || hasFood(i + 1)) && !clause.get(i).is(Sort.BOWL);
+    int next = clause.isMark(i + 1, ",", ":") ? i + 2 : i + 1;
+    boolean named = clause.has(next) && clause.get(next).isAmount() || hasFood(next);
+    return apart && named && !clause.get(i).is(Sort.BOWL);
   }
 
   private boolean hasFood(int i) {
@@ -192,6 +196,9 @@ final class Places {
   private boolean isListed(Mention mention, Mention next) {
     boolean comma = false;
     boolean with = false;
+    if (mention.to >= next.from && mention.isMeasured() && next.isMeasured()) {
+      return false; // "2 eggs 30 g yogurt as a topping": said one after the other
+    }
     for (int i = mention.to; i < next.from; i++) {
       Element element = clause.get(i);
       if (element.isMark(",")) {
@@ -205,7 +212,8 @@ final class Places {
         return false;
       }
     }
-    boolean batter = isBatter(mention) && !isBatter(next) && (!with || comma);
+    boolean served = with && !comma && role(mention) == Role.LIQUID;
+    boolean batter = isBatter(mention) && !isBatter(next) && !served;
     return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
   }
 

@@ -281,7 +281,7 @@ final class Spans {
       if (words.size() == 1 && first.isWord("white", "sprinkle")) {
         continue; // of eggs they are "whites", of sugar "sprinkles"
       }
-      if (first.isWord("mix") && isStirred(tokens, i, to)) {
+      if (first.isWord("mix", "substitute") && isStirred(tokens, i, to)) {
         continue; // "mix buttermilk and eggs"
       }
       String name = Token.joined(words);

@@ -80,6 +80,8 @@ final class Swaps {
     swaps.alike();
     swaps.given();
     swaps.passive();
+    swaps.arrow();
+    swaps.dropped();
     swaps.theirs();
   }
 
@@ -148,6 +150,38 @@ final class Swaps {
       half |= clause.is(i, Sort.PART_OF);
     }
     return half;
+  }
+
+  /** "sugar -> 60 g applesauce". */
+  private void arrow() {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      int next = clause.isMark(i, "-", "=") && clause.isMark(i + 1, ">") ? i + 2 : i + 1;
+      boolean arrow = next == i + 2 || clause.isMark(i, "→", "⇒") || clause.low(i).equals("->");
+      int other = arrow ? clause.ahead(next, 1, e -> e.isFood() || e.isAmount()) : -1;
+      int food = other < 0 ? -1 : clause.ahead(other, FAR, Element::isFood);
+      food =
+          other > 0 && clause.get(other).isAmount()
+              ? clause.ahead(other + 1, FAR, Element::isFood)
+              : food;
+      boolean same = food > 0 && clause.get(food).text().equalsIgnoreCase(clause.get(i - 1).text());
+      if (food > 0 && !same && clause.isFood(i - 1)) {
+        clause.exclude(clause.isStrong(i - 2) ? i - 2 : i - 1, i);
+      }
+    }
+  }
+
+  /** "drop the honey, use cinnamon", "for the butter, use 30 g oil". */
+  private void dropped() {
+    for (int i = 0; i + 2 < clause.size(); i++) {
+      boolean cue = clause.isWord(i, "drop", "lose", "cut", "for", "leave");
+      int food = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+      int verb = clause.isMark(food + 1, ",") || clause.isWord(food + 1, "and") ? food + 2 : food;
+      boolean use = verb > food && clause.isWord(verb, "use", "add", "take", "put");
+      boolean first = i == 0 || clause.isMark(i - 1, ",", ";");
+      if (cue && first && use && clause.isFood(food)) {
+        clause.take(i, food + 1, Part.EXCLUDED);
+      }
+    }
   }
 
   /** "the oil can be replaced by apple sauce". */

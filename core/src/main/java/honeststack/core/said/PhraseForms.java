@@ -1,0 +1,34 @@
+package honeststack.core.said;
+
+/**
+ * Phrases that are made of parts, as {@link PhraseList} is written: of each group in brackets one
+ * of the words between the slashes, which may be none.
+ */
+final class PhraseForms {
+  static final String TEXT =
+      """
+          EXCLUDE | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
+              | nothing with (/any)
+              | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
+          INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
+              | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
+          OUT | not included | not in it | not needed | not used | omitted | excluded
+          PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) with
+              | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
+              | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
+              | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
+              | (smother/slather/heap/pile/load/sandwich) with
+          PLATE | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
+              | (between/between the) (layers/pancakes/waffles)
+          PAN_NEXT | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
+              | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
+              | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
+          PAN | for (frying/greasing/the pan/cooking/brushing) : | to (cook/fry/bake/brown) (/them/it/each/these) in
+              | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)
+              | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
+              | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
+          IDLE | (stir/mix/whisk/fold) (/it/this/that/everything/all) (together/through/well/in)
+      """;
+
+  private PhraseForms() {}
+}
