@@ -36,8 +36,28 @@ public final class AmountParser {
   /** What may stand between a number and its unit and changes nothing. */
   private static final Set<String> BEFORE =
       Set.of(
-          "firmly", "lightly", "tightly", "full", "kinda", "-", "whole", "entire", "quick", "nice",
-          "proper", "decent", "fair", "modest", "mean");
+          "firmly",
+          "lightly",
+          "tightly",
+          "full",
+          "kinda",
+          "-",
+          "whole",
+          "entire",
+          "quick",
+          "nice",
+          "proper",
+          "decent",
+          "fair",
+          "modest",
+          "mean",
+          "more",
+          "extra",
+          "ish",
+          "or",
+          "so",
+          "measuring",
+          "x");
 
   /** What is one where no number is said. */
   private static final Set<String> ONES =

@@ -91,7 +91,9 @@ public final class LineWords {
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into
           then so thin unripe underripe spotty squashy mushy stale firm juicy tart crisp tender posh cheap
-          lovely wild local homemade home-made leftover day-old straight heaped fine coarse
+          lovely everyday fancy bought old good-quality home-grown homegrown own own-brand
+          room-temperature shop-bought store-bought supermarket whatever any premium basic farm
+          farmhouse artisan artisanal heritage genuine usual favourite favorite preferred wild local homemade home-made leftover day-old straight heaped fine coarse
           on without each total not too nice big new see more note tin tinned-weight x certified sufficient
           """);
 

@@ -17,6 +17,9 @@ import java.util.regex.Pattern;
 final class Quantities {
   static final String AMOUNTS = "an amount first, such as 120, 1½ or 0.5";
 
+  /** From here on two numbers with a slash are a range, "240/260 g". */
+  private static final double SEVERAL = 10;
+
   private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
   private static final Map<String, Double> PARTS =
       Map.ofEntries(
@@ -156,7 +159,11 @@ final class Quantities {
         String written = text.substring(tokens.get(i).start(), tokens.get(i + 2).end());
         throw bad(written, "divides by zero", AMOUNTS);
       }
-      double value = Double.parseDouble(tokens.get(i).text()) / under;
+      double over = Double.parseDouble(tokens.get(i).text());
+      if (over >= SEVERAL && under > over) {
+        return Optional.of(new Quantity((over + under) / 2, (under - over) / 2, 0, i + 3));
+      }
+      double value = over / under;
       return Optional.of(new Quantity(value, 0, 0, i + 3));
     }
     return Optional.empty();

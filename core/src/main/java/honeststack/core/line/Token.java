@@ -92,11 +92,11 @@ public record Token(Kind kind, String text, String low, int start, int end) {
     return at >= 0 && at < text.length() && (text.charAt(at) == '.' || text.charAt(at) == ',');
   }
 
-  /** ".5" at the beginning of a word; behind a word it is a mark, and a comma always is. */
+  /** ".5" at the beginning of a word; right behind a word it is a mark. */
   private static boolean isPoint(String text, int at) {
     boolean apart =
         at == 0 || Character.isWhitespace(text.charAt(at - 1)) || text.charAt(at - 1) == '(';
-    return apart && text.charAt(at) == '.' && isDigit(text, at + 1);
+    return apart && isDecimalMark(text, at);
   }
 
   private static boolean isDecimalMark(String text, int at) {

@@ -245,7 +245,7 @@ final class Spans {
 
   /** It begins what is to be done. */
   private static boolean isStirred(List<Token> tokens, int i, int to) {
-    boolean more = to > i + 1;
+    boolean more = to > i + 1 || i > 0 && tokens.get(i - 1).isWord("then", "and", "to", "now");
     boolean word = i == 0 && to < tokens.size() && tokens.get(to).kind() == Token.Kind.WORD;
     return more || word;
   }

@@ -19,6 +19,10 @@ final class SpokenMarks {
   private static final Pattern QUOTED =
       Pattern.compile("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
 
+  /** "250g-ish", "250-ish grams", "3/4ths". */
+  private static final Pattern ISH =
+      Pattern.compile("(?<=[a-z])-ish\\b|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
+
   /** "pinch o' salt". */
   private static final Pattern OF = Pattern.compile("\\bo['’](?= )");
 
@@ -34,6 +38,7 @@ final class SpokenMarks {
     String bare = unquoted(dotless);
     bare =
         bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.matcher(bare).replaceAll("of");
+    bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {
