@@ -9,10 +9,8 @@ import honeststack.core.measure.Measure.Heap;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Refusal;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Reads the amount at the front of a line: one measure or a sum of them, a container and its
@@ -21,52 +19,9 @@ import java.util.Set;
 public final class AmountParser {
   private static final int FURTHEST = 3;
 
-  /** Whose names are also what is done. */
-  private static final Set<Unit> VERBS =
-      EnumSet.of(
-          Unit.DRIZZLE,
-          Unit.SPRINKLE,
-          Unit.SQUEEZE,
-          Unit.DROP,
-          Unit.SPOON,
-          Unit.SMEAR,
-          Unit.DUSTING,
-          Unit.SPLASH);
-
-  /** What may stand between a number and its unit and changes nothing. */
-  private static final Set<String> BEFORE =
-      Set.of(
-          "firmly",
-          "lightly",
-          "tightly",
-          "full",
-          "kinda",
-          "-",
-          "whole",
-          "entire",
-          "quick",
-          "nice",
-          "proper",
-          "decent",
-          "fair",
-          "modest",
-          "mean",
-          "more",
-          "extra",
-          "ish",
-          "or",
-          "so",
-          "measuring",
-          "x");
-
-  /** What is one where no number is said. */
-  private static final Set<String> ONES =
-      Set.of(
-          "tin", "can", "jar", "packet", "sachet", "tub", "carton", "stick", "slice", "clove",
-          "sprig", "cube", "square", "bunch", "block");
-
   private final List<Token> tokens;
   private final Quantities quantities;
+  private final Unnumbered alone;
 
   /**
    * @param text that the tokens are of, to quote it
@@ -74,10 +29,8 @@ public final class AmountParser {
   public AmountParser(String text, List<Token> tokens) {
     this.tokens = tokens;
     this.quantities = new Quantities(text, tokens);
+    this.alone = new Unnumbered(tokens);
   }
-
-  /** A measure and where it ends. */
-  record Found(Measure measure, boolean container, int next) {}
 
   /**
    * @param others the same amount in other units
@@ -217,8 +170,8 @@ public final class AmountParser {
     if (number.isEmpty()) {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
       return unit(new Quantity(1, 0, 0, from))
-          .filter(f -> heaped || isAlone(f) || isBare(from, f))
-          .or(() -> container(from));
+          .filter(f -> heaped || alone.is(from, f))
+          .or(() -> alone.container(from));
     }
     Quantity quantity = number.get();
     if (mark(quantity.next(), "%")) {
@@ -296,45 +249,6 @@ public final class AmountParser {
     return container ? new Found(found.measure(), true, found.next() + 1) : found;
   }
 
-  /** "tin of coconut milk": one. */
-  private Optional<Found> container(int from) {
-    String word = from < tokens.size() ? tokens.get(from).low() : "";
-    String part = Containers.counted(word);
-    boolean one = !part.isEmpty() && part.equals(word) && ONES.contains(part);
-    return one && word(from + 1, "of")
-        ? Optional.of(
-            new Found(
-                new Quantity(1, 0, 0, 0).measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
-                Containers.isContainer(part),
-                from + 1))
-        : Optional.empty();
-  }
-
-  /** "tsp sugar, half tsp soda": among others. */
-  private boolean isBare(int from, Found found) {
-    Unit.Kind kind = found.measure().unit().kind();
-    boolean unit = kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME;
-    boolean word = tokens.get(from).text().length() > 2 && found.next() == from + 1;
-    boolean begins = from == 0 || tokens.get(from - 1).isMark(",", ";", "/", "+", "&", "•", ":");
-    boolean food =
-        found.next() < tokens.size() && tokens.get(found.next()).kind() == Token.Kind.WORD;
-    return unit
-        && word
-        && begins
-        && food
-        && !word(found.next(), "the", "it", "them", "over", "out");
-  }
-
-  /** Without a number: "pinch of salt", "teaspoon of salt", "pinch salt", but not "drizzle oil". */
-  private boolean isAlone(Found found) {
-    boolean of = word(found.next(), "of");
-    return switch (found.measure().unit().kind()) {
-      case VAGUE -> of || !VERBS.contains(found.measure().unit());
-      case SPOON, VOLUME, LADLE -> of;
-      case MASS, MARKED, SPRAY, COUNT -> false;
-    };
-  }
-
   private boolean isPart(int i) {
     return i < tokens.size() && !Containers.counted(tokens.get(i).low()).isEmpty();
   }
@@ -390,7 +304,7 @@ public final class AmountParser {
         || LineWords.PACKINGS.containsKey(word)
         || UnitWords.BIGNESS.containsKey(word)
         || LineWords.ABOUT.contains(word)
-        || BEFORE.contains(word);
+        || LineWords.BEFORE_UNIT.contains(word);
   }
 
   private boolean word(int i, String... words) {

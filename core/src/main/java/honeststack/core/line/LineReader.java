@@ -273,7 +273,7 @@ public final class LineReader {
       AmountParser parser = new AmountParser(text, aside);
       return parser
           .measure(parser.about(0), false)
-          .map(AmountParser.Found::measure)
+          .map(Found::measure)
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
     }
 

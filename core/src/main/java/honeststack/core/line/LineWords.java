@@ -57,6 +57,15 @@ public final class LineWords {
           entry("leveled", Heap.LEVEL),
           entry("flat", Heap.LEVEL));
 
+  /** What may stand between a number and its unit and changes nothing. */
+  static final Set<String> BEFORE_UNIT =
+      words(
+          "firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish or so measuring x");
+
+  /** What is one where no number is said: "tin of corn". */
+  static final Set<String> SINGLE =
+      words("tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block");
+
   static final Set<String> SIZES =
       Set.of("small", "medium", "large", "jumbo", "eu", "uk", "lg", "lge", "med", "sm", "sml");
 

@@ -74,7 +74,13 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (isOfThem(i) || isAbout(i) || isIsh(i) || isThat(i) || isLabelledPieces(i)) {
+    if (BareCounts.isLabelledPeople(clause, i)) {
+      counted.serves = Optional.of(range(number));
+      number.part = Part.SERVES;
+      return;
+    }
+    if (counted.pieces.isEmpty() && BareCounts.isPieces(clause, i)
+        || BareCounts.isLabelledPieces(clause, i)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       return;
@@ -85,7 +91,7 @@ final class Counts {
       return;
     }
     boolean made = isBehind(i, Sort.YIELD);
-    boolean fed = isBehind(i, Sort.SERVES);
+    boolean fed = isBehind(i, Sort.SERVES) || isServed(i);
     int noun = noun(i + 1);
     boolean pieces =
         noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1) || isPieces(i);
@@ -96,10 +102,12 @@ final class Counts {
     }
     boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
     if (pieces && eaten && counted.serves.isPresent() && counted.pieces.isEmpty()) {
-      Told.Count each = range(number);
-      counted.pieces =
-          counted.serves.map(n -> new Told.Count(n.low() * each.low(), n.high() * each.high()));
-      number.part = Part.YIELD; // "2 people, 3 pancakes each"
+      each(number);
+      return;
+    }
+    boolean each = clause.is(i + 1, Sort.PER, Sort.EACH) && isEnd(i + 2);
+    if (each && counted.serves.isPresent() && counted.pieces.isEmpty()) {
+      each(number);
       return;
     }
     if (people && !made && !fed && isHelping(noun)) {
@@ -153,6 +161,13 @@ final class Counts {
 
   /** "3 adults or 5 kids". */
   private void orPeople(int noun) {
+    int more = clause.isWord(noun + 1, "and", "plus") ? noun + 2 : -1;
+    if (more > 0 && clause.isAmount(more) && clause.is(noun(more + 1), Sort.PEOPLE)) {
+      Told.Count added = range(clause.get(more));
+      counted.serves =
+          counted.serves.map(n -> new Told.Count(n.low() + added.low(), n.high() + added.high()));
+      clause.get(more).part = Part.SERVES; // "2 adults and 2 kids"
+    }
     int other = clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
     boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
     if (people && clause.get(other).isCount() && clause.is(noun(other + 1), Sort.PEOPLE)) {
@@ -207,49 +222,18 @@ final class Counts {
     return -1;
   }
 
-  /** "About 16.": a sentence that says nothing else, where nobody counted yet. */
-  private boolean isAbout(int i) {
-    boolean alone =
-        i == 1
-            && clause.isWord(0, "about", "around", "roughly", "approximately")
-            && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
-            && i + 2 >= clause.size();
-    return alone && clause.get(i).isCount() && counted.pieces.isEmpty();
+  /** "4 people, 3 each". */
+  private void each(Element number) {
+    Told.Count each = range(number);
+    counted.pieces =
+        counted.serves.map(n -> new Told.Count(n.low() * each.low(), n.high() * each.high()));
+    number.part = Part.YIELD;
   }
 
-  /** "15-ish", "10, maybe 11": a line that is a number and says nothing else. */
-  private boolean isIsh(int i) {
-    boolean ish =
-        clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
-    return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
-  }
-
-  /** "Waffles: 6", "pieces 12". */
-  private boolean isLabelledPieces(int i) {
-    int noun = clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
-    boolean begins = noun == 0 || clause.isMark(noun - 1, "/", ",", ";");
-    return clause.get(i).isCount()
-        && begins
-        && clause.is(noun, Sort.PIECES)
-        && clause.get(noun).text().matches("(?i)pancakes|waffles|pieces|crepes|crêpes|pikelets")
-        && isEnd(i + 1);
-  }
-
-  /** "Twelve of them, 47 g each." */
-  private boolean isOfThem(int i) {
-    boolean them = clause.isWord(1, "of") && clause.isWord(2, "them", "these", "those");
-    return i == 0 && them && clause.get(0).isCount() && isEnd(3) && counted.pieces.isEmpty();
-  }
-
-  /** "It's a dozen if you're careful." */
-  private boolean isThat(int i) {
-    boolean that = i == 1 && clause.get(0).text().matches("(?i)it's|that's|they're");
-    return that
-        && clause.get(1).isCount()
-        && !clause.get(1).isWeak()
-        && counted.pieces.isEmpty()
-        && (clause.isWord(2, "if", "when", "usually", "normally") || isEnd(2))
-        && clause.elements.stream().noneMatch(Element::isFood);
+  /** "12 pancakes serving 4", "to serve 4". */
+  private boolean isServed(int i) {
+    boolean said = clause.low(i - 1).matches("serving|to serve|to feed|serving about");
+    return said && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
   }
 
   private boolean isFoodNext(int i) {
@@ -257,7 +241,7 @@ final class Counts {
   }
 
   private boolean isEnd(int i) {
-    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|", "/");
+    return BareCounts.isEnd(clause, i);
   }
 
   /** Nothing that it counts stands behind it. */

@@ -12,8 +12,6 @@ import java.util.Set;
 
 /** A text cut into lines, headings and sentences. */
 final class Page {
-  private static final int LONGEST_HEADING = 8;
-
   /** Words before a colon. */
   private static final int LABEL = 5;
 
@@ -73,19 +71,21 @@ final class Page {
     if (tokens.isEmpty()) {
       return;
     }
-    if (section == Section.LIST && isNumbered(all, tokens) && isVerb(tokens)) {
+    if (section == Section.LIST && Headings.isNumbered(all, tokens) && Headings.isVerb(tokens)) {
       section = Section.METHOD;
       place = Place.NOT_SAID;
     }
-    int head = headEnd(tokens);
-    Set<Sort> heading = head > 0 ? headings(tokens.subList(0, head)) : Set.of();
+    int head = Headings.headEnd(tokens);
+    Set<Sort> heading = head > 0 ? Headings.of(tokens.subList(0, head)) : Set.of();
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
+    if (head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
+      heading = Set.of(); // "Pancakes: 12"
+    }
     if (heading.isEmpty() && head == 0) {
-      heading = tokens.size() <= LONGEST_HEADING ? headings(tokens) : Set.of();
-      heading = isBare(tokens) || heading.contains(Sort.H_NUTRITION) ? heading : Set.of();
+      heading = Headings.alone(tokens);
       alone = !heading.isEmpty();
     }
-    if (isLabel(tokens)) {
+    if (Headings.isLabel(tokens)) {
       Section before = section;
       section = Section.NUTRITION;
       sentences(number, tokens);
@@ -94,7 +94,7 @@ final class Page {
     }
     if (alone) {
       under(heading);
-      int bracket = bracketFrom(tokens, tokens.size());
+      int bracket = Headings.bracketFrom(tokens, tokens.size());
       mark(tokens.subList(0, bracket), Part.HEADING);
       if (bracket < tokens.size()) {
         sentences(number, tokens.subList(bracket, tokens.size()));
@@ -105,7 +105,7 @@ final class Page {
     Place placeBefore = place;
     if (!heading.isEmpty()) {
       under(heading);
-      int bracket = bracketFrom(tokens, head);
+      int bracket = Headings.bracketFrom(tokens, head);
       mark(tokens.subList(0, bracket), Part.HEADING);
       if (bracket < head) {
         sentences(number, tokens.subList(bracket, head)); // "Pancakes (12 pcs): flour - 300 g"
@@ -119,103 +119,6 @@ final class Page {
       section = before;
       place = placeBefore;
     }
-  }
-
-  /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
-  private static boolean isLabel(List<Token> tokens) {
-    int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
-    return at < tokens.size()
-        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
-        && tokens.size() > at + 2;
-  }
-
-  /** "1. Beat …": a step, wherever it stands. */
-  private static boolean isNumbered(List<Token> all, List<Token> bare) {
-    int before = all.size() - bare.size();
-    return before >= 2 && all.get(before - 2).isWhole();
-  }
-
-  private static boolean isVerb(List<Token> tokens) {
-    Set<Sort> found = EnumSet.noneOf(Sort.class);
-    Phrases.shipped()
-        .each(
-            tokens,
-            0,
-            phrase -> {
-              if (phrase.to() == 1) {
-                found.addAll(phrase.sorts());
-              }
-            });
-    return found.contains(Sort.VERB);
-  }
-
-  /** Where a bracket opens, or "for 10 pieces" begins; the end for none. */
-  private static int bracketFrom(List<Token> tokens, int end) {
-    int bracket = 0;
-    while (bracket < end
-        && !tokens.get(bracket).isMark("(")
-        && !(tokens.get(bracket).isWord("for") && isNumber(tokens, bracket + 1))) {
-      bracket++;
-    }
-    return bracket;
-  }
-
-  private static boolean isNumber(List<Token> tokens, int i) {
-    return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
-  }
-
-  /** Where the words before a colon end; 0 if the line has none in its first words. */
-  private static int headEnd(List<Token> tokens) {
-    for (int i = 1; i < tokens.size() && i <= LONGEST_HEADING; i++) {
-      if (tokens.get(i).isMark(":")) {
-        return i;
-      }
-    }
-    return 0;
-  }
-
-  private static Set<Sort> headings(List<Token> tokens) {
-    Set<Sort> found = EnumSet.noneOf(Sort.class);
-    int words = tokens.size();
-    while (words > 0 && tokens.get(words - 1).kind() != Token.Kind.WORD) {
-      words--;
-    }
-    int end = bracket(tokens, words);
-    Phrases.shipped()
-        .each(
-            tokens,
-            0,
-            phrase -> {
-              boolean apart =
-                  tokens.size() > phrase.to() && tokens.get(phrase.to()).isMark(",", "-");
-              if (phrase.to() >= end || apart && phrase.sorts().contains(Sort.H_NUTRITION)) {
-                found.addAll(phrase.sorts());
-              }
-            });
-    found.removeIf(sort -> !sort.name().startsWith("H_"));
-    return found;
-  }
-
-  /** Nothing is measured on the line outside of brackets: "you need 100 g flour" is no heading. */
-  private static boolean isBare(List<Token> tokens) {
-    int number = 0;
-    while (number < tokens.size() && !isNumber(tokens, number) && !tokens.get(number).isMark("(")) {
-      number++;
-    }
-    boolean counted = number > 0 && tokens.get(number - 1).isWord("for");
-    boolean bracket = number < tokens.size() && tokens.get(number).isMark("(");
-    return number >= tokens.size() - 1 || bracket || counted;
-  }
-
-  /** "Batter (for 12)": the words before the bracket. */
-  private static int bracket(List<Token> tokens, int words) {
-    for (int i = 1; i < words; i++) {
-      boolean count = tokens.get(i).isWord("for") && isNumber(tokens, i + 1);
-      if (tokens.get(i).isMark("(") || isNumber(tokens, i) || count) {
-        return i;
-      }
-    }
-    return words;
   }
 
   private void under(Set<Sort> heading) {

@@ -12,6 +12,10 @@ final class PhraseForms {
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
           INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
+          YIELD | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
+              | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
+          SERVES | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          PIECES | came out | came out of it
           OUT | not included | not in it | not needed | not used | omitted | excluded
           PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)

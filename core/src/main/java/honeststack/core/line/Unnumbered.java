@@ -1,0 +1,80 @@
+package honeststack.core.line;
+
+import honeststack.core.food.Packing;
+import honeststack.core.line.Quantities.Quantity;
+import honeststack.core.measure.Containers;
+import honeststack.core.measure.Measure.Heap;
+import honeststack.core.measure.Unit;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Units that stand without a number, where one is meant: "pinch of salt", "tin of corn". */
+final class Unnumbered {
+  /** Whose names are also what is done. */
+  private static final Set<Unit> VERBS =
+      EnumSet.of(
+          Unit.DRIZZLE,
+          Unit.SPRINKLE,
+          Unit.SQUEEZE,
+          Unit.DROP,
+          Unit.SPOON,
+          Unit.SMEAR,
+          Unit.DUSTING,
+          Unit.SPLASH);
+
+  private final List<Token> tokens;
+
+  Unnumbered(List<Token> tokens) {
+    this.tokens = tokens;
+  }
+
+  /** Whether the unit found at a token is an amount and no other word. */
+  boolean is(int from, Found found) {
+    return isAlone(found) || isBare(from, found);
+  }
+
+  /** Without a number: "pinch of salt", "teaspoon of salt", "pinch salt", but not "drizzle oil". */
+  private boolean isAlone(Found found) {
+    boolean of = word(found.next(), "of");
+    return switch (found.measure().unit().kind()) {
+      case VAGUE -> of || !VERBS.contains(found.measure().unit());
+      case SPOON, VOLUME, LADLE -> of;
+      case MASS, MARKED, SPRAY, COUNT -> false;
+    };
+  }
+
+  /** "tsp sugar, half tsp soda": among others. */
+  private boolean isBare(int from, Found found) {
+    Unit.Kind kind = found.measure().unit().kind();
+    boolean unit = kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME;
+    boolean word = tokens.get(from).text().length() > 2 && found.next() == from + 1;
+    boolean begins = from == 0 || tokens.get(from - 1).isMark(",", ";", "/", "+", "&", "•", ":");
+    boolean food =
+        found.next() < tokens.size() && tokens.get(found.next()).kind() == Token.Kind.WORD;
+    return unit
+        && word
+        && begins
+        && food
+        && !word(found.next(), "the", "it", "them", "over", "out");
+  }
+
+  /** "tin of coconut milk": one. */
+  Optional<Found> container(int from) {
+    String word = from < tokens.size() ? tokens.get(from).low() : "";
+    String part = Containers.counted(word);
+    boolean one = !part.isEmpty() && part.equals(word) && LineWords.SINGLE.contains(part);
+    return one && word(from + 1, "of")
+        ? Optional.of(
+            new Found(
+                new Quantity(1, 0, 0, 0).measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
+                Containers.isContainer(part),
+                from + 1))
+        : Optional.empty();
+  }
+
+  private boolean word(int i, String... words) {
+    return i < tokens.size() && tokens.get(i).isWord(words);
+  }
+}

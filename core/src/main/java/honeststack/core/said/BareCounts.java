@@ -1,0 +1,91 @@
+package honeststack.core.said;
+
+/** Numbers that count pieces or people without a verb that says so. */
+final class BareCounts {
+  private static final int FAR = 4;
+
+  private BareCounts() {}
+
+  static boolean isPieces(Clause clause, int i) {
+    return isLeftOver(clause, i)
+        || isOfThem(clause, i)
+        || isAbout(clause, i)
+        || isIsh(clause, i)
+        || isThat(clause, i);
+  }
+
+  /** "About 16.": a sentence that says nothing else, where nobody counted yet. */
+  private static boolean isAbout(Clause clause, int i) {
+    boolean alone =
+        i == 1
+            && clause.isWord(0, "about", "around", "roughly", "approximately")
+            && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
+            && i + 2 >= clause.size();
+    return alone && clause.get(i).isCount();
+  }
+
+  /** "15-ish", "10, maybe 11": a line that is a number and says nothing else. */
+  private static boolean isIsh(Clause clause, int i) {
+    boolean ish =
+        clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
+    return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
+  }
+
+  /** "Waffles: 6", "pieces 12". */
+  static boolean isLabelledPieces(Clause clause, int i) {
+    int noun = clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
+    boolean begins = noun == 0 || clause.isMark(noun - 1, "/", ",", ";");
+    return clause.get(i).isCount()
+        && begins
+        && clause.is(noun, Sort.PIECES)
+        && clause.get(noun).text().matches("(?i)pancakes|waffles|pieces|crepes|crêpes|pikelets")
+        && isEnd(clause, i + 1);
+  }
+
+  /** "Serving: 4". */
+  static boolean isLabelledPeople(Clause clause, int i) {
+    boolean label = i == 2 && clause.isMark(1, ":") && clause.is(0, Sort.PEOPLE);
+    return label && clause.get(i).isCount() && isEnd(clause, i + 1);
+  }
+
+  /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
+  private static boolean isLeftOver(Clause clause, int i) {
+    String said = clause.low(i);
+    boolean pieces = said.matches(".*\\b(pcs?|pieces|nos)\\.?") && isEnd(clause, i + 1);
+    boolean all =
+        clause.low(i + 1).matches("in all|altogether|in total|all told") && isEnd(clause, i + 2);
+    boolean out = clause.low(i + 1).matches("came out|come out|came of it");
+    boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".") && isOwned(clause, i - 2);
+    return clause.get(i).isCount() && (pieces || all || out) && apart;
+  }
+
+  /** The food there has an amount before it. */
+  private static boolean isOwned(Clause clause, int food) {
+    for (int i = food - 1; clause.isFood(food) && i >= Math.max(0, food - FAR); i--) {
+      if (clause.get(i).isAmount()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "Twelve of them, 47 g each." */
+  private static boolean isOfThem(Clause clause, int i) {
+    boolean them = clause.isWord(1, "of") && clause.isWord(2, "them", "these", "those");
+    return i == 0 && them && clause.get(0).isCount() && isEnd(clause, 3);
+  }
+
+  /** "It's a dozen if you're careful." */
+  private static boolean isThat(Clause clause, int i) {
+    boolean that = i == 1 && clause.get(0).text().matches("(?i)it's|that's|they're");
+    return that
+        && clause.get(1).isCount()
+        && !clause.get(1).isWeak()
+        && (clause.isWord(2, "if", "when", "usually", "normally") || isEnd(clause, 2))
+        && clause.elements.stream().noneMatch(Element::isFood);
+  }
+
+  static boolean isEnd(Clause clause, int i) {
+    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|", "/");
+  }
+}

@@ -1,0 +1,121 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** Lines, and words before a colon, that say what stands below or behind them. */
+final class Headings {
+  private static final int LONGEST = 8;
+
+  private Headings() {}
+
+  /** What a line without a colon is the heading of; nothing if it is none. */
+  static Set<Sort> alone(List<Token> tokens) {
+    Set<Sort> heading = tokens.size() <= LONGEST ? of(tokens) : Set.of();
+    return isBare(tokens) || heading.contains(Sort.H_NUTRITION) ? heading : Set.of();
+  }
+
+  /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
+  static boolean isLabel(List<Token> tokens) {
+    int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
+    return at < tokens.size()
+        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
+        && tokens.size() > at + 2;
+  }
+
+  /** "1. Beat …": a step, wherever it stands. */
+  static boolean isNumbered(List<Token> all, List<Token> bare) {
+    int before = all.size() - bare.size();
+    return before >= 2 && all.get(before - 2).isWhole();
+  }
+
+  static boolean isVerb(List<Token> tokens) {
+    Set<Sort> found = EnumSet.noneOf(Sort.class);
+    Phrases.shipped()
+        .each(
+            tokens,
+            0,
+            phrase -> {
+              if (phrase.to() == 1) {
+                found.addAll(phrase.sorts());
+              }
+            });
+    return found.contains(Sort.VERB);
+  }
+
+  /** Where a bracket opens, or "for 10 pieces" begins; the end for none. */
+  static int bracketFrom(List<Token> tokens, int end) {
+    int bracket = 0;
+    while (bracket < end
+        && !tokens.get(bracket).isMark("(")
+        && !(tokens.get(bracket).isWord("for") && isNumber(tokens, bracket + 1))) {
+      bracket++;
+    }
+    return bracket;
+  }
+
+  private static boolean isNumber(List<Token> tokens, int i) {
+    return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
+  }
+
+  /** Where the words before a colon end; 0 if the line has none in its first words. */
+  static int headEnd(List<Token> tokens) {
+    for (int i = 1; i < tokens.size() && i <= LONGEST; i++) {
+      if (tokens.get(i).isMark(":")) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
+  static Set<Sort> of(List<Token> tokens) {
+    Set<Sort> found = EnumSet.noneOf(Sort.class);
+    int words = tokens.size();
+    while (words > 0 && tokens.get(words - 1).kind() != Token.Kind.WORD) {
+      words--;
+    }
+    int end = bracket(tokens, words);
+    Phrases.shipped()
+        .each(
+            tokens,
+            0,
+            phrase -> {
+              boolean apart =
+                  tokens.size() > phrase.to() && tokens.get(phrase.to()).isMark(",", "-");
+              if (phrase.to() >= end || apart && phrase.sorts().contains(Sort.H_NUTRITION)) {
+                found.addAll(phrase.sorts());
+              }
+            });
+    found.removeIf(sort -> !sort.name().startsWith("H_"));
+    return found;
+  }
+
+  static boolean isNumberOnly(List<Token> tokens, int from) {
+    boolean number = from < tokens.size() && tokens.get(from).isWhole();
+    return number && tokens.size() <= from + 3 && tokens.get(tokens.size() - 1).isWhole();
+  }
+
+  /** Nothing is measured on the line outside of brackets: "you need 100 g flour" is no heading. */
+  private static boolean isBare(List<Token> tokens) {
+    int number = 0;
+    while (number < tokens.size() && !isNumber(tokens, number) && !tokens.get(number).isMark("(")) {
+      number++;
+    }
+    boolean counted = number > 0 && tokens.get(number - 1).isWord("for");
+    boolean bracket = number < tokens.size() && tokens.get(number).isMark("(");
+    return number >= tokens.size() - 1 || bracket || counted;
+  }
+
+  /** "Batter (for 12)": the words before the bracket. */
+  private static int bracket(List<Token> tokens, int words) {
+    for (int i = 1; i < words; i++) {
+      boolean count = tokens.get(i).isWord("for") && isNumber(tokens, i + 1);
+      if (tokens.get(i).isMark("(") || isNumber(tokens, i) || count) {
+        return i;
+      }
+    }
+    return words;
+  }
+}
