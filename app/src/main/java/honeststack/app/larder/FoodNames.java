@@ -17,6 +17,9 @@ public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
   private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ]");
 
+  /** "peaches", "radishes". */
+  private static final Pattern ES = Pattern.compile("(?:ch|sh|x)es$");
+
   /** What is often written right behind what it is of. */
   private static final Pattern JOINED =
       Pattern.compile(
@@ -100,6 +103,12 @@ public final class FoodNames {
   private static String singular(String word) {
     if (word.length() > 4 && word.endsWith("ies")) {
       return word.substring(0, word.length() - 3) + "y";
+    }
+    if (word.equals("peppers")) {
+      return word; // vegetables; pepper is a spice
+    }
+    if (word.length() > 5 && ES.matcher(word).find()) {
+      return word.substring(0, word.length() - 2);
     }
     if (word.length() > 4 && word.endsWith("oes")) {
       return word.substring(0, word.length() - 2);
