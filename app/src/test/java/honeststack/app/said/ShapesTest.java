@@ -253,4 +253,49 @@ class ShapesTest {
     }
     assertThat(wrong).isEmpty();
   }
+
+  @Test
+  void anAmountThatIsTakenBackIsNotCounted() {
+    String shapes =
+        """
+        300 ml milk, no, 200 ml
+        300 ml milk... actually 200 ml
+        300 ml milk no 200
+        300, no, 200 ml milk
+        three hundred sorry two hundred ml milk
+        not 300 but 200 ml of milk
+        not 300 ml of milk but 200
+        200 ml milk, not 300
+        200 ml milk (not 300)
+        300 ml milk, or rather 200 ml
+        300 ml milk, well, 200 ml really
+        it says 300 ml milk but I use 200 ml
+        I wrote 300 ml milk but meant 200 ml
+        milk: 300 ml -> 200 ml
+        cut the milk from 300 ml to 200 ml
+        200 ml milk instead of 300
+        200 ml instead of 300 ml of milk
+        200 ml milk, down from 300 ml
+        200 ml of milk (the book says 300)
+        used to be 300 ml milk, now 200 ml
+        300 ml milk minus 100 ml
+        100 ml milk plus another 100 ml
+        100 ml milk, then 100 ml more
+        200 ml of either milk or water
+        200 ml milk, alternatively water
+        milk (or water) 200 ml
+        """;
+    Item milk = new Item("", "", "milk-whole", 206);
+    List<String> wrong = new ArrayList<>();
+    for (String shape : lines(shapes)) {
+      for (String before : List.of("", "200 g flour and 2 eggs. ", "200 g flour, 2 eggs, ")) {
+        Got got = read(before + shape);
+        int foods = before.isEmpty() ? 1 : 3;
+        if (!got.has(Place.NOT_SAID, milk) || got.asked() || got.masses().size() != foods) {
+          wrong.add(before + shape + " → " + got);
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+  }
 }

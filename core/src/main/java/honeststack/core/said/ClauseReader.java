@@ -38,6 +38,7 @@ final class ClauseReader {
     Clause clause =
         new Clause(sentence, Ellipses.filled(foods, spans.of(main, walls(asides))), asides);
     other(clause);
+    Retracted.in(clause);
     Corrections.in(clause);
     Exclusions.in(clause);
     Choices choices = new Choices(clause);

@@ -43,7 +43,8 @@ final class Corrections {
   private void changed() {
     for (int i = 2; i + 1 < clause.size(); i++) {
       boolean from = clause.isStrong(i - 1) && clause.isWord(i - 2, "from");
-      if (from && clause.isWord(i, "to") && clause.isStrong(i + 1)) {
+      boolean to = clause.low(i).matches("to|(right )?down to|up to");
+      if (from && to && clause.isStrong(i + 1)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
         clause.get(i + 1).corrects = true;
       }
@@ -94,7 +95,7 @@ final class Corrections {
     }
     old.part = Part.EXCLUDED;
     clause.get(cue).part = Part.EXCLUDED;
-    if (said.isCount() && old.measure().unit() != Unit.COUNT) {
+    if (said.isCount() && said.instead == null && old.measure().unit() != Unit.COUNT) {
       said.instead = said.text() + " " + old.measure().unit().symbol();
     }
     if (again >= 0 && food >= 0) {

@@ -108,7 +108,13 @@ final class Linking {
     }
     int also = places.get(k + 2);
     boolean other = clause.isStrong(also) && !clause.get(also).isCount();
-    boolean pieces = clause.get(amount).isCount() && !clause.isFood(also + 1);
+    boolean count = clause.get(amount).isCount();
+    if (count
+        && clause.isStrong(also)
+        && clause.get(also).measure().unit().kind() != Unit.Kind.MASS) {
+      return; // "2 eggs, 200 ml": of what, is another question
+    }
+    boolean pieces = count && !clause.isFood(also + 1);
     boolean apart =
         (also > food + 1 || pieces)
             && !isWordNext(also)

@@ -5,6 +5,8 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Containers;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +15,10 @@ import java.util.regex.Pattern;
 /** Writes a mention as the line that a cook would type, in the words of the text. */
 final class Naming {
   private static final int MOST_NOTES = 8;
+
+  /** Two amounts in one unit that differ by more are not the same said twice. */
+  private static final double ALIKE = 1.25;
+
   private static final Pattern FILM =
       Pattern.compile("^(?:thin |light )?(?:film|coat|coating|layer|lick|hint|trickle|bit) of ");
 
@@ -94,7 +100,7 @@ final class Naming {
   private static boolean isFiller(Element element) {
     return element.isWord(
             "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
-            "our", "de", "di", "du", "av")
+            "our", "de", "di", "du", "av", "either")
         || element.isMark(".", "-", "–", "'");
   }
 
@@ -195,8 +201,40 @@ final class Naming {
     for (int i = link.food() + 1; i < link.also(); i++) {
       sum |= clause.isWord(i, "plus", "less", "minus") || clause.isMark(i, "+");
     }
-    String before = clause.isWord(link.also() - 1, "less", "minus") ? " less " : " plus ";
-    mention.notes += sum ? before + also.text() : " (" + also.text() + ")";
+    boolean less = clause.isWord(link.also() - 1, "less", "minus");
+    boolean more = sum || isMore(link.also());
+    if (more && isAlike(mention.amount, also)) {
+      double all = mention.amount.measure().amount() + (less ? -1 : 1) * also.measure().amount();
+      mention.amountText = Numbers.plain(all) + " " + also.measure().unit().symbol();
+      mention.restated = true;
+      return;
+    }
+    if (!more && isAlike(mention.amount, also) && isOther(mention.amount, also)) {
+      mention.amount.part = Part.EXCLUDED;
+      mention.amountText = also.text();
+      mention.restated = true; // "300 ml milk, well, 200 ml really"
+      return;
+    }
+    mention.notes += more ? (less ? " less " : " plus ") + also.text() : " (" + also.text() + ")";
+  }
+
+  private static boolean isOther(Element first, Element second) {
+    double ratio = second.measure().amount() / first.measure().amount();
+    return ratio < 1 / ALIKE || ratio > ALIKE;
+  }
+
+  /** "another 100 ml", "100 ml more". */
+  private boolean isMore(int also) {
+    return clause.isWord(also - 1, "another", "extra") || clause.isWord(also + 1, "more", "extra");
+  }
+
+  /** Each one measure, in one unit. */
+  private static boolean isAlike(Element a, Element b) {
+    return a.amount.orElseThrow().terms().size() == 1
+        && b.amount.orElseThrow().terms().size() == 1
+        && a.measure().unit() == b.measure().unit()
+        && a.measure().unit().kind() != Unit.Kind.COUNT
+        && a.measure().halfRange() + b.measure().halfRange() == 0;
   }
 
   /** "onion, finely chopped – 1 medium": what stands between. */

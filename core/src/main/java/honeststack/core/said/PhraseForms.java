@@ -31,7 +31,8 @@ final class PhraseForms {
               | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
-          IDLE | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
+          OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
+          IDLE | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
               | (stir/mix/whisk/fold) (/it/this/that/everything/all) (together/through/well/in)
       """;
 

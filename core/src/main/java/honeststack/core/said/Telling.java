@@ -106,7 +106,10 @@ public final class Telling {
 
   /** "2 tsp vanilla. Sorry, 1 tsp." */
   private static void corrected(Mention last, Clause clause) {
-    int amount = clause.isMark(1, ",") ? 2 : 1;
+    int amount = 1;
+    while (clause.isMark(amount, ",") || clause.is(amount, Sort.CORRECT)) {
+      amount++;
+    }
     boolean other =
         clause.is(0, Sort.CORRECT)
             && clause.isAmount(amount)

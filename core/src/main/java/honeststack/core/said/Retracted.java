@@ -1,0 +1,112 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+
+/**
+ * Amounts that are set against the one that counts: "200 ml milk, not 300", "was 300 ml, now 200".
+ */
+final class Retracted {
+  private static final int FAR = 8;
+
+  private final Clause clause;
+
+  private Retracted(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Retracted retracted = new Retracted(clause);
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      retracted.not(i);
+      retracted.instead(i);
+      retracted.told(i);
+      retracted.arrow(i);
+    }
+  }
+
+  /** "not 300 but 200 ml", "not 300 ml of milk but 200", "200 ml milk, not 300". */
+  private void not(int i) {
+    if (!clause.isWord(i, "not") || !clause.isStrong(i + 1)) {
+      return;
+    }
+    int food = clause.ahead(i + 2, 2, Element::isFood);
+    int but = food > 0 ? food + 1 : i + 2;
+    if (clause.isWord(but, "but") && clause.isStrong(but + 1)) {
+      clause.take(i, i + 2, Part.EXCLUDED);
+      clause.take(but, but + 1, Part.EXCLUDED);
+      correct(i + 1, but + 1, food > 0);
+    } else if (food < 0 && hasAmount(i)) {
+      clause.take(i, i + 2, Part.EXCLUDED);
+    }
+  }
+
+  /** "200 ml milk instead of 300", "200 ml instead of 300 ml of milk", "down from 300 ml". */
+  private void instead(int i) {
+    boolean from = clause.isWord(i, "from") && clause.isWord(i - 1, "down", "up");
+    if (!from && !clause.is(i, Sort.INSTEAD)) {
+      return;
+    }
+    int amount = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+    boolean own = clause.ahead(amount + 1, 2, Element::isFood) > 0;
+    if (clause.isStrong(amount) && (clause.isStrong(i - 1) || !own && hasAmount(i))) {
+      clause.take(i, amount + 1, Part.EXCLUDED);
+    }
+  }
+
+  /** "it says 300 ml milk but I use 200". */
+  private void told(int i) {
+    boolean told = clause.isWord(i, "wrote", "said", "says", "say", "calls", "asks", "typed");
+    int amount = told ? amount(i + 1, 3) : -1;
+    int food = amount < 0 ? -1 : clause.ahead(amount + 1, 3, Element::isFood);
+    int said = food < 0 ? -1 : amount(food + 1, FAR);
+    boolean own = said > 0 && clause.ahead(said + 1, 2, Element::isFood) > 0;
+    if (said > 0 && !own && isTurn(food + 1, said)) {
+      clause.take(amount, amount + 1, Part.EXCLUDED);
+      correct(amount, said, true);
+    }
+  }
+
+  private boolean isTurn(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (clause.isFood(i)) {
+        return false;
+      }
+      if (clause.isWord(i, "but", "use", "used", "meant", "it's", "take", "put", "do", "make")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "milk 300 ml -> 200 ml". */
+  private void arrow(int i) {
+    boolean arrow = clause.isMark(i, "→", "⇒") || clause.low(i).equals("->");
+    if (arrow && clause.isStrong(i - 1) && clause.isStrong(i + 1)) {
+      clause.take(i - 1, i + 1, Part.EXCLUDED);
+      correct(i - 1, i + 1, false);
+    }
+  }
+
+  private int amount(int from, int most) {
+    for (int i = from; i < clause.size() && i < from + most; i++) {
+      if (clause.isStrong(i)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private boolean hasAmount(int before) {
+    return clause.elements.subList(0, before).stream().anyMatch(e -> e.isAmount() && !e.isWeak());
+  }
+
+  /** The amount that counts, in the unit of the other where it has none. */
+  private void correct(int old, int said, boolean behind) {
+    Element right = clause.get(said);
+    Element wrong = clause.get(old);
+    if (right.isCount() && right.instead == null && wrong.measure().unit() != Unit.COUNT) {
+      right.instead = right.text() + " " + wrong.measure().unit().symbol();
+    }
+    right.corrects = behind;
+  }
+}
