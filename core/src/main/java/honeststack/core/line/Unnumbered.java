@@ -48,7 +48,8 @@ final class Unnumbered {
   /** "tsp sugar, half tsp soda": among others. */
   private boolean isBare(int from, Found found) {
     Unit.Kind kind = found.measure().unit().kind();
-    boolean unit = kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME;
+    boolean splash = found.measure().unit() == Unit.SPLASH;
+    boolean unit = kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME || splash;
     boolean word = tokens.get(from).text().length() > 2 && found.next() == from + 1;
     boolean begins = from == 0 || tokens.get(from - 1).isMark(",", ";", "/", "+", "&", "•", ":");
     boolean food =

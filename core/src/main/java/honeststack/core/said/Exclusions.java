@@ -130,6 +130,10 @@ final class Exclusions {
       if (was && clause.elements.stream().noneMatch(e -> e.isWord("but", "now"))) {
         continue;
       }
+      if (isExcept(i)) {
+        cue.part = Part.NOTE; // "no sugar apart from a spoonful of honey"
+        continue;
+      }
       boolean measured = !cue.isWord("no", "not", "never", "nor", "zero");
       int food = behind(i, measured);
       if (food < 0) {
@@ -153,6 +157,12 @@ final class Exclusions {
         clause.exclude(food, clause.size()); // "contains: wheat, milk and egg"
       }
     }
+  }
+
+  /** What is left out of what is left out is in it. */
+  private boolean isExcept(int cue) {
+    return clause.low(cue).matches("apart from|except|except for|other than")
+        && clause.elements.subList(0, cue).stream().anyMatch(e -> e.part == Part.EXCLUDED);
   }
 
   /** "80 g dates replace all the sugar". */

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.FreeFrom;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -91,8 +92,22 @@ final class Implied {
         mention.foodText = fat;
         mention.more = Place.PAN;
         clause.take(i, i + 1, Part.PLACE);
+        measured(mention, pan);
         clause.mentions.add(mention);
       }
+    }
+  }
+
+  /** "butter the pan well, I'd guess 5 g a go". */
+  private void measured(Mention fat, int pan) {
+    List<Element> left =
+        clause.elements.stream().filter(e -> e.isAmount() && e.part == Part.UNKNOWN).toList();
+    boolean one = left.size() == 1 && left.get(0).start() > clause.get(pan).start();
+    if (one && left.get(0).measure().unit() != Unit.COUNT && clause.mentions.isEmpty()) {
+      fat.amount = left.get(0);
+      fat.amountText = fat.amount.text();
+      fat.amount.part = Part.AMOUNT;
+      fat.to = clause.elements.indexOf(fat.amount) + 1;
     }
   }
 

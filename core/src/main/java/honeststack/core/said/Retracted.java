@@ -31,7 +31,9 @@ final class Retracted {
     }
     int food = clause.ahead(i + 2, 2, Element::isFood);
     int but = food > 0 ? food + 1 : i + 2;
-    if (clause.isWord(but, "but") && clause.isStrong(but + 1)) {
+    boolean comma = food > 0 && clause.isMark(but, ",");
+    boolean own = comma && clause.ahead(but + 2, 2, Element::isFood) > 0;
+    if ((clause.isWord(but, "but") || comma && !own) && clause.isStrong(but + 1)) {
       clause.take(i, i + 2, Part.EXCLUDED);
       clause.take(but, but + 1, Part.EXCLUDED);
       correct(i + 1, but + 1, food > 0);
@@ -71,7 +73,21 @@ final class Retracted {
       if (clause.isFood(i)) {
         return false;
       }
-      if (clause.isWord(i, "but", "use", "used", "meant", "it's", "take", "put", "do", "make")) {
+      if (clause.isWord(
+          i,
+          "but",
+          "use",
+          "used",
+          "meant",
+          "it's",
+          "take",
+          "put",
+          "do",
+          "make",
+          "typo",
+          "mistake",
+          "misprint",
+          "wrong")) {
         return true;
       }
     }

@@ -284,6 +284,10 @@ final class Spans {
       if (first.isWord("mix", "substitute") && isStirred(tokens, i, to)) {
         continue; // "mix buttermilk and eggs"
       }
+      boolean drunk = words.size() > 1 && words.get(words.size() - 1).isWord("drink");
+      if (drunk && to < tokens.size() && tokens.get(to).isWord("up", "in", "the", "all")) {
+        continue; // "so the oats drink up the milk"
+      }
       String name = Token.joined(words);
       if (name.equalsIgnoreCase("cream whipped")) {
         continue; // it was measured before

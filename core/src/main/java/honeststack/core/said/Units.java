@@ -12,6 +12,9 @@ final class Units {
   /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
   private static final double LEAST = 10;
 
+  /** Nobody counts so many pieces into a batter whose flour is a bare number (common practice). */
+  private static final double MANY = 40;
+
   private Units() {}
 
   /**
@@ -22,11 +25,14 @@ final class Units {
         all
             || clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS))
             || clause.asides.stream().anyMatch(Units::isGrams);
+    long scale = mentions.stream().filter(Units::isBareWeight).count();
     Mention before = null;
     for (Mention mention : mentions) {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
-        (grams && !isFew(mention) ? Optional.of("g") : unit(mention, before))
+        (grams && !isFew(mention) || isWeighed(mention, scale)
+                ? Optional.of("g")
+                : unit(mention, before))
             .ifPresent(
                 unit -> {
                   mention.amountText = with(mention, unit);
@@ -35,6 +41,26 @@ final class Units {
       }
       before = mention.amount != null ? mention : before;
     }
+  }
+
+  /** "200 flour": a number that can only be a weight. */
+  private static boolean isBareWeight(Mention mention) {
+    return mention.amount != null
+        && mention.amount.isCount()
+        && mention.amount.measure().amount() >= LEAST
+        && mention.known().filter(food -> !isCounted(food)).isPresent();
+  }
+
+  /** "200 flour, 50 cornflour, 3 salt, 200 egg white": from the scale, as the others. */
+  private static boolean isWeighed(Mention mention, long others) {
+    double amount = mention.amount.measure().amount();
+    return mention.amount.instead == null
+        && mention
+            .known()
+            .filter(
+                food ->
+                    isCounted(food) ? amount >= MANY && others > 0 : !food.liquid() && others > 1)
+            .isPresent();
   }
 
   /** "(grams)", and nothing else. */
