@@ -157,28 +157,29 @@ class SaidTest {
   /**
    * Most texts are right in every part; the report names each that is not. The set "aside" was read
    * for the first time when the reader was done, "later" and "fresh" were written after that, and
-   * so were "newest", "last", "unseen" and "wide"; "putby" is the third of "wide" that was set
-   * aside.
+   * so were the others; "putby" is the third of "wide" that was set aside, "kept" that of "field".
+   * Of each set most were right when they were first read, and the rest were learned from.
    */
   @ParameterizedTest
   @CsvSource({
     "open, 0.95",
     "sample, 0.97",
-    "aside, 0.92",
+    "aside, 0.93",
     "later, 0.92",
     "fresh, 0.92",
     "newest, 0.95",
-    "last, 0.82",
-    "unseen, 0.78",
-    "wide, 0.92",
-    "putby, 0.87",
-    "field, 0.5",
-    "kept, 0.5",
-    "street, 0.5",
-    "lane, 0.5",
-    "mile, 0.5",
-    "town, 0.5",
-    "ring, 0.5"
+    "last, 0.95",
+    "unseen, 0.9",
+    "wide, 0.95",
+    "putby, 0.92",
+    "field, 0.97",
+    "kept, 0.90",
+    "street, 0.95",
+    "lane, 0.96",
+    "mile, 0.96",
+    "town, 0.96",
+    "ring, 0.95",
+    "plain, 0.96"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -199,7 +200,7 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept", "street", "lane", "mile", "town", "ring"
+        "field", "kept", "street", "lane", "mile", "town", "ring", "plain"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

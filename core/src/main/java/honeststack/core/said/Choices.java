@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.LineWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -26,10 +27,19 @@ final class Choices {
       if (clause.isFood(i) && clause.get(i).part == null) {
         first = first >= 0 && isListed(first, i) ? first : i;
         listed(first, i);
+      } else if (clause.is(i, Sort.OR) && isHow(i - 1)) {
+        clause.get(i).part = Part.CHOICE; // "3/4 cup fresh or frozen raspberries"
       } else if (isOr(i) && first >= 0 && isNear(first, i)) {
         other(first, i);
       }
     }
+  }
+
+  /** A word of how a food is, right behind an amount. */
+  private boolean isHow(int word) {
+    boolean plain = clause.has(word) && clause.get(word).kind == Element.Kind.WORD;
+    int amount = clause.isWord(word - 1, "of") ? word - 2 : word - 1;
+    return plain && clause.isStrong(amount) && LineWords.isDescribing(clause.low(word));
   }
 
   /** "a tablespoon of oil, melted butter or ghee": between the measured one and the last. */

@@ -117,7 +117,9 @@ final class Counts {
     boolean gets = made && isEater(i);
     if (gets) {
       number.part = Part.METHOD; // "every guest gets two"
-    } else if (people || fed && !pieces || !pieces && clause.isWord(i - 1, "for") && isEnd(i + 1)) {
+    } else if (people
+        || fed && !pieces
+        || !pieces && clause.isWord(i - 1, "for") && isForPeople(i + 1)) {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
       orPeople(noun > 0 ? noun : i + 1);
@@ -125,6 +127,7 @@ final class Counts {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       counted.sure |= made;
+      orPieces(noun);
     } else if (made && noun < 0 && isClosed(i + 1)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
@@ -157,6 +160,20 @@ final class Counts {
       gets--;
     }
     return gets > 0 && clause.is(gets - 1, Sort.PEOPLE) && clause.isWord(gets, "gets", "get");
+  }
+
+  /** "4 big waffles or 8 small ones". */
+  private void orPieces(int noun) {
+    int other = noun > 0 && clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
+    boolean count = other > 0 && clause.isAmount(other) && clause.get(other).isCount();
+    if (count && clause.is(noun(other + 1), Sort.PIECES)) {
+      Told.Count two = range(clause.get(other));
+      counted.pieces =
+          counted.pieces.map(
+              one ->
+                  new Told.Count(Math.min(one.low(), two.low()), Math.max(one.high(), two.high())));
+      clause.get(other).part = Part.YIELD;
+    }
   }
 
   /** "3 adults or 5 kids". */
@@ -231,6 +248,10 @@ final class Counts {
   }
 
   /** "12 pancakes serving 4", "to serve 4". */
+  private boolean isForPeople(int next) {
+    return isEnd(next) || clause.isWord(next, "on", "tonight", "today", "this", "tomorrow");
+  }
+
   private boolean isServed(int i) {
     boolean said = clause.low(i - 1).matches("serving|to serve|to feed|serving about");
     return said && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));

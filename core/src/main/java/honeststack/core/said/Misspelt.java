@@ -8,6 +8,7 @@ import honeststack.core.line.Token;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Words of foods' names as they should be written. */
 final class Misspelt {
@@ -30,6 +31,13 @@ final class Misspelt {
           entry("oyl", "oil"),
           entry("wter", "water"));
 
+  /** Words of every day that are near some food's. */
+  private static final Set<String> COMMON =
+      Set.of(
+          "better", "bitter", "butler", "floor", "stage", "child", "carry", "close", "course",
+          "field", "friend", "great", "level", "party", "picked", "plate", "point", "print",
+          "scale", "shape", "share", "sheet", "smell", "speed", "store", "state", "steam", "stack");
+
   private static final int LEAST = 6;
 
   /** Right behind an amount. */
@@ -49,6 +57,7 @@ final class Misspelt {
       return Optional.of(SHORT.get(low));
     }
     if (word.kind() != Token.Kind.WORD
+        || COMMON.contains(low)
         || low.length() < (measured ? LEAST_MEASURED : LEAST)
         || low.indexOf('\'') >= 0
         || LineWords.isDescribing(low)) {

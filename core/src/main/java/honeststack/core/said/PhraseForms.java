@@ -17,7 +17,8 @@ final class PhraseForms {
           SERVES | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PIECES | came out | came out of it
           OUT | not included | not in it | not needed | not used | omitted | excluded
-          PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) with
+          PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
+              | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
@@ -27,7 +28,9 @@ final class PhraseForms {
           PAN_NEXT | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
-          PAN | for (frying/greasing/the pan/cooking/brushing) : | to (cook/fry/bake/brown) (/them/it/each/these) in
+          PAN | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)
+              | in a (large/small/big/hot/heavy) (non-stick/nonstick/cast-iron) (pan/frying pan/skillet)
+              | for (frying/greasing/the pan/cooking/brushing) : | to (cook/fry/bake/brown) (/them/it/each/these) in
               | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)

@@ -5,9 +5,17 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
 final class Places {
+  private static final int FAR = 6;
+
+  /** What is poured over as often as it is stirred in. */
+  private static final Pattern SPOONED =
+      Pattern.compile("yogurt|skyr|quark|cream|syrup", Pattern.CASE_INSENSITIVE);
+
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -26,6 +34,7 @@ final class Places {
         mention.placed = true;
       }
     }
+    clause.mentions.forEach(places::cookedIn);
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
       if (cue.kind == Element.Kind.PHRASE && place(cue) != null && cue.part == null) {
@@ -171,6 +180,9 @@ final class Places {
       k--;
     }
     Mention last = mentions.get(k);
+    if (isElsewhere(cue, last)) {
+      return;
+    }
     if (cue.isWord("spray") || cue.text().startsWith("per ") && place == Place.PAN) {
       if (role(last) != Role.FAT) {
         return;
@@ -184,6 +196,31 @@ final class Places {
         return;
       }
       set(mention, place);
+    }
+  }
+
+  /** Whatever else is warmed "in a small pan" is no fat for it. */
+  private static boolean isElsewhere(Element cue, Mention mention) {
+    return cue.is(Sort.PAN)
+        && cue.text().toLowerCase(Locale.ROOT).startsWith("in a ")
+        && role(mention) != Role.FAT;
+  }
+
+  /** "I cook three little ones in 1 tsp coconut oil". */
+  private void cookedIn(Mention mention) {
+    int in = mention.from - 1;
+    boolean fat = role(mention) == Role.FAT && mention.amount != null && !mention.placed;
+    if (!fat || !clause.isWord(in, "in")) {
+      return;
+    }
+    for (int i = in - 1; i >= Math.max(0, in - FAR); i--) {
+      if (clause.get(i).isFood()) {
+        return;
+      }
+      if (clause.isWord(i, "cook", "fry", "cooked", "fried", "bake", "brown")) {
+        set(mention, Place.PAN);
+        return;
+      }
     }
   }
 
@@ -222,8 +259,12 @@ final class Places {
     return role == Role.FLOUR
         || role == Role.EGG
         || role == Role.LEAVENING
-        || role == Role.LIQUID && mention.known().filter(Food::liquid).isPresent()
+        || role == Role.LIQUID && mention.known().filter(Places::isPoured).isPresent()
         || role == Role.SALT;
+  }
+
+  private static boolean isPoured(Food food) {
+    return food.liquid() && !SPOONED.matcher(food.name()).find();
   }
 
   private static Role role(Mention mention) {

@@ -21,6 +21,7 @@ final class Retracted {
       retracted.instead(i);
       retracted.told(i);
       retracted.arrow(i);
+      retracted.better(i);
     }
   }
 
@@ -100,6 +101,23 @@ final class Retracted {
     if (arrow && clause.isStrong(i - 1) && clause.isStrong(i + 1)) {
       clause.take(i - 1, i + 1, Part.EXCLUDED);
       correct(i - 1, i + 1, false);
+    }
+  }
+
+  /** "I put 250 ml milk, but 300 is better". */
+  private void better(int i) {
+    boolean is = clause.isStrong(i) && clause.isWord(i + 1, "is", "works", "was", "would");
+    boolean better = false;
+    for (int j = i + 2; j < clause.size() && j < i + 5; j++) {
+      better |= clause.isWord(j, "better", "plenty", "enough");
+    }
+    for (int j = i - 1; is && better && j > 0; j--) {
+      boolean food = clause.isStrong(j) && clause.ahead(j + 1, 3, Element::isFood) > 0;
+      if (food) {
+        clause.take(j, j + 1, Part.EXCLUDED);
+        correct(j, i, true);
+        return;
+      }
     }
   }
 

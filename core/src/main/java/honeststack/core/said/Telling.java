@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.LineReader;
 import honeststack.core.line.LineWriter;
@@ -48,9 +47,9 @@ public final class Telling {
     boolean wrong = false;
     for (Sentence sentence : page.sentences) {
       Clause clause = clauses.read(sentence);
-      wrong = wrong && takesBack(read, clause) || isWrong(clause);
+      wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
-        goOn(read.get(read.size() - 1), clause);
+        Afterthoughts.goOn(read.get(read.size() - 1), clause);
       }
       vessels.restate(clause);
       read.add(clause);
@@ -59,78 +58,6 @@ public final class Telling {
     title(read);
     new Again(read).find();
     return new Telltale(text, page, read).told();
-  }
-
-  /** "No!": nothing else. */
-  private static boolean isWrong(Clause clause) {
-    return clause.is(0, Sort.CORRECT) && clause.size() <= 2 && clause.mentions.isEmpty();
-  }
-
-  /** "2 teaspoons of baking soda. No! Baking powder." */
-  private static boolean takesBack(List<Clause> read, Clause clause) {
-    for (int i = read.size() - 2; i >= 0 && !clause.mentions.isEmpty(); i--) {
-      List<Mention> before = read.get(i).mentions;
-      if (!before.isEmpty()) {
-        Mention last = before.remove(before.size() - 1);
-        Mention right = clause.mentions.get(0);
-        last.food.part = Part.EXCLUDED;
-        if (!right.isMeasured()) {
-          right.amountText = last.amountText;
-          right.restated = true;
-        }
-        break;
-      }
-    }
-    return false;
-  }
-
-  /** What a sentence says of the one before: a correction, or halves. */
-  private static void goOn(Clause before, Clause clause) {
-    if (before.mentions.isEmpty()) {
-      return;
-    }
-    Mention last = before.mentions.get(before.mentions.size() - 1);
-    if (clause.halves != Place.NOT_SAID && clause.mentions.isEmpty() && last.isMeasured()) {
-      last.half = true;
-      last.placed = true;
-      before.halves = clause.halves;
-    }
-    corrected(last, clause);
-    boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
-    if (corrects && isSame(last, clause.mentions.get(0))) {
-      before.mentions.remove(last);
-      last.amount.part = Part.EXCLUDED;
-      last.food.part = Part.EXCLUDED;
-    }
-  }
-
-  /** "2 tsp vanilla. Sorry, 1 tsp." */
-  private static void corrected(Mention last, Clause clause) {
-    int amount = 1;
-    while (clause.isMark(amount, ",") || clause.is(amount, Sort.CORRECT)) {
-      amount++;
-    }
-    boolean other =
-        clause.is(0, Sort.CORRECT)
-            && clause.isAmount(amount)
-            && clause.mentions.isEmpty()
-            && last.isMeasured()
-            && last.amount != null;
-    if (other) {
-      Element said = clause.get(amount);
-      boolean bare = said.isCount() && !last.amount.isCount();
-      last.amountText = said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
-      last.restated = true;
-      last.amount.part = Part.EXCLUDED;
-      said.part = Part.AMOUNT;
-    }
-  }
-
-  private static boolean isSame(Mention a, Mention b) {
-    return a.isMeasured()
-        && b.isMeasured()
-        && a.known().isPresent()
-        && a.known().map(Food::id).equals(b.known().map(Food::id));
   }
 
   /** The first of several lines, if it measures nothing, is what the recipe is called. */

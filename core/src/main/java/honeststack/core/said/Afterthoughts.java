@@ -1,0 +1,102 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.line.Place;
+import honeststack.core.line.UnitWords;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.Locale;
+
+/** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
+final class Afterthoughts {
+  private Afterthoughts() {}
+
+  /** What a sentence says of the one before: a correction, or halves. */
+  static void goOn(Clause before, Clause clause) {
+    if (before.mentions.isEmpty()) {
+      return;
+    }
+    Mention last = before.mentions.get(before.mentions.size() - 1);
+    if (clause.halves != Place.NOT_SAID && clause.mentions.isEmpty() && last.isMeasured()) {
+      last.half = true;
+      last.placed = true;
+      before.halves = clause.halves;
+    }
+    corrected(last, clause);
+    boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
+    if (corrects && isSame(last, clause.mentions.get(0))) {
+      before.mentions.remove(last);
+      last.amount.part = Part.EXCLUDED;
+      last.food.part = Part.EXCLUDED;
+    }
+  }
+
+  /** "2 tsp vanilla. Sorry, 1 tsp." */
+  private static void corrected(Mention last, Clause clause) {
+    int amount = 1;
+    while (clause.isMark(amount, ",") || clause.is(amount, Sort.CORRECT)) {
+      amount++;
+    }
+    boolean other =
+        clause.is(0, Sort.CORRECT)
+            && clause.isAmount(amount)
+            && clause.mentions.isEmpty()
+            && last.isMeasured()
+            && last.amount != null;
+    unit(last, clause);
+    if (other) {
+      Element said = clause.get(amount);
+      boolean bare = said.isCount() && !last.amount.isCount();
+      last.amountText = said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
+      last.restated = true;
+      last.amount.part = Part.EXCLUDED;
+      said.part = Part.AMOUNT;
+    }
+  }
+
+  /** "1 tbsp baking powder. Sorry, teaspoon." */
+  private static void unit(Mention last, Clause clause) {
+    boolean corrects = clause.is(0, Sort.CORRECT) && clause.mentions.isEmpty();
+    if (corrects && last.amount != null && !last.amount.isCount() && clause.size() <= 4) {
+      for (Element element : clause.elements) {
+        UnitWords.of(element.text().toLowerCase(Locale.ROOT))
+            .ifPresent(
+                unit -> {
+                  double amount = last.amount.measure().amount();
+                  last.amountText = Numbers.plain(amount) + " " + unit.symbol();
+                  last.restated = true;
+                });
+      }
+    }
+  }
+
+  /** "No!": nothing else. */
+  static boolean isWrong(Clause clause) {
+    return clause.is(0, Sort.CORRECT) && clause.size() <= 2 && clause.mentions.isEmpty();
+  }
+
+  /** "2 teaspoons of baking soda. No! Baking powder." */
+  static boolean takesBack(List<Clause> read, Clause clause) {
+    for (int i = read.size() - 2; i >= 0 && !clause.mentions.isEmpty(); i--) {
+      List<Mention> before = read.get(i).mentions;
+      if (!before.isEmpty()) {
+        Mention last = before.remove(before.size() - 1);
+        Mention right = clause.mentions.get(0);
+        last.food.part = Part.EXCLUDED;
+        if (!right.isMeasured()) {
+          right.amountText = last.amountText;
+          right.restated = true;
+        }
+        break;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isSame(Mention a, Mention b) {
+    return a.isMeasured()
+        && b.isMeasured()
+        && a.known().isPresent()
+        && a.known().map(Food::id).equals(b.known().map(Food::id));
+  }
+}
