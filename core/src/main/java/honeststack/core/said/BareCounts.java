@@ -1,8 +1,13 @@
 package honeststack.core.said;
 
+import java.util.regex.Pattern;
+
 /** Numbers that count pieces or people without a verb that says so. */
 final class BareCounts {
   private static final int FAR = 4;
+  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos)\\.?");
+  private static final Pattern ALL = Pattern.compile("in all|altogether|in total|all told");
+  private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
   private BareCounts() {}
 
@@ -50,11 +55,13 @@ final class BareCounts {
 
   /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
   private static boolean isLeftOver(Clause clause, int i) {
+    if (!clause.get(i).isCount()) {
+      return false;
+    }
     String said = clause.low(i);
-    boolean pieces = said.matches(".*\\b(pcs?|pieces|nos)\\.?") && isEnd(clause, i + 1);
-    boolean all =
-        clause.low(i + 1).matches("in all|altogether|in total|all told") && isEnd(clause, i + 2);
-    boolean out = clause.low(i + 1).matches("came out|come out|came of it");
+    boolean pieces = PIECES.matcher(said).matches() && isEnd(clause, i + 1);
+    boolean all = ALL.matcher(clause.low(i + 1)).matches() && isEnd(clause, i + 2);
+    boolean out = OUT.matcher(clause.low(i + 1)).matches();
     boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".") && isOwned(clause, i - 2);
     return clause.get(i).isCount() && (pieces || all || out) && apart;
   }

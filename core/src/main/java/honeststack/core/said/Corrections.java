@@ -43,8 +43,8 @@ final class Corrections {
   private void changed() {
     for (int i = 2; i + 1 < clause.size(); i++) {
       boolean from = clause.isStrong(i - 1) && clause.isWord(i - 2, "from");
-      boolean to = clause.low(i).matches("to|(right )?down to|up to");
-      if (from && to && clause.isStrong(i + 1)) {
+      boolean to = from && clause.low(i).matches("to|(right )?down to|up to");
+      if (to && clause.isStrong(i + 1)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
         clause.get(i + 1).corrects = true;
       }

@@ -6,10 +6,13 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** How many pieces come out and how many people they serve; and numbers of a label. */
 final class Counts {
   private static final int FAR = 4;
+  private static final Pattern SERVING = Pattern.compile("serving|to serve|to feed|serving about");
+  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs|pieces|nos)\\.?");
 
   private final Clause clause;
   private final Counted counted;
@@ -253,7 +256,7 @@ final class Counts {
   }
 
   private boolean isServed(int i) {
-    boolean said = clause.low(i - 1).matches("serving|to serve|to feed|serving about");
+    boolean said = SERVING.matcher(clause.low(i - 1)).matches();
     return said && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
   }
 
@@ -286,7 +289,7 @@ final class Counts {
     boolean alone = clause.size() == 1 && !clause.sentence.whole();
     boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
     boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);
-    return (alone || all || made) && unit.matches(".*\\b(pcs|pieces|nos)\\.?");
+    return (alone || all || made) && PIECES.matcher(unit).matches();
   }
 
   static Told.Count range(Element number) {

@@ -13,6 +13,8 @@ final class Implied {
   private static final Pattern PAN =
       Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould)$");
 
+  private static final Pattern GREASED = Pattern.compile("(oil|butter) (the|my|your|each)\\b.*");
+
   private static final Pattern ONES = Pattern.compile("(small|medium|large) ones\\b");
 
   private final Clause clause;
@@ -80,11 +82,14 @@ final class Implied {
         fat = "butter";
       } else if (clause.isWord(i, "oiled")) {
         fat = "oil";
-      } else if (clause.get(i).text().matches("(?i)(oil|butter) (the|my|your|each)\\b.*")) {
+      } else if (clause.get(i).kind == Element.Kind.PHRASE && isGreasing(clause.low(i))) {
         fat = clause.low(i).replaceAll(" .*", "");
       }
+      if (fat.isEmpty()) {
+        continue;
+      }
       boolean named = PAN.matcher(clause.low(i).replaceAll(" with$", "")).find();
-      int pan = fat.isEmpty() ? -1 : named && !isFatNext(i) ? i : pan(i + 1);
+      int pan = named && !isFatNext(i) ? i : pan(i + 1);
       if (pan >= 0 && clause.get(i).isFree()) {
         Mention mention = new Mention();
         mention.from = i;
@@ -109,6 +114,12 @@ final class Implied {
       fat.amount.part = Part.AMOUNT;
       fat.to = clause.elements.indexOf(fat.amount) + 1;
     }
+  }
+
+  /** "butter the", "oil my iron with". */
+  private static boolean isGreasing(String phrase) {
+    return (phrase.startsWith("oil ") || phrase.startsWith("butter "))
+        && GREASED.matcher(phrase).matches();
   }
 
   /** What it is greased with follows. */
