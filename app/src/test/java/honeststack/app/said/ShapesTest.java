@@ -2,20 +2,14 @@ package honeststack.app.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeststack.app.doubt.ShippedTables;
-import honeststack.app.larder.Larder;
 import honeststack.core.line.Place;
-import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.recipe.Recipe;
 import honeststack.core.said.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
@@ -73,7 +67,7 @@ class ShapesTest {
   private static final String BATTER = "200 g flour, 2 eggs and 300 ml cream. ";
   private static final String IN_ONE = "200 g flour, 2 eggs, 300 ml cream, ";
 
-  private final Kitchen kitchen = Kitchen.of(Larder.reference(), ShippedTables.read());
+  private final Listener listener = new Listener();
 
   private record Item(String amount, String name, String id, double grams) {
     String in(String form) {
@@ -90,18 +84,11 @@ class ShapesTest {
   }
 
   private Got read(String text) {
-    Told told = kitchen.telling(MeasuringSystem.US).read(text);
+    Told told = listener.told(text);
     Map<String, Double> masses = new TreeMap<>();
     boolean asked = false;
     for (Told.Line line : told.lines()) {
-      Recipe recipe =
-          new Recipe(
-              MeasuringSystem.US,
-              List.of(new Recipe.Line("l", line.text(), Optional.empty())),
-              new Recipe.AtTheGriddle(
-                  Optional.empty(), 0, Recipe.Portioning.LADLE, "", Optional.empty(), ""),
-              new Recipe.OnThePlate(Optional.empty(), List.of()));
-      LineReading reading = kitchen.read(recipe).lines().get(0);
+      LineReading reading = listener.reading(line);
       if (!line.understood()) {
         asked = true;
       } else if (reading instanceof Understood food) {
