@@ -46,8 +46,7 @@ final class Afterthoughts {
     unit(last, clause);
     if (other) {
       Element said = clause.get(amount);
-      boolean bare = said.isCount() && !last.amount.isCount();
-      last.amountText = said.text() + (bare ? " " + last.amount.measure().unit().symbol() : "");
+      last.amountText = said.textLike(last.amount);
       last.restated = true;
       last.amount.part = Part.EXCLUDED;
       said.part = Part.AMOUNT;

@@ -242,9 +242,7 @@ final class Brackets {
   /** The amount in brackets takes the place of the one before them. */
   private void instead() {
     Element said = inner.elements.stream().filter(Element::isAmount).findFirst().orElseThrow();
-    boolean bare = said.isCount() && before.amount != null && !before.amount.isCount();
-    String unit = bare ? " " + before.amount.measure().unit().symbol() : "";
-    before.amountText = said.text() + unit;
+    before.amountText = before.amount == null ? said.text() : said.textLike(before.amount);
     before.restated = true;
     all(Part.NOTE);
   }

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.measure.Unit;
-
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
   private static final int FAR = 6;
@@ -95,9 +93,7 @@ final class Corrections {
     }
     old.part = Part.EXCLUDED;
     clause.get(cue).part = Part.EXCLUDED;
-    if (said.isCount() && said.instead == null && old.measure().unit() != Unit.COUNT) {
-      said.instead = said.text() + " " + old.measure().unit().symbol();
-    }
+    said.takeUnit(old);
     if (again >= 0 && food >= 0) {
       clause.get(food).part = Part.EXCLUDED;
     }

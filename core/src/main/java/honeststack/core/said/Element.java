@@ -124,6 +124,22 @@ final class Element {
     return isCount() && to == from + 1 && tokens.get(from).isWord("a", "an", "one", "each");
   }
 
+  /** Its words, in the unit of another amount where it has none of its own. */
+  String textLike(Element other) {
+    return isBare(other) ? text() + " " + other.measure().unit().symbol() : text();
+  }
+
+  /** Stands from now on in the unit of another amount, if it has none of its own. */
+  void takeUnit(Element other) {
+    if (isBare(other)) {
+      instead = textLike(other);
+    }
+  }
+
+  private boolean isBare(Element other) {
+    return isCount() && instead == null && other.measure().unit() != Unit.COUNT;
+  }
+
   int start() {
     return tokens.get(from).start();
   }

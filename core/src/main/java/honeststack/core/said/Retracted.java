@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.measure.Unit;
-
 /**
  * Amounts that are set against the one that counts: "200 ml milk, not 300", "was 300 ml, now 200".
  */
@@ -138,9 +136,7 @@ final class Retracted {
   private void correct(int old, int said, boolean behind) {
     Element right = clause.get(said);
     Element wrong = clause.get(old);
-    if (right.isCount() && right.instead == null && wrong.measure().unit() != Unit.COUNT) {
-      right.instead = right.text() + " " + wrong.measure().unit().symbol();
-    }
+    right.takeUnit(wrong);
     right.corrects = behind;
   }
 }
