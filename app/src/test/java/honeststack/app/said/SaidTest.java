@@ -179,7 +179,8 @@ class SaidTest {
     "mile, 0.96",
     "town, 0.96",
     "ring, 0.95",
-    "plain, 0.96"
+    "plain, 0.96",
+    "dawn, 0.5"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -200,7 +201,8 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept", "street", "lane", "mile", "town", "ring", "plain"
+        "field", "kept", "street", "lane", "mile", "town", "ring", "plain",
+        "dawn"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -285,7 +285,7 @@ public final class LineReader {
           .filter(
               count ->
                   aside.subList(count.next(), aside.size()).stream()
-                      .allMatch(token -> LineWords.SIZES.contains(token.low())))
+                      .allMatch(token -> LineWords.isSize(token.low())))
           .isPresent();
     }
 

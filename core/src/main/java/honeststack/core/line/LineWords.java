@@ -6,6 +6,7 @@ import honeststack.core.food.Packing;
 import honeststack.core.measure.Measure.Heap;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -66,8 +67,8 @@ public final class LineWords {
   static final Set<String> SINGLE =
       words("tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block");
 
-  static final Set<String> SIZES =
-      Set.of("small", "medium", "large", "jumbo", "eu", "uk", "lg", "lge", "med", "sm", "sml");
+  /** Sizes as cooks say them, and as the larder does. */
+  private static final Map<String, String> SIZES = sizes();
 
   static final Set<String> ABOUT =
       Set.of(
@@ -92,7 +93,7 @@ public final class LineWords {
           "c.");
 
   /** Words that change neither mass nor name. */
-  static final Set<String> IDLE =
+  private static final Set<String> IDLE =
       words(
           """
           of the a an at in and from your my some with fresh freshly ripe overripe slightly
@@ -103,7 +104,7 @@ public final class LineWords {
           lovely everyday fancy bought old good-quality home-grown homegrown own own-brand
           room-temperature shop-bought store-bought supermarket whatever any premium basic farm
           farmhouse artisan artisanal heritage genuine usual favourite favorite preferred wild local homemade home-made leftover day-old straight heaped fine coarse
-          on without each total not too nice big new see more note tin tinned-weight x certified sufficient
+          on without each total not too nice new see more note tin tinned-weight x certified sufficient
           """);
 
   /** What was done to a food before it was measured; its mass is the one stated. */
@@ -242,15 +243,27 @@ public final class LineWords {
 
   private LineWords() {}
 
+  private static Map<String, String> sizes() {
+    Map<String, String> sizes = new HashMap<>();
+    List.of("small", "medium", "large", "jumbo", "eu").forEach(size -> sizes.put(size, size));
+    words("sm sml little tiny teeny wee smal smallish smaller").forEach(word -> sizes.put(word, "small"));
+    words("med average middling mid-size mid-sized medium-sized medium-size regular-size")
+        .forEach(word -> sizes.put(word, "medium"));
+    words("lg lge big bigger largish biggish larger good-sized decent-sized fair-sized big-ish")
+        .forEach(word -> sizes.put(word, "large"));
+    words("huge enormous giant massive gigantic whopping whopper")
+        .forEach(word -> sizes.put(word, "extra large"));
+    sizes.put("uk", "eu");
+    return sizes;
+  }
+
+  static boolean isSize(String low) {
+    return SIZES.containsKey(low);
+  }
+
   /** A size in full. */
   static String size(String word) {
-    return switch (word) {
-      case "lg", "lge" -> "large";
-      case "med" -> "medium";
-      case "sm", "sml" -> "small";
-      case "uk" -> "eu";
-      default -> word;
-    };
+    return SIZES.getOrDefault(word, word);
   }
 
   /** Whether a word, in small letters, says of a food how it is, or was made, or how much. */
@@ -259,10 +272,21 @@ public final class LineWords {
         || FORMS.containsKey(word)
         || PACKINGS.containsKey(word)
         || HEAPS.containsKey(word)
-        || SIZES.contains(word)
+        || SIZES.containsKey(word)
         || ADJECTIVES.contains(word)
         || IDLE.contains(word)
-        || word.length() > 4 && (word.endsWith("ed") || word.endsWith("ly")) && !isAct(word);
+        || Describing.is(word)
+        || word.length() > 4 && word.endsWith("ed") && !isAct(word);
+  }
+
+  /** Whether it stands in the list of words that change neither mass nor name. */
+  static boolean isListed(String word) {
+    return IDLE.contains(word);
+  }
+
+  /** Whether it changes neither mass nor name. */
+  static boolean isIdle(String word) {
+    return IDLE.contains(word) || Describing.is(word);
   }
 
   /** "about", "say": before an amount, and no name of anything. */
@@ -281,7 +305,7 @@ public final class LineWords {
         || FORMS.containsKey(word)
         || PACKINGS.containsKey(word)
         || HEAPS.containsKey(word)
-        || SIZES.contains(word)
+        || SIZES.containsKey(word)
         || PARTS_LEFT.contains(word);
   }
 

@@ -151,15 +151,15 @@ final class Notes {
     for (int i = 0; i < rest.size(); i++) {
       String low = rest.get(i).low();
       boolean cut = i > 0 && LineWords.isTelling(rest.get(i - 1).low());
-      if (cut && !LineWords.SIZES.contains(rest.get(i - 1).low())) {
+      if (cut && !LineWords.isSize(rest.get(i - 1).low())) {
         continue; // "diced small"
       }
       if (low.equals("xl") || low.equals("extra-large")) {
         size.add("extra large");
       } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
         size.add("extra");
-      } else if (LineWords.SIZES.contains(low) || low.equals("medium-sized")) {
-        size.add(LineWords.size(low.replace("-sized", "")));
+      } else if (LineWords.isSize(low)) {
+        size.add(LineWords.size(low));
       }
     }
     return String.join(" ", size);
@@ -192,7 +192,7 @@ final class Notes {
   List<Predicate<Token>> drops(FreeFrom free) {
     Predicate<Token> sizes = token -> isSize(token.low()) || token.isWord("of");
     Predicate<Token> packed = sizes.or(token -> LineWords.PACKINGS.containsKey(token.low()));
-    Predicate<Token> idle = packed.or(token -> LineWords.IDLE.contains(token.low()));
+    Predicate<Token> idle = packed.or(token -> LineWords.isIdle(token.low()));
     Predicate<Token> done = idle.or(token -> LineWords.DONE.contains(token.low()));
     Predicate<Token> formed = done.or(token -> LineWords.FORMS.containsKey(token.low()));
     List<Predicate<Token>> drops =
@@ -209,11 +209,11 @@ final class Notes {
   }
 
   private static boolean isAdjective(Token token) {
-    return LineWords.ADJECTIVES.contains(token.low());
+    return LineWords.ADJECTIVES.contains(token.low()) || Describing.isDone(token.low());
   }
 
   private static boolean isSize(String low) {
-    return LineWords.SIZES.contains(low)
+    return LineWords.isSize(low)
         || Set.of("xl", "extra", "extra-large", "medium-sized", "level").contains(low);
   }
 
@@ -221,7 +221,7 @@ final class Notes {
     String low = token.low();
     return isSize(low)
         || LineWords.PACKINGS.containsKey(low)
-        || LineWords.IDLE.contains(low)
+        || LineWords.isIdle(low)
         || LineWords.DONE.contains(low)
         || LineWords.FORMS.containsKey(low)
         || LineWords.HEAPS.containsKey(low);

@@ -11,12 +11,17 @@ import honeststack.core.measure.Factors.Factor;
 import honeststack.core.wording.RefusedException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What cups, spoons and pieces of a food weigh, from its household measures. Densities in g/mL. */
 final class Household {
   private final Factors factors;
+
+  /** What a piece weighs, of a middling one (common practice). */
+  private static final Map<String, Double> SIZES =
+      Map.of("small", 0.75, "medium", 1.0, "large", 1.3, "extra large", 1.5, "jumbo", 1.6);
 
   /** Of the weight classes that Britain shares. */
   private static final String EUROPEAN = "eu ";
@@ -40,6 +45,7 @@ final class Household {
         .filter(p -> isMeant(p, size))
         .findFirst()
         .or(() -> onlyOne(pieces))
+        .or(() -> ofSize(size, pieces))
         .orElseThrow(() -> noPiece(measure, food, pieces));
   }
 
@@ -66,6 +72,15 @@ final class Household {
     return pieces.size() == 1 && pieces.get(0).size().isEmpty()
         ? Optional.of(pieces.get(0))
         : Optional.empty();
+  }
+
+  /** A size that the food is not known in: so much more or less than the usual one. */
+  private static Optional<Piece> ofSize(String size, List<Piece> pieces) {
+    Double said = SIZES.get(size);
+    return pieces.stream()
+        .filter(piece -> said != null && piece.usual() && SIZES.containsKey(piece.size()))
+        .map(usual -> new Piece(size, false, false, usual.grams() * said / SIZES.get(usual.size())))
+        .findFirst();
   }
 
   /** The scoop that comes in a food's own tub. */
