@@ -133,7 +133,14 @@ final class LarderState implements Foods {
   public Optional<Named> byName(String name) {
     String normal = FoodNames.normal(name);
     Named found = byName.get(normal);
-    return Optional.ofNullable(found != null ? found : byName.get(FoodNames.apart(normal)));
+    found = found != null ? found : byName.get(FoodNames.apart(normal));
+    return Optional.ofNullable(found)
+        .or(
+            () ->
+                FatWords.others(normal).stream()
+                    .map(byName::get)
+                    .filter(Objects::nonNull)
+                    .findFirst());
   }
 
   @Override

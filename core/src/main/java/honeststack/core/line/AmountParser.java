@@ -79,6 +79,9 @@ public final class AmountParser {
         on = true;
       }
     }
+    int loose = LineWords.end(LineWords.LOOSE, tokens, i);
+    boolean behind = loose < tokens.size() && tokens.get(loose).kind() == Token.Kind.WORD;
+    i = behind && first.measure().unit() != Unit.COUNT ? loose : i;
     return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
   }
 
@@ -189,8 +192,9 @@ public final class AmountParser {
       return Optional.empty();
     }
     int i = quantity.next();
-    if (word(i, "whole", "entire", "full") && isPart(i + 1)) {
-      i++; // "a whole stick"
+    boolean sized = word(i, "whole", "entire", "full");
+    if (isPart(i + 1) && (sized || i < tokens.size() && LineWords.isSize(tokens.get(i).low()))) {
+      i++; // "a whole stick", "a small tin"
     }
     String word = i < tokens.size() ? tokens.get(i).low() : "";
     if (UnitWords.VESSELS.contains(word)) {

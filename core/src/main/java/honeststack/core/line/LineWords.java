@@ -61,7 +61,7 @@ public final class LineWords {
   /** What may stand between a number and its unit and changes nothing. */
   static final Set<String> BEFORE_UNIT =
       words(
-          "firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish or so measuring x");
+          "firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish odd or so measuring x");
 
   /** What is one where no number is said: "tin of corn". */
   static final Set<String> SINGLE =
@@ -235,6 +235,35 @@ public final class LineWords {
           "whatever");
   static final Map<String, List<String[]>> DIVIDED =
       phrases("divided", "in two parts", "fresh or frozen", "or so", "or more", "or less");
+  /** Behind an amount: nobody says how much more. */
+  static final Map<String, List<String[]>> LOOSE =
+      phrases(
+          "and a bit",
+          "and a bit more",
+          "and a little bit",
+          "and a little more",
+          "and a touch",
+          "and then some",
+          "or a bit more",
+          "or a bit less",
+          "or a little more",
+          "or a little less",
+          "or a touch more",
+          "or a touch less",
+          "or slightly more",
+          "or slightly less",
+          "or a tad more",
+          "or a tad less",
+          "or so",
+          "or thereabouts",
+          "or more",
+          "or less",
+          "more or less",
+          "give or take",
+          "plus a bit",
+          "plus a bit more",
+          "plus a little");
+
   static final Map<String, List<String[]>> SCOOPED =
       phrases("scooped from the bag", "straight from the bag", "scooped straight from the bag");
 
@@ -247,7 +276,7 @@ public final class LineWords {
     Map<String, String> sizes = new HashMap<>();
     List.of("small", "medium", "large", "jumbo", "eu").forEach(size -> sizes.put(size, size));
     words("sm sml little tiny teeny wee smal smallish smaller").forEach(word -> sizes.put(word, "small"));
-    words("med average middling mid-size mid-sized medium-sized medium-size regular-size")
+    words("med average middling mid-size mid-sized medium-sized medium-size regular-size medium-large medium-small medium-big")
         .forEach(word -> sizes.put(word, "medium"));
     words("lg lge big bigger largish biggish larger good-sized decent-sized fair-sized big-ish")
         .forEach(word -> sizes.put(word, "large"));
@@ -307,6 +336,24 @@ public final class LineWords {
         || HEAPS.containsKey(word)
         || SIZES.containsKey(word)
         || PARTS_LEFT.contains(word);
+  }
+
+  /** Where the phrase ends that begins at a token; the token itself if none does. */
+  static int end(Map<String, List<String[]>> phrases, List<Token> tokens, int at) {
+    if (at < tokens.size()) {
+      for (String[] phrase : phrases.getOrDefault(tokens.get(at).low(), List.of())) {
+        int j = 0;
+        while (j < phrase.length
+            && at + j < tokens.size()
+            && tokens.get(at + j).low().equals(phrase[j])) {
+          j++;
+        }
+        if (j == phrase.length) {
+          return at + j;
+        }
+      }
+    }
+    return at;
   }
 
   private static Set<String> words(String text) {

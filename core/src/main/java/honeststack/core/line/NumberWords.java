@@ -116,14 +116,17 @@ final class NumberWords {
     int start = next;
     double value = small();
     boolean article = next == start && is(next, "a", "one") && is(next + 1, "hundred", "thousand");
-    if (article) {
+    boolean before = start > 0 && (is(start - 1, "a") || isSmall(start - 1));
+    if (next == start && is(next, "hundred") && !before) {
+      value = 1; // "hundred grams"
+    } else if (article) {
       next++;
       value = 1;
     }
     if (next == start + 1 && !article && value > 0 && value < 10 && isTens(next)) {
       return 100 * value + small(); // "two fifty"
     }
-    if (!is(next, "hundred") || next == start) {
+    if (!is(next, "hundred") || next == start && value == 0) {
       return value;
     }
     next++;

@@ -39,6 +39,12 @@ public final class UnitWords {
     "butter", "lard", "ghee", "margarine", "fat", "shortening", "dripping"
   };
 
+  /** What a spoon, a cup or a cap is called by, where it is written apart. */
+  private static final String[] FIRST = {
+    "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's", "bottle",
+    "eating", "salt", "mustard", "serving"
+  };
+
   private UnitWords() {}
 
   /**
@@ -74,10 +80,13 @@ public final class UnitWords {
         && tokens.get(next).isWord("oz", "ounce", "ounces")) {
       return Optional.of(new Found(Unit.FLUID_OUNCE, dot(tokens, next + 1)));
     }
-    if (word.isWord("soup", "coffee", "table", "tea", "wine", "dessert")
-        && i + 1 < tokens.size()
-        && tokens.get(i + 1).isWord("spoon", "spoons", "cup", "cups", "glass", "glasses")) {
-      Unit two = UNITS.get(word.low() + tokens.get(i + 1).low());
+    boolean second =
+        i + 1 < tokens.size()
+            && tokens.get(i + 1).isWord("spoon", "spoons", "spoonful", "spoonfuls", "spoonsful",
+                "cup", "cups", "glass", "glasses", "tip", "tips", "point", "points", "cap", "caps",
+                "capful", "capfuls", "lid", "lids");
+    if (second && word.isWord(FIRST)) {
+      Unit two = UNITS.get(word.low().replaceFirst("['’]s$", "") + tokens.get(i + 1).low());
       return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
     }
     boolean french =
@@ -90,7 +99,13 @@ public final class UnitWords {
       return Optional.of(new Found(spoon, dot(tokens, next + 2)));
     }
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
+    unit = unit == null ? MisspeltUnit.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
+  }
+
+  /** Every name and its unit. */
+  static Map<String, Unit> all() {
+    return UNITS;
   }
 
   /** The unit of a name alone. */

@@ -61,7 +61,7 @@ public enum Unit {
       "tbsp",
       MeasuringSystem::tablespoon,
       SPOON_PARTS,
-      "tbsp tbs tb tbl tblsp tbspn tablespoon tablespoonful table-spoon soupspoon el",
+      "tbsp tbs tb tbl tblsp tbspn tablespoon tablespoonful table-spoon soupspoon soupspoonful el",
       "esslöffel eetl eetlepel msk spsk rkl cda cucharada cas càs cucchiaio cucchiai",
       "łyżka łyżki"),
   DESSERTSPOON(
@@ -73,14 +73,14 @@ public enum Unit {
       "dessertspoon",
       "dsp",
       "dstspn",
-      "dessert-spoon"),
+      "dessert-spoon dessertspoonful desertspoon eatingspoon"),
   TEASPOON(
       Kind.SPOON,
       "tsp",
       "tsp",
       MeasuringSystem::teaspoon,
       TEASPOON_PARTS,
-      "tsp tspn teaspoon teaspoonful tea-spoon coffeespoon tl teelöffel theel",
+      "tsp tspn teaspoon teaspoonful tea-spoon coffeespoon coffeespoonful tl teelöffel theel",
       "theelepel ts tsk cdta cdita cucharadita cac càc cucchiaino cucchiaini łyżeczka",
       "łyżeczki"),
   /** A small spoon of one millilitre, as sets of the north hold one. */
@@ -96,7 +96,8 @@ public enum Unit {
       s -> s.teaspoon() / 16,
       NONE,
       "pinch pinche grating prise pincée pizzico pizca chutki"),
-  DASH(Kind.VAGUE, "dash", "dashes", s -> s.teaspoon() / 8, NONE, "dash", "dashe", "shake"),
+  DASH(Kind.VAGUE, "dash", "dashes", s -> s.teaspoon() / 8, NONE,
+      "dash dashe shake knifetip knife-tip knifepoint knife-point messerspitze saltspoon mustardspoon"),
   /** By what is sprinkled: see the usual amounts; of a spice, a dash. */
   SPRINKLE(
       Kind.VAGUE,
@@ -125,7 +126,7 @@ public enum Unit {
       "spoons",
       MeasuringSystem::tablespoon,
       NONE,
-      "spoon spoonful spoonfull löffel cuillère cuchara colher colheres chamach"),
+      "spoon spoonful spoonsful servingspoon spoonfull löffel cuillère cuchara colher colheres chamach"),
   MUG(Kind.VAGUE, "mug", "mugs", s -> 300, NONE, "mug", "mugful", "mugfull"),
   GLASS(
       Kind.VAGUE,
@@ -144,7 +145,7 @@ public enum Unit {
   WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
   BOWLFUL(Kind.VAGUE, "katori", "katoris", s -> 180, NONE, "katori", "vati"),
   SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger"),
-  CAPFUL(Kind.VAGUE, "capful", "capfuls", s -> 7, NONE, "capful"),
+  CAPFUL(Kind.VAGUE, "capful", "capfuls", s -> 7, NONE, "capful", "bottlecap", "bottlecapful", "bottlelid", "lidful"),
   SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping"),
   PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat"),
   EGG_SIZED(Kind.VAGUE, "egg-sized piece", "egg-sized pieces", 50, NONE),

@@ -5,6 +5,7 @@ import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -17,6 +18,7 @@ final class ClauseReader {
   private final Foods foods;
   private final boolean grams;
   private final Spans spans;
+  private final Inverted inverted;
 
   /**
    * @param grams the text says that all its numbers are
@@ -25,6 +27,7 @@ final class ClauseReader {
     this.foods = foods;
     this.grams = grams;
     this.spans = new Spans(foods);
+    this.inverted = new Inverted(foods);
   }
 
   Clause read(Sentence sentence) {
@@ -41,9 +44,11 @@ final class ClauseReader {
     Retracted.in(clause);
     Corrections.in(clause);
     Exclusions.in(clause);
+    Relative relative = new Relative(clause);
     Choices choices = new Choices(clause);
     halves(clause);
     link(clause, choices);
+    relative.complete();
     if (clause.halves != Place.NOT_SAID && !clause.mentions.isEmpty()) {
       Mention last = clause.mentions.get(clause.mentions.size() - 1);
       last.half = true;
@@ -265,8 +270,34 @@ final class ClauseReader {
         && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
   }
 
+  /** "flour (wholemeal)": another food than it is without the brackets. */
+  private boolean described(Mention before, Clause inner) {
+    boolean words =
+        inner.elements.stream().noneMatch(e -> e.isAmount() && !e.isWeak() || e.is(Sort.OR));
+    String name = before.food == null ? before.foodText : before.food.text();
+    String behind = Token.joined(inner.sentence.tokens()).replace(",", "");
+    Optional<Foods.Named> food =
+        words && !name.isEmpty() ? inverted.combined(name, behind) : Optional.empty();
+    boolean changed =
+        before.food != null && inner.size() == 1 && inverted.isChanged(name, inner.low(0));
+    if (food.isEmpty() && !changed) {
+      return false;
+    }
+    if (before.food != null) {
+      Element old = before.food;
+      before.food = Element.food(old.tokens, old.from, old.to, food);
+      before.food.instead = behind + " " + name;
+      before.food.part = Part.FOOD;
+    }
+    before.foodText = before.foodText.replace(name, behind + " " + name);
+    before.restated = true;
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    return true;
+  }
+
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
-  private static void asides(Clause clause) {
+  private void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
       Mention before = null;
       for (Mention mention : clause.mentions) {
@@ -276,7 +307,9 @@ final class ClauseReader {
       Mention next = next(clause, aside);
       boolean own = before != null && before.amount == null && isNear(clause, before, aside);
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
-      new Brackets(clause, before, aside.clause()).read();
+      if (before == null || !described(before, aside.clause())) {
+        new Brackets(clause, before, aside.clause()).read();
+      }
     }
   }
 }

@@ -30,7 +30,6 @@ final class Implied {
     implied.greased();
     clause.mentions.forEach(implied::freed);
     implied.eggs();
-    implied.same();
     implied.one();
     implied.knifeTip();
   }
@@ -171,34 +170,6 @@ final class Implied {
         clause.mentions.get(0).amountText = "1";
       }
     }
-  }
-
-  /** "a mugful of flour and the same of milk": as much as of the food before. */
-  private void same() {
-    for (int i = 1; i < clause.size(); i++) {
-      int food = clause.isWord(i, "same") ? clause.ahead(i + 1, 4, Element::isFood) : -1;
-      if (food < 0) {
-        continue;
-      }
-      Mention before = null;
-      for (Mention mention : clause.mentions) {
-        boolean open = mention.food == clause.get(food) && !mention.isMeasured();
-        if (open && before != null && clause.isWord(food - 1, "of")) {
-          mention.amountText = before.amountText;
-        }
-        before = mention.isMeasured() && isAlike(i, food, mention) ? mention : before;
-      }
-    }
-  }
-
-  /** "the same weight of" follows a weight only. */
-  private boolean isAlike(int from, int to, Mention before) {
-    for (int i = from; i < to; i++) {
-      if (clause.isWord(i, "weight")) {
-        return before.amount.measure().unit().kind() == Unit.Kind.MASS;
-      }
-    }
-    return before.amount != null && !before.amount.isCount();
   }
 
   /** "salt on the tip of a knife". */

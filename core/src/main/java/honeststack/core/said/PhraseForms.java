@@ -14,7 +14,9 @@ final class PhraseForms {
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
-          SERVES | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
+              | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
+          SERVES | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PIECES | came out | came out of it
           OUT | not included | not in it | not needed | not used | omitted | excluded
           PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
@@ -35,7 +37,8 @@ final class PhraseForms {
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
+          IDLE | once (peeled/drained/shelled/cooked/mashed/grated/stoned/pitted/cored/trimmed/squeezed/chopped/thawed) | (after/before) (peeling/draining/shelling/cooking/mashing/grating/thawing/trimming/soaking/popping/grinding/sifting) | when (peeled/cooked/drained/ripe) | (peeled/drained/cooked/dry/raw) weight
+              | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
               | (stir/mix/whisk/fold) (/it/this/that/everything/all) (together/through/well/in)
       """;
 

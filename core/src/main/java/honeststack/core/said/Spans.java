@@ -50,12 +50,14 @@ final class Spans {
   private static final double COLDEST_OVEN = 60;
 
   private final Foods foods;
+  private final Inverted inverted;
   private Set<Integer> walls = Set.of();
   private final Map<String, Optional<Foods.Named>> names = new HashMap<>();
   private final Map<String, Boolean> kinds = new HashMap<>();
 
   Spans(Foods foods) {
     this.foods = foods;
+    this.inverted = new Inverted(foods);
   }
 
   /** A span, the score of all up to its end with it, and the span before. */
@@ -298,11 +300,30 @@ final class Spans {
       } else if (kinds.computeIfAbsent(name, any -> !kind(any).isEmpty())) {
         offer(best, i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
       }
+      if (to < tokens.size() && tokens.get(to).isMark(",") && !isEndOfName(tokens, i, name)) {
+        int comma = to;
+        inverted
+            .at(tokens, i, comma)
+            .ifPresent(other -> offer(best, i, written(tokens, i, other), NAME * (other.to() - i)));
+      }
     }
     if (tokens.size() > i + LONGEST_NAME && tokens.size() < i + LONGEST_ALONE) {
       alone(tokens, i, best);
     }
     misspelt(tokens, i, best);
+  }
+
+  /** "protein powder, vanilla": the name began before. */
+  private boolean isEndOfName(List<Token> tokens, int i, String name) {
+    boolean word = i > 0 && tokens.get(i - 1).kind() == Token.Kind.WORD;
+    String longer = word ? tokens.get(i - 1).text() + " " + name : "";
+    return word && names.computeIfAbsent(longer, foods::byName).isPresent();
+  }
+
+  private static Element written(List<Token> tokens, int i, Inverted.Found other) {
+    Element element = Element.food(tokens, i, other.to(), other.food());
+    element.instead = other.name();
+    return element;
   }
 
   /** A name longer than others, which is all that is left of the line. */

@@ -1,0 +1,68 @@
+package honeststack.core.line;
+
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Units as hurried hands write them: "tblspns", "teaspon", "handfull". */
+final class MisspeltUnit {
+  private static final Pattern TABLESPOON =
+      Pattern.compile("t(?:a?ble?|a?b[el]*)[es]*-?s?p(?:o*n?)?(?:ful+)?s?|tblsp?[ns]{0,2}");
+
+  private static final Pattern TEASPOON =
+      Pattern.compile("te?a?-?s+p(?:o*n?)?(?:ful+)?s?|tps|teas?p(?:oo)?n?s?");
+
+  private static final int SHORTEST_SPOON = 3;
+
+  /** Of shorter names another word is too near. */
+  private static final int SHORTEST = 7;
+
+  private static final List<String> LONG =
+      UnitWords.all().keySet().stream().filter(name -> name.length() >= SHORTEST).sorted().toList();
+
+  private MisspeltUnit() {}
+
+  /** Null for a word that is none. */
+  static Unit of(String low) {
+    if (low.length() < SHORTEST_SPOON || low.length() < SHORTEST && low.charAt(0) != 't') {
+      return null;
+    }
+    if (TABLESPOON.matcher(low).matches()) {
+      return Unit.TABLESPOON;
+    }
+    if (TEASPOON.matcher(low).matches()) {
+      return Unit.TEASPOON;
+    }
+    if (low.length() < SHORTEST || low.endsWith("ed")) {
+      return null;
+    }
+    for (String name : LONG) {
+      if (Math.abs(name.length() - low.length()) <= 1 && isNear(name, low)) {
+        return UnitWords.all().get(name);
+      }
+    }
+    return null;
+  }
+
+  /** One letter more, less or other, or two changed about. */
+  private static boolean isNear(String name, String word) {
+    int from = 0;
+    int least = Math.min(name.length(), word.length());
+    while (from < least && name.charAt(from) == word.charAt(from)) {
+      from++;
+    }
+    int same = 0;
+    while (same < least - from
+        && name.charAt(name.length() - 1 - same) == word.charAt(word.length() - 1 - same)) {
+      same++;
+    }
+    int inName = name.length() - from - same;
+    int inWord = word.length() - from - same;
+    boolean changed =
+        inName == 2
+            && inWord == 2
+            && name.charAt(from) == word.charAt(from + 1)
+            && name.charAt(from + 1) == word.charAt(from);
+    return changed || Math.max(inName, inWord) <= 1;
+  }
+}

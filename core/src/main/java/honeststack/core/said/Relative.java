@@ -1,0 +1,153 @@
+package honeststack.core.said;
+
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Amounts that are said by another food's: "a mugful of flour and the same of milk", "100 g oats and
+ * twice that of milk", "half as much sugar as flour".
+ */
+final class Relative {
+  private static final int FAR = 9;
+
+  private static final Pattern SAID =
+      Pattern.compile(
+          "(?:of |about |roughly |exactly |just |only |and |with |plus |then |, )*"
+              + "(?:(?:the )?(same)|an? (equal)|(equal)|(as) much|"
+              + "(?:a |one |two |three |four |five |six |\\d+ )?"
+              + "(twice|double|triple|thrice|half|third|quarter|thirds|quarters|times))"
+              + "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
+              + "| measure| the| of| in| an| a)*)");
+
+  private static final Map<String, Double> TIMES =
+      Map.of(
+          "twice", 2.0, "double", 2.0, "triple", 3.0, "thrice", 3.0, "half", 0.5, "third", 1 / 3.0,
+          "quarter", 0.25, "thirds", 1 / 3.0, "quarters", 0.25, "times", 1.0);
+
+  private static final Map<String, Integer> NUMBERS =
+      Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
+
+  private final Clause clause;
+  private final List<Share> shares = new ArrayList<>();
+
+  /**
+   * @param food whose amount is said
+   * @param base by whose; null for the one before
+   */
+  private record Share(Element food, double factor, boolean weight, Element base) {}
+
+  /** Takes the words out that say so. */
+  Relative(Clause clause) {
+    this.clause = clause;
+    for (int i = 1; i < clause.size(); i++) {
+      find(i);
+    }
+  }
+
+  private void find(int from) {
+    StringBuilder said = new StringBuilder();
+    for (int i = from; i < clause.size() && i < from + FAR; i++) {
+      if (clause.isFood(i)) {
+        Matcher matcher = SAID.matcher(said.toString().strip());
+        if (matcher.matches() && isMeant(matcher, from)) {
+          boolean as = clause.isWord(i + 1, "as") && clause.isFood(i + 2) && isElsewhere(i + 2);
+          boolean weight = matcher.group(6).contains("weight");
+          Element base = as ? clause.get(i + 2) : null;
+          shares.add(new Share(clause.get(i), factor(matcher), weight, base));
+          clause.take(from, i, Part.NOTE);
+          if (as) {
+            clause.take(i + 1, i + 3, Part.NOTE);
+          }
+        }
+        return;
+      }
+      said.append(clause.low(i)).append(' ');
+    }
+  }
+
+  private boolean isElsewhere(int food) {
+    return clause.elements.stream()
+        .filter(e -> e != clause.get(food) && e.food.isPresent() && clause.get(food).food.isPresent())
+        .anyMatch(e -> e.food.get().food().equals(clause.get(food).food.get().food()));
+  }
+
+  /** "double cream", "half milk" say nothing of another's amount. */
+  private boolean isMeant(Matcher said, int from) {
+    String tail = said.group(6);
+    boolean compares = tail.contains("as ") || tail.contains("that") || tail.contains("the");
+    boolean named = tail.contains("amount") || tail.contains("weight") || tail.contains("quantity");
+    boolean free = clause.get(from).isFree();
+    if (said.group(5) != null) {
+      return free && (compares || named) && !clause.get(from).isAmount()
+          || free && tail.contains("as m") | tail.contains("that");
+    }
+    return free && (said.group(4) != null || !tail.isEmpty());
+  }
+
+  private static double factor(Matcher said) {
+    String times = said.group(5);
+    if (times == null) {
+      return 1;
+    }
+    Matcher many =
+        Pattern.compile("(\\w+) " + times).matcher(said.group().substring(0, said.end(5)));
+    String number = many.find() ? many.group(1).toLowerCase(Locale.ROOT) : "";
+    int of =
+        number.matches("\\d{1,3}") ? Integer.parseInt(number) : NUMBERS.getOrDefault(number, 1);
+    return of * TIMES.get(times);
+  }
+
+  /** Writes the amounts, now that each food has its own. */
+  void complete() {
+    for (Share share : shares) {
+      Mention before = share.base() == null ? null : measured(share.base());
+      for (Mention mention : clause.mentions) {
+        boolean base =
+            share.base() == null || mention.known().equals(share.base().food.map(f -> f.food()));
+        if (mention.food == share.food() && !mention.isMeasured()) {
+          Optional<String> amount = Optional.ofNullable(before).flatMap(b -> times(b, share));
+          amount.ifPresent(
+              text -> {
+                mention.amountText = text;
+                mention.restated = true;
+              });
+        }
+        before = mention.isMeasured() && mention.food != share.food() && base ? mention : before;
+      }
+    }
+  }
+
+  private Mention measured(Element food) {
+    return clause.mentions.stream()
+        .filter(m -> m.isMeasured() && m.known().equals(food.food.map(f -> f.food())))
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Of a number of pieces nothing else is as much; a weight is as much as another only. */
+  private static Optional<String> times(Mention base, Share share) {
+    return new AmountParser("", Token.of(base.amountText))
+        .front(0)
+        .filter(front -> front.terms().size() == 1)
+        .map(front -> front.terms().get(0).measure())
+        .filter(measure -> measure.unit() != Unit.COUNT)
+        .filter(measure -> !share.weight() || measure.unit().kind() == Unit.Kind.MASS)
+        .map(measure -> text(base, measure, share.factor()));
+  }
+
+  private static String text(Mention base, Measure measure, double factor) {
+    return factor == 1
+        ? base.amountText
+        : Numbers.plain(Math.round(measure.amount() * factor * 100) / 100.0) + " " + measure.unit().symbol() + " of";
+  }
+}
