@@ -85,6 +85,20 @@ public final class AmountParser {
     return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
   }
 
+  /** A spoon or a cup without a number, "tablespoon sugar": one. */
+  public Optional<Front> bare(int i) {
+    return unit(new Quantity(1, 0, 0, i))
+        .filter(found -> found.next() == i + 1 && tokens.get(i).text().length() > 2)
+        .filter(
+            found ->
+                found.measure().unit().kind() == Unit.Kind.SPOON
+                    || found.measure().unit().kind() == Unit.Kind.VOLUME)
+        .map(
+            found ->
+                new Front(
+                    List.of(new Term(found.measure(), false)), false, List.of(), 0, found.next()));
+  }
+
   /** "1 lb 2 oz", "1 l 200 ml": the smaller unit goes on. */
   private Optional<Found> smaller(Measure measure, int i) {
     boolean big =

@@ -120,14 +120,11 @@ public final class LineReader {
       Notes notes = new Notes(rest);
       boolean more = moreOf(rest, terms);
       StringBuilder written = new StringBuilder(Token.joined(rest));
+      List<List<Token>> bracketed = new ArrayList<>();
       for (List<Token> aside : asides) {
         Optional<Measure> beside = beside(aside);
         if (beside.isPresent()) {
-          boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
-          Measure other = beside.get();
-          double times = terms.isEmpty() ? 1 : terms.get(0).measure().amount();
-          boolean whole = container && counted(terms) && times >= 1;
-          others.add(each || whole ? other.times(times) : other);
+          bracketed.add(aside);
         } else if (!isCount(aside)) {
           notes.rest.add(new Token(Token.Kind.MARK, ",", ",", 0, 0));
           notes.rest.addAll(aside);
@@ -147,13 +144,18 @@ public final class LineReader {
             "one food; those that come closest are offered");
       }
       List<String> alternatives = chosen(notes, terms);
-      Optional<Measure> other = SecondAmount.prefer(terms, others);
       FoodNaming.Named named =
           picked != null
               ? FoodNaming.picked(picked)
               : new FoodNaming(foods, text)
                   .named(notes, suffix(notes, terms), terms.isEmpty() && measured)
                   .spooned(foods, terms);
+      for (List<Token> aside : bracketed) {
+        boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
+        others.add(
+            Bracketed.all(beside(aside).orElseThrow(), terms, named.food(), each, container));
+      }
+      Optional<Measure> other = SecondAmount.prefer(terms, others);
       if (isJuiceOf(notes, terms, named)) {
         written.append(" juice");
       }
@@ -240,10 +242,6 @@ public final class LineReader {
 
     private boolean word(int i, String... words) {
       return i < tokens.size() && tokens.get(i).isWord(words);
-    }
-
-    private static boolean counted(List<Term> terms) {
-      return !terms.isEmpty() && terms.get(0).measure().unit() == Unit.COUNT;
     }
 
     /** Sums behind the food, "plus 2 tbsp", "plus a little more"; takes them out of the rest. */

@@ -1,5 +1,8 @@
 package honeststack.core.said;
 
+import honeststack.core.line.UnitWords;
+import honeststack.core.wording.Numbers;
+
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
   private static final int FAR = 6;
@@ -78,6 +81,9 @@ final class Corrections {
   private void at(int cue) {
     int second = next(cue + 1);
     int first = before(cue);
+    if (second < 0 && first == cue - 1 - (clause.isMark(cue - 1, ",", "-", "–") ? 1 : 0)) {
+      otherUnit(cue, first);
+    }
     if (second < 0 && first >= 0) {
       otherFood(cue, first);
     }
@@ -108,6 +114,18 @@ final class Corrections {
       }
     }
     return false;
+  }
+
+  /** "two tablespoons, I mean teaspoons, of baking powder". */
+  private void otherUnit(int cue, int first) {
+    Element wrong = clause.get(first);
+    UnitWords.of(clause.low(cue + 1))
+        .filter(unit -> !wrong.isCount())
+        .ifPresent(
+            unit -> {
+              wrong.instead = Numbers.plain(wrong.measure().amount()) + " " + unit.symbol();
+              clause.take(first + 1, cue + 2, Part.EXCLUDED);
+            });
   }
 
   /** "3 tbsp honey – sorry, maple syrup": the same amount of another food. */

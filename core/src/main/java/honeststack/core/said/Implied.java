@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 /** What a sentence means of its foods without saying it as an amount or a name. */
 final class Implied {
   private static final Pattern PAN =
-      Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould)$");
+      Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould|paper|maker|machine)$");
 
   private static final Pattern GREASED = Pattern.compile("(oil|butter) (the|my|your|each)\\b.*");
 
@@ -75,6 +75,7 @@ final class Implied {
   private void greased() {
     for (int i = 0; i < clause.size(); i++) {
       String fat = "";
+      boolean used = clause.isWord(i - 1, "use", "using", "with", "some", "just", "of");
       if (clause.mentions.isEmpty() && clause.isWord(i, "spray", "spritz")) {
         fat = "cooking spray";
       } else if (clause.isWord(i, "buttered")) {
@@ -84,11 +85,13 @@ final class Implied {
       } else if (clause.get(i).kind == Element.Kind.PHRASE && isGreasing(clause.low(i))) {
         fat = clause.low(i).replaceAll(" .*", "");
       }
-      if (fat.isEmpty()) {
+      boolean not = clause.isWord(i - 1, "don't", "not", "never", "won't", "needn't", "doesn't");
+      if (fat.isEmpty() || not || clause.is(i - 1, Sort.EXCLUDE, Sort.INSTEAD)) {
         continue;
       }
       boolean named = PAN.matcher(clause.low(i).replaceAll(" with$", "")).find();
-      int pan = named && !isFatNext(i) ? i : pan(i + 1);
+      boolean sprayed = used && fat.equals("cooking spray");
+      int pan = named && !isFatNext(i) || sprayed ? i : pan(i + 1);
       if (pan >= 0 && clause.get(i).isFree()) {
         Mention mention = new Mention();
         mention.from = i;

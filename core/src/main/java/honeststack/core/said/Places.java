@@ -54,11 +54,13 @@ final class Places {
 
   /** "peanut butter on each and half a banana": what is joined to it goes along. */
   private void joined(int i, Place place) {
+    Mention next = clause.isWord(i + 1, "and", "plus", "with") ? after(i) : null;
     boolean elsewhere = false;
     for (int j = i + 1; j < clause.size(); j++) {
-      elsewhere |= clause.is(j, Sort.BOWL, Sort.PAN, Sort.VERB) || clause.isMark(j, ";", ".");
+      boolean inside = next != null && j >= next.from && j < next.to; // "2 tbsp warm syrup"
+      boolean end = clause.isMark(j, ";") || clause.isMark(j, ".") && clause.has(j + 1);
+      elsewhere |= !inside && (clause.is(j, Sort.BOWL, Sort.PAN, Sort.VERB) || end);
     }
-    Mention next = clause.isWord(i + 1, "and", "plus", "with") ? after(i) : null;
     if (!elsewhere && next != null && next.from <= i + 3 && !next.placed && !isBatter(next)) {
       set(next, place);
     }
@@ -192,7 +194,8 @@ final class Places {
     for (int j = k - 1; j >= 0; j--) {
       Mention mention = mentions.get(j);
       Mention next = mentions.get(j + 1);
-      if (mention.placed || !isListed(mention, next)) {
+      boolean other = mention.place != place && mention.place != clause.heading();
+      if (mention.placed || other || !isListed(mention, next)) {
         return;
       }
       set(mention, place);

@@ -56,8 +56,11 @@ final class Retracted {
 
   /** "it says 300 ml milk but I use 200". */
   private void told(int i) {
-    boolean told = clause.isWord(i, "wrote", "said", "says", "say", "calls", "asks", "typed");
-    int amount = told ? amount(i + 1, 3) : -1;
+    boolean told =
+        clause.isWord(i, "wrote", "said", "says", "say", "calls", "asks", "typed", "wants")
+            || clause.isWord(i, "used") && clause.isWord(i + 1, "to")
+            || clause.low(i).equals("used to be");
+    int amount = told ? amount(i + 1, 4) : -1;
     int food = amount < 0 ? -1 : clause.ahead(amount + 1, 3, Element::isFood);
     int said = food < 0 ? -1 : amount(food + 1, FAR);
     boolean own = said > 0 && clause.ahead(said + 1, 2, Element::isFood) > 0;
@@ -75,6 +78,8 @@ final class Retracted {
       if (clause.isWord(
           i,
           "but",
+          "now",
+          "nowadays",
           "use",
           "used",
           "meant",

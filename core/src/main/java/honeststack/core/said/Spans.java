@@ -117,6 +117,9 @@ final class Spans {
     } catch (RefusedException notRead) {
       return;
     }
+    if (front.isEmpty() && isGoingOn(i, best) && hasName(tokens, i + 1)) {
+      front = amounts.bare(i); // "two cups flour tablespoon sugar"
+    }
     if (front.isEmpty() || front.get().next() <= i) {
       return;
     }
@@ -143,6 +146,13 @@ final class Spans {
     if (!(amount.measure().unit() == Unit.SECOND && !isSprayed(tokens))) {
       offer(best, i, amount, amount.isWeak() ? ARTICLE : AMOUNT * (amount.to - i));
     }
+  }
+
+  /** A food ends there that was measured before its name. */
+  private static boolean isGoingOn(int i, Best[] best) {
+    Element food = i > 0 ? best[i].element() : null;
+    Element before = food != null && food.from > 0 ? best[food.from].element() : null;
+    return food != null && food.isFood() && before != null && before.isAmount();
   }
 
   /** A food's name, which must not be the amount's before it. */

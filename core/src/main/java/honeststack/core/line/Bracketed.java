@@ -1,0 +1,79 @@
+package honeststack.core.line;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.HouseholdMeasure.Piece;
+import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Containers;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A weight in brackets behind a number: of all together, or of each: "2 packets yeast (14 g)". */
+final class Bracketed {
+  /** On which the weight of all that is in them is printed. */
+  private static final Set<String> TINS = Set.of("tin", "can", "jar");
+
+  private Bracketed() {}
+
+  /**
+   * The amount of all together. Where the food's pieces have a known weight, whatever is nearer to
+   * it is meant; otherwise the content of each container, and the weight of all pieces.
+   *
+   * @param each the text says that it is of each
+   * @param container containers are counted
+   */
+  static Measure all(Measure said, List<Term> terms, Food food, boolean each, boolean container) {
+    if (terms.isEmpty()) {
+      return said;
+    }
+    Measure first = terms.get(0).measure();
+    double times = first.amount();
+    boolean counted = first.unit() == Unit.COUNT || first.unit() == Unit.SCOOP;
+    if (each) {
+      return said.times(times);
+    }
+    if (!counted || times == 1) {
+      return said;
+    }
+    boolean part = container && times < 1;
+    boolean filled = container && times > 1 && TINS.contains(first.size()); // drained or not
+    boolean ofEach =
+        filled
+            || grams(said)
+                .flatMap(all -> known(first, food).map(one -> isOfEach(all / one, times)))
+                .orElse(container && !part);
+    return ofEach ? said.times(times) : said;
+  }
+
+  /** A millilitre is near enough to a gram here. */
+  private static Optional<Double> grams(Measure said) {
+    return switch (said.unit().kind()) {
+      case MASS -> Optional.of(said.amount() * said.unit().grams());
+      case MARKED -> Optional.of(said.amount() * said.unit().millilitres(MeasuringSystem.METRIC));
+      default -> Optional.empty();
+    };
+  }
+
+  /** Whether so many pieces' weight is nearer to one than to all of them. */
+  private static boolean isOfEach(double pieces, double times) {
+    return Math.abs(Math.log(pieces)) < Math.abs(Math.log(pieces / times));
+  }
+
+  /** What one weighs, g. */
+  private static Optional<Double> known(Measure counted, Food food) {
+    String size = counted.unit() == Unit.SCOOP ? "scoop" : counted.size();
+    return food.measures().stream()
+        .filter(Piece.class::isInstance)
+        .map(Piece.class::cast)
+        .filter(piece -> size.isEmpty() ? piece.usual() : isSame(piece.size(), size))
+        .map(Piece::grams)
+        .findFirst();
+  }
+
+  private static boolean isSame(String piece, String size) {
+    return piece.equals(size) || Containers.isContainer(piece) && Containers.isContainer(size);
+  }
+}
