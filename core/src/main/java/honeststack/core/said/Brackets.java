@@ -49,6 +49,8 @@ final class Brackets {
     } else if (isChoice()) {
       inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
       all(Part.CHOICE);
+    } else if (inner.isWord(0, "from") && before.isMeasured()) {
+      all(Part.NOTE); // "4 egg whites (from 4 eggs)"
     } else if (parts && isSame(measured.get(0)) && !isMade(measured)) {
       if (!before.isMeasured()) {
         before.amountText = measured.get(0).amountText; // "banana slices (half a banana)"

@@ -224,6 +224,11 @@ final class ClauseReader {
       Mention before = null;
       for (Mention mention : clause.mentions) {
         before = mention.from < i ? mention : before;
+        boolean one = mention.from == i + 1 && clause.low(i).endsWith(" an extra");
+        if (one && !mention.isMeasured()) {
+          mention.amountText = "1"; // "plus an extra yolk"
+          mention.restated = true;
+        }
       }
       if (before == null || before.food == null || !before.isMeasured()) {
         continue;
@@ -307,7 +312,8 @@ final class ClauseReader {
       Mention next = next(clause, aside);
       boolean own = before != null && before.amount == null && isNear(clause, before, aside);
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
-      if (before == null || !described(before, aside.clause())) {
+      boolean part = before != null && PartsOf.inBrackets(clause, before, aside.clause());
+      if (!part && (before == null || !described(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();
       }
     }

@@ -14,7 +14,18 @@ final class Headings {
   /** What a line without a colon is the heading of; nothing if it is none. */
   static Set<Sort> alone(List<Token> tokens) {
     Set<Sort> heading = tokens.size() <= LONGEST ? of(tokens) : Set.of();
-    return isBare(tokens) || heading.contains(Sort.H_NUTRITION) ? heading : Set.of();
+    boolean label = heading.contains(Sort.H_NUTRITION);
+    return (label ? !isAsked(tokens) : isBare(tokens)) ? heading : Set.of();
+  }
+
+  /** "macros for 60 g oats". */
+  private static boolean isAsked(List<Token> tokens) {
+    for (int i = 1; i + 2 < tokens.size(); i++) {
+      if (tokens.get(i).isWord("in", "for", "if") && isNumber(tokens, i + 1)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
@@ -22,7 +33,8 @@ final class Headings {
     int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
     return at < tokens.size()
         && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
-        && tokens.size() > at + 2;
+        && tokens.size() > at + 2
+        && !isAsked(tokens);
   }
 
   /** "1. Beat …": a step, wherever it stands. */

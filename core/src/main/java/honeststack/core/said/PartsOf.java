@@ -11,6 +11,22 @@ final class PartsOf {
   private static final Pattern FRUIT =
       Pattern.compile("\\b(lemon|lime|orange|grapefruit|clementine)");
 
+  /** What may stand between a food and the part of it that is meant. */
+  private static final Pattern BETWEEN =
+      Pattern.compile(
+          "[,:&+–-]|and|the|its|just|only|for|both|finely|freshly|grated|plus|of|use|using|i use");
+
+  private static final Pattern JOINED =
+      Pattern.compile(
+          "and|the|both|finely|freshly|grated|squeezed|strained|chopped|finely grated|[&+,]",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Pattern EGG_PART =
+      Pattern.compile("white|yolk|juice|zest", Pattern.CASE_INSENSITIVE);
+
+  private static final Pattern AFTER =
+      Pattern.compile("only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
+
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -24,9 +40,72 @@ final class PartsOf {
     for (Mention mention : List.copyOf(mentions)) {
       if (mention.food != null && mention.amount != null) {
         parts.of(mention);
+        parts.behind(mention);
       }
     }
     parts.its();
+  }
+
+  /** "2 eggs (whites only)": whether the brackets name parts of the food, which it is now. */
+  static boolean inBrackets(Clause clause, Mention whole, Clause inner) {
+    if (whole.food == null || whole.amount == null || whole.notes.contains("liquid")) {
+      return false;
+    }
+    PartsOf outside = new PartsOf(clause, clause.mentions);
+    List<String> parts = outside.named(whole, inner, 0);
+    boolean all =
+        inner.elements.stream()
+            .allMatch(e -> e.isFree() || e.part == Part.NOTE || e.part == Part.FOOD);
+    if (parts.isEmpty() || !all || outside.last < inner.size()) {
+      return false;
+    }
+    outside.split(whole, parts, whole.from);
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    return true;
+  }
+
+  /** "1 lemon, juice and zest", "3 eggs, just the whites". */
+  private void behind(Mention whole) {
+    int food = clause.elements.indexOf(whole.food);
+    List<String> parts = food < 0 || !mentions.contains(whole) ? List.of() : named(whole, clause, food + 1);
+    if (!parts.isEmpty()) {
+      for (int i = food + 1; i < last; i++) {
+        Element element = clause.get(i);
+        element.part = Part.NOTE;
+        mentions.removeIf(m -> m.food == element);
+      }
+      whole.to = Math.max(whole.to, last);
+      split(whole, parts, whole.from);
+    }
+  }
+
+  /** Place of the first element that is no part of it. */
+  private int last;
+
+  /** The parts named from an element on, with nothing else between. */
+  private List<String> named(Mention whole, Clause in, int from) {
+    List<String> parts = new ArrayList<>();
+    last = from;
+    boolean fruit = FRUIT.matcher(whole.foodText.toLowerCase(Locale.ROOT)).find();
+    for (int i = from; i < in.size(); i++) {
+      Element element = in.get(i);
+      String word = element.text().toLowerCase(Locale.ROOT);
+      String part = part(element, whole);
+      boolean known = !part.isEmpty() && (fruit || part.startsWith("egg"));
+      if (known) {
+        parts.add(part);
+        last = i + 1;
+      } else if (AFTER.matcher(word).matches() && last == i && !parts.isEmpty()) {
+        last = i + 1;
+      } else if (!BETWEEN.matcher(word).matches()) {
+        break;
+      }
+    }
+    boolean joined = in.isWord(last, "of") || in.isAmount(last) || in.isFood(last);
+    boolean separated = parts.contains("egg yolks") && parts.contains("egg whites");
+    boolean part = EGG_PART.matcher(whole.foodText).find();
+    return joined || separated || part ? List.of() : parts;
   }
 
   /** "the zest of an orange and its juice, 80 ml", "zest of 2 lemons, juice of 1". */
@@ -46,7 +125,7 @@ final class PartsOf {
 
   private void part(int i, String part, String fruit) {
     boolean its = clause.isWord(i - 1, "its", "their", "the");
-    int of = clause.isWord(i + 1, "of") && clause.isStrong(i + 2) ? i + 2 : -1;
+    int of = clause.isWord(i + 1, "of") && isNumber(i + 2) ? i + 2 : -1;
     boolean count = of > 0 && clause.get(of).isCount();
     int behind = its ? clause.ahead(i + 1, 3, Element::isAmount) : -1;
     behind =
@@ -79,6 +158,10 @@ final class PartsOf {
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
   }
 
+  private boolean isNumber(int i) {
+    return clause.isStrong(i) || clause.isWord(i, "one") && clause.get(i).isAmount();
+  }
+
   private void of(Mention whole) {
     int of = whole.from - 1;
     if (clause.isWord(of, "the")) {
@@ -97,16 +180,21 @@ final class PartsOf {
         parts.add(0, part);
         element.part = Part.NOTE;
         mentions.removeIf(m -> m.food == element);
-      } else if (!element.text().matches("(?i)and|the|[&+,]")) {
+      } else if (!JOINED.matcher(element.text()).matches()) {
         break;
       }
       i--;
     }
+    split(whole, parts, i + 1);
+  }
+
+  private void split(Mention whole, List<String> parts, int from) {
     for (String part : parts) {
       Mention mention = new Mention();
       mention.amount = whole.amount;
       mention.food = whole.food;
-      mention.from = i + 1;
+      mention.from = from;
+      mention.restated = true;
       mention.to = whole.to;
       boolean egg = part.startsWith("egg");
       mention.amountText = egg ? whole.amountText : part + " of " + whole.amountText;
@@ -123,8 +211,8 @@ final class PartsOf {
     String last = word.substring(word.lastIndexOf(' ') + 1);
     boolean egg = whole.foodText.toLowerCase(Locale.ROOT).contains("egg");
     return switch (last) {
-      case "zest", "rind", "peel" -> "zest";
-      case "juice" -> "juice";
+      case "zest", "rind", "peel", "zested" -> "zest";
+      case "juice", "juiced", "squeezed" -> "juice";
       case "yolk", "yolks" -> egg ? "egg yolks" : "";
       case "white", "whites" -> egg ? "egg whites" : "";
       default -> "";
