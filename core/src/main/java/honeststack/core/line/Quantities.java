@@ -270,6 +270,11 @@ final class Quantities {
     int i = quantity.next();
     if (word(i, "of")) {
       i++;
+      boolean number = i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
+      if (number && tokens.get(i).isWhole()) {
+        Quantity all = figures(i);
+        return new Quantity(quantity.amount() * all.amount(), 0, 0, all.next()); // "half of 3"
+      }
     }
     return quantity.until(word(i, "a", "an") ? i + 1 : i);
   }

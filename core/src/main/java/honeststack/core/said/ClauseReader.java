@@ -57,6 +57,7 @@ final class ClauseReader {
     more(clause);
     Places.in(clause);
     asides(clause);
+    Times.in(clause);
     return clause;
   }
 
@@ -312,7 +313,10 @@ final class ClauseReader {
       Mention next = next(clause, aside);
       boolean own = before != null && before.amount == null && isNear(clause, before, aside);
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
-      boolean part = before != null && PartsOf.inBrackets(clause, before, aside.clause());
+      boolean part =
+          before != null
+              && (PartsOf.inBrackets(clause, before, aside.clause())
+                  || Times.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();
       }

@@ -10,6 +10,12 @@ final class PhraseForms {
           EXCLUDE | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
               | nothing with (/any)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
+              | minus | wo | forget | (i/he/she/we/the kids/they) (hate/hates/loathe/loathes/dislike/dislikes/detest/detests/can't stand/cannot stand/can't abide) (/the)
+              | (/i've/i have/he's/she's/we've) gone off (/the) | (i was/we were/i'm/we're/we are/i am) (/all/clean) out of
+              | (steer clear/stay clear/stay away/keep away/keep clear) (of/from) (/the)
+              | (better/healthier/cheaper/lighter/tastier/nicer/leaner/kinder/easier) than (/the) | unlike (/with)
+              | (my mum/my mother/my gran/my nan/mum/gran/nan/my dad/my sister/the original/the book/the old recipe/the old version) (used/had/has/uses/puts/put/took/takes)
+              | (some/others/many people/most people/people) (use/used/add) | save the
           INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
@@ -18,7 +24,11 @@ final class PhraseForms {
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
           SERVES | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PIECES | came out | came out of it
-          OUT | not included | not in it | not needed | not used | omitted | excluded
+          OUT | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
+              | (won't/wouldn't/doesn't/would not/will not) (do/work) | not required | not wanted | not allowed | (would/will/just) (burn/stick/spoil/ruin) | burns | burn
+              | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
+              | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
+              | not included | not in it | not needed | not used | omitted | excluded
           PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)

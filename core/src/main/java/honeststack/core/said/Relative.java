@@ -1,10 +1,6 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
-import honeststack.core.line.Token;
-import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
-import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -136,18 +132,13 @@ final class Relative {
 
   /** Of a number of pieces nothing else is as much; a weight is as much as another only. */
   private static Optional<String> times(Mention base, Share share) {
-    return new AmountParser("", Token.of(base.amountText))
-        .front(0)
-        .filter(front -> front.terms().size() == 1)
-        .map(front -> front.terms().get(0).measure())
+    return Scaled.single(base.amountText)
         .filter(measure -> measure.unit() != Unit.COUNT)
         .filter(measure -> !share.weight() || measure.unit().kind() == Unit.Kind.MASS)
-        .map(measure -> text(base, measure, share.factor()));
-  }
-
-  private static String text(Mention base, Measure measure, double factor) {
-    return factor == 1
-        ? base.amountText
-        : Numbers.plain(Math.round(measure.amount() * factor * 100) / 100.0) + " " + measure.unit().symbol() + " of";
+        .flatMap(
+            any ->
+                share.factor() == 1
+                    ? Optional.of(base.amountText)
+                    : Scaled.times(base.amountText, share.factor()));
   }
 }

@@ -1,0 +1,37 @@
+package honeststack.core.said;
+
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.Optional;
+
+/** Amounts some times over, as they are written. */
+final class Scaled {
+  private static final double HUNDREDTHS = 100;
+
+  private Scaled() {}
+
+  /** The one measure that an amount is; empty for a sum, a range or no amount. */
+  static Optional<Measure> single(String amount) {
+    return new AmountParser("", Token.of(amount))
+        .front(0)
+        .filter(front -> front.terms().size() == 1)
+        .map(front -> front.terms().get(0).measure())
+        .filter(measure -> measure.halfRange() == 0);
+  }
+
+  /** So many times it; empty where {@link #single} is. */
+  static Optional<String> times(String amount, double factor) {
+    return single(amount).map(measure -> text(measure, factor));
+  }
+
+  private static String text(Measure measure, double factor) {
+    double all = Math.round(measure.amount() * factor * HUNDREDTHS) / HUNDREDTHS;
+    boolean count = measure.unit() == Unit.COUNT;
+    String what = count ? measure.size() : measure.unit().symbol();
+    String number = Numbers.plain(all == 0 ? measure.amount() * factor : all);
+    return (number + " " + what).strip() + (count ? "" : " of");
+  }
+}

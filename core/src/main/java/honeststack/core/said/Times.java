@@ -1,0 +1,193 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Amounts of which more or less than once counts: "100 g flour twice", "a tin of coconut milk, use
+ * half", "3 eggs and 50 g flour per egg".
+ */
+final class Times {
+  private static final int FAR = 9;
+
+  private static final String NUMBER = "(\\d{1,2}|two|three|four|five|six)";
+
+  private static final Pattern PART =
+      Pattern.compile(
+          "(?:, |- |– )?(?:(?:but|you|i|we|to|and|you'll|i'll|of which) )*"
+              + "((?:only |just )?(?:(?:use|using|used|need|take) )?(?:only |just |about )?)"
+              + "(half|a half|a third|a quarter|two thirds|three quarters|½|⅓|¼|¾|1/2|1/3|1/4|2/3|3/4)"
+              + "( of (?:it|that|them|these|the tin|the can|the pack|the packet|the tub|the lot))?"
+              + "( used| needed| will do| is enough| is plenty)?");
+
+  private static final Pattern FEWER =
+      Pattern.compile(
+          "(?:, |- |– )?(?:(?:but|you|i|we|to|and|you'll|i'll) )*"
+              + "(?:(?:only|just) )?(?:use|using|used|need|take)(?: only| just)? "
+              + NUMBER
+              + "(?: of (?:them|these))?");
+
+  private static final Pattern BEHIND =
+      Pattern.compile("(?:, )?(?:(?:x|×|\\*) ?" + NUMBER + "|(twice|thrice)|" + NUMBER + " times)");
+
+  private static final Pattern BEFORE =
+      Pattern.compile("(?:.* )?" + NUMBER + " (?:times|lots of|goes of|measures of|helpings of)");
+
+  private static final Pattern PER_EGG =
+      Pattern.compile("(?:, )?(?:per|for (?:each|every)|to (?:each|every)) egg");
+
+  private static final Map<String, Double> VALUES =
+      Map.ofEntries(
+          Map.entry("two", 2.0), Map.entry("three", 3.0), Map.entry("four", 4.0),
+          Map.entry("five", 5.0), Map.entry("six", 6.0), Map.entry("twice", 2.0),
+          Map.entry("thrice", 3.0), Map.entry("half", 0.5), Map.entry("a half", 0.5),
+          Map.entry("½", 0.5), Map.entry("1/2", 0.5), Map.entry("a third", 1 / 3.0),
+          Map.entry("⅓", 1 / 3.0), Map.entry("1/3", 1 / 3.0), Map.entry("a quarter", 0.25),
+          Map.entry("¼", 0.25), Map.entry("1/4", 0.25), Map.entry("two thirds", 2 / 3.0),
+          Map.entry("2/3", 2 / 3.0), Map.entry("three quarters", 0.75), Map.entry("¾", 0.75),
+          Map.entry("3/4", 0.75));
+
+  private final Clause clause;
+
+  private Times(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Times times = new Times(clause);
+    for (Mention mention : List.copyOf(clause.mentions)) {
+      if (mention.amount != null && mention.isMeasured() && clause.elements.contains(mention.amount)) {
+        times.before(mention);
+        times.behind(mention);
+        times.perEgg(mention);
+      }
+    }
+  }
+
+  /** What brackets behind a food say of how much of it is used; whether they do. */
+  static boolean inBrackets(Mention mention, Clause inner) {
+    if (mention.amount == null || !mention.isMeasured()) {
+      return false;
+    }
+    boolean used = new Times(inner).uses(mention, words(inner, 0, inner.size()));
+    if (used) {
+      inner.mentions.clear();
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return used;
+  }
+
+  /** "3 times 100 g flour". */
+  private void before(Mention mention) {
+    int from = clause.elements.indexOf(mention.amount);
+    Matcher matcher = BEFORE.matcher(words(clause, Math.max(0, from - 3), from));
+    if (from > 0 && matcher.matches() && scale(mention, value(matcher.group(1)))) {
+      int number = from - 1;
+      while (number > 0 && !clause.low(number).startsWith(matcher.group(1))) {
+        number--;
+      }
+      note(number, from);
+    }
+  }
+
+  /** "100 g flour, twice"; "1 tin, use half". */
+  private void behind(Mention mention) {
+    for (int to = Math.min(clause.size(), mention.to + FAR); to > mention.to; to--) {
+      if (isEnd(to) && !holdsFood(mention.to, to) && uses(mention, words(clause, mention.to, to))) {
+        note(mention.to, to);
+        return;
+      }
+    }
+  }
+
+  /** Whether words say of how much of it is used, which counts from now on. */
+  private boolean uses(Mention mention, String words) {
+    Matcher part = PART.matcher(words);
+    boolean said =
+        part.matches()
+            && (!part.group(1).isBlank() || part.group(3) != null || part.group(4) != null);
+    if (said) {
+      return scale(mention, value(part.group(2)));
+    }
+    Matcher fewer = FEWER.matcher(words);
+    if (fewer.matches() && mention.amount.isCount()) {
+      double all = mention.amount.measure().amount();
+      double used = value(fewer.group(1));
+      return used < all && scale(mention, used / all);
+    }
+    Matcher times = BEHIND.matcher(words);
+    if (times.matches() && !mention.amount.isCount() && mention.notes.isEmpty()) {
+      Optional<String> number =
+          Optional.ofNullable(times.group(1))
+              .or(() -> Optional.ofNullable(times.group(2)))
+              .or(() -> Optional.ofNullable(times.group(3)));
+      return scale(mention, value(number.orElseThrow()));
+    }
+    return false;
+  }
+
+  /** "50 g flour per egg": as many times as there are eggs. */
+  private void perEgg(Mention mention) {
+    Mention eggs = eggs(mention);
+    for (int to = mention.to + 1; eggs != null && to <= mention.to + 4 && to <= clause.size(); to++) {
+      if (PER_EGG.matcher(words(clause, mention.to, to)).matches()) {
+        if (!mention.restated && scale(mention, eggs.amount.measure().amount())) {
+          int from = mention.to;
+          int end = to;
+          clause.mentions.removeIf(m -> m.from >= from && m.to <= end && !m.isMeasured());
+          note(from, end);
+        }
+        return;
+      }
+    }
+  }
+
+  /** The one food that is eggs by the piece; null for none. */
+  private Mention eggs(Mention other) {
+    List<Mention> eggs =
+        clause.mentions.stream()
+            .filter(m -> m != other && m.amount != null && m.amount.isCount())
+            .filter(m -> m.known().filter(food -> food.id().startsWith("egg")).isPresent())
+            .toList();
+    return eggs.size() == 1 ? eggs.get(0) : null;
+  }
+
+  private static boolean scale(Mention mention, double factor) {
+    Optional<String> scaled = Scaled.times(mention.amountText, factor);
+    scaled.ifPresent(
+        text -> {
+          mention.amountText = text;
+          mention.restated = true;
+        });
+    return scaled.isPresent();
+  }
+
+  private static double value(String word) {
+    return VALUES.containsKey(word) ? VALUES.get(word) : Double.parseDouble(word);
+  }
+
+  private boolean isEnd(int i) {
+    return i >= clause.size()
+        || clause.isMark(i, ",", ".", ";")
+        || clause.isWord(i, "and", "then", "but", "plus");
+  }
+
+  private boolean holdsFood(int from, int to) {
+    return clause.elements.subList(from, to).stream().anyMatch(Element::isFood);
+  }
+
+  private void note(int from, int to) {
+    clause.elements.subList(from, to).forEach(element -> element.part = Part.NOTE);
+  }
+
+  private static String words(Clause of, int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < to; i++) {
+      words.append(i > from ? " " : "").append(of.low(i));
+    }
+    return words.toString().replace(" , ", ", ");
+  }
+}
