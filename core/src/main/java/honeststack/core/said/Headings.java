@@ -9,6 +9,12 @@ import java.util.Set;
 final class Headings {
   private static final int LONGEST = 8;
 
+  /** What is made by itself, and goes on top. */
+  private static final String[] DISHES = {
+    "sauce", "topping", "toppings", "filling", "glaze", "icing", "frosting", "compote", "compôte",
+    "drizzle", "syrup", "cream", "coulis", "garnish", "salsa", "butter", "caramel", "crumble", "jam"
+  };
+
   private Headings() {}
 
   /** What a line without a colon is the heading of; nothing if it is none. */
@@ -100,8 +106,19 @@ final class Headings {
                 found.addAll(phrase.sorts());
               }
             });
+    if (found.contains(Sort.PAN) || found.contains(Sort.PAN_NEXT)) {
+      found.add(Sort.H_PAN); // "For greasing the pan"
+    } else if (found.contains(Sort.PLATE) || found.contains(Sort.PLATE_NEXT) || isDish(tokens, end)) {
+      found.add(Sort.H_PLATE);
+    }
     found.removeIf(sort -> !sort.name().startsWith("H_"));
     return found;
+  }
+
+  /** "For the berry compote", "Chocolate sauce:". */
+  private static boolean isDish(List<Token> tokens, int end) {
+    boolean meant = tokens.get(0).isWord("for") || end < tokens.size() && tokens.get(end).isMark(":");
+    return meant && end > 1 && tokens.get(end - 1).isWord(DISHES);
   }
 
   static boolean isNumberOnly(List<Token> tokens, int from) {

@@ -178,7 +178,7 @@ final class Implied {
   /** "salt on the tip of a knife". */
   private void knifeTip() {
     for (int i = 2; i < clause.size(); i++) {
-      if (!clause.isWord(i, "knife") || clause.ahead(i - 3, 3, this::isTip) < 0) {
+      if (!clause.isWord(i, "knife") || clause.ahead(Math.max(0, i - 3), 3, this::isTip) < 0) {
         continue;
       }
       for (Mention mention : clause.mentions) {

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Foods;
 import honeststack.core.food.FreeFrom;
+import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Containers;
@@ -133,6 +134,7 @@ final class Naming {
     return before.kind == Element.Kind.WORD
         && before.isFree()
         && word.length() > 2
+        && !EverydayWords.is(word.toLowerCase(Locale.ROOT))
         && word.chars().allMatch(Character::isLetter)
         && food.food.filter(Foods.Named::general).isPresent()
         && !LineWords.isDescribing(before.tokens.get(before.from).low());
@@ -172,6 +174,7 @@ final class Naming {
         element.kind == Element.Kind.WORD
             && element.isFree()
             && element.text().length() > 2
+            && !EverydayWords.is(element.tokens.get(element.from).low())
             && !LineWords.isDescribing(element.tokens.get(element.from).low())
             && Containers.counted(element.text().toLowerCase(Locale.ROOT)).isEmpty()
             && (isAtEnd(next + 1) || clause.get(food).instead != null);
