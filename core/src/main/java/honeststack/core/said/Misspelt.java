@@ -3,6 +3,7 @@ package honeststack.core.said;
 import static java.util.Map.entry;
 
 import honeststack.core.food.Foods;
+import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import java.util.List;
@@ -58,6 +59,7 @@ final class Misspelt {
     }
     if (word.kind() != Token.Kind.WORD
         || COMMON.contains(low)
+        || EverydayWords.is(low)
         || low.length() < (measured ? LEAST_MEASURED : LEAST)
         || low.indexOf('\'') >= 0
         || LineWords.isDescribing(low)) {
