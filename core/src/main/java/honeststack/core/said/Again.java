@@ -128,7 +128,8 @@ final class Again {
   private static boolean isDefinite(Said said) {
     int before = said.mention().from - 1;
     Clause clause = said.clause();
-    return clause.isWord(before, "the", "this", "that", "remaining", "those")
+    return !clause.isWord(before - 1, "after", "before")
+            && clause.isWord(before, "the", "this", "that", "remaining", "those")
         || clause.has(before) && clause.get(before).text().toLowerCase(Locale.ROOT).endsWith("the");
   }
 

@@ -301,7 +301,7 @@ final class Counts {
   /** Nothing that it counts stands behind it. */
   private boolean isClosed(int i) {
     return isEnd(i)
-        || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD)
+        || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD, Sort.SERVES)
         || clause.is(i, Sort.PAN)
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");

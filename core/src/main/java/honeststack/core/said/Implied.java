@@ -64,7 +64,8 @@ final class Implied {
       Matcher size = ONES.matcher(clause.has(i + 1) ? said + " " + clause.get(i + 1).text() : said);
       for (Mention mention : clause.mentions) {
         boolean egg = mention.amount != null && mention.foodText.matches("(?i)eggs?");
-        if (egg && mention.to <= i && mention.amount.isCount() && size.lookingAt()) {
+        boolean counted = clause.has(i - 1) && clause.get(i - 1).isAmount(); // "12 small ones"
+        if (egg && !counted && mention.to <= i && mention.amount.isCount() && size.lookingAt()) {
           mention.amountText = mention.amount.text() + " " + size.group(1);
         }
       }

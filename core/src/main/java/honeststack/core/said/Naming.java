@@ -5,6 +5,7 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Containers;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
@@ -175,6 +176,7 @@ final class Naming {
             && element.isFree()
             && element.text().length() > 2
             && !EverydayWords.is(element.tokens.get(element.from).low())
+            && UnitWords.of(element.tokens.get(element.from).low()).isEmpty()
             && !LineWords.isDescribing(element.tokens.get(element.from).low())
             && Containers.counted(element.text().toLowerCase(Locale.ROOT)).isEmpty()
             && (isAtEnd(next + 1) || clause.get(food).instead != null);

@@ -35,9 +35,11 @@ final class PhraseForms {
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich) with
+              | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
           PLATE | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
               | (between/between the) (layers/pancakes/waffles)
-          PAN_NEXT | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
+          PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
+              | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
           PAN | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)

@@ -123,7 +123,11 @@ final class Spans {
     if (front.isEmpty() || front.get().next() <= i) {
       return;
     }
-    boolean told = i > 0 && (best[i].element().isFood() || tokens.get(i - 1).isWord(RETOLD));
+    boolean told =
+        i > 0
+            && (best[i].element().isFood()
+                || tokens.get(i - 1).isWord(RETOLD)
+                || isNamedBefore(tokens, i, best));
     if (told && hasName(tokens, front.get().next())) {
       front = beforeAnd(tokens, i, front.get());
     }
@@ -166,15 +170,38 @@ final class Spans {
     return false;
   }
 
+  /** "flour, 200 g & 30 g of sugar": a food that has no amount yet, and a mark. */
+  private static boolean isNamedBefore(List<Token> tokens, int i, Best[] best) {
+    boolean mark = i > 1 && tokens.get(i - 1).isMark(",", ":", "-", "–", "=");
+    Element food = mark ? best[i - 1].element() : null;
+    if (food == null || !food.isFood()) {
+      return false;
+    }
+    int before = food.from;
+    while (before > 0 && best[before].element().isWord("of", "the")) {
+      before = best[before].element().from;
+    }
+    return before == 0 || !best[before].element().isAmount();
+  }
+
   /** "blueberries 50 g and 10 g honey": two amounts, of two foods. */
   private static Optional<AmountParser.Front> beforeAnd(
       List<Token> tokens, int i, AmountParser.Front whole) {
     for (int at = whole.next() - 1; at > i && whole.terms().size() > 1; at--) {
-      if (tokens.get(at).isWord("and")) {
+      boolean joint = tokens.get(at).isWord("and", "plus") || tokens.get(at).isMark("&", "+");
+      if (joint && isMeasured(tokens, at + 1)) {
         return new AmountParser("", tokens.subList(0, at)).front(i);
       }
     }
     return Optional.of(whole);
+  }
+
+  /** Not the "and a half" of the amount before. */
+  private static boolean isMeasured(List<Token> tokens, int from) {
+    return new AmountParser("", tokens)
+        .front(from)
+        .filter(front -> front.terms().get(0).measure().unit() != Unit.COUNT)
+        .isPresent();
   }
 
   /** The number alone. */
@@ -257,7 +284,9 @@ final class Spans {
 
   /** It begins what is to be done. */
   private static boolean isStirred(List<Token> tokens, int i, int to) {
-    boolean more = to > i + 1 || i > 0 && tokens.get(i - 1).isWord("then", "and", "to", "now");
+    boolean more =
+        to > i + 1
+            || i > 0 && tokens.get(i - 1).isWord("then", "and", "to", "now", "i", "we", "you", "just");
     boolean word = i == 0 && to < tokens.size() && tokens.get(to).kind() == Token.Kind.WORD;
     return more || word;
   }
@@ -295,6 +324,14 @@ final class Spans {
       }
       if (first.isWord("mix", "substitute") && isStirred(tokens, i, to)) {
         continue; // "mix buttermilk and eggs"
+      }
+      boolean sprinkled =
+          words.size() > 1
+              && words.get(words.size() - 1).isWord("sprinkle")
+              && to < tokens.size()
+              && (isNumber(tokens, to) || tokens.get(to).isWord("a", "some", "with", "over", "on"));
+      if (sprinkled) {
+        continue; // "two tablespoons of sugar sprinkle 20 g of nuts over"
       }
       boolean drunk = words.size() > 1 && words.get(words.size() - 1).isWord("drink");
       if (drunk && to < tokens.size() && tokens.get(to).isWord("up", "in", "the", "all")) {
