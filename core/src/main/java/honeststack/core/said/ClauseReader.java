@@ -276,6 +276,23 @@ final class ClauseReader {
         && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
   }
 
+  /** "banana (1 large)". */
+  private static boolean isCounted(Mention before, Clause inner) {
+    boolean sized =
+        before.food != null
+            && !before.isMeasured()
+            && inner.size() == 2
+            && inner.get(0).isCount()
+            && inner.counts.pieces.isPresent();
+    if (sized) {
+      before.amountText = inner.get(0).text() + " " + inner.get(1).text();
+      before.restated = true;
+      inner.counts.pieces = Optional.empty();
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return sized;
+  }
+
   /** "flour (wholemeal)": another food than it is without the brackets. */
   private boolean described(Mention before, Clause inner) {
     boolean words =
@@ -315,7 +332,8 @@ final class ClauseReader {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (PartsOf.inBrackets(clause, before, aside.clause())
+              && (isCounted(before, aside.clause())
+                  || PartsOf.inBrackets(clause, before, aside.clause())
                   || Times.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();

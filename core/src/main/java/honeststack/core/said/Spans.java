@@ -81,7 +81,11 @@ final class Spans {
           .each(
               tokens,
               i,
-              found -> offer(best, at, Element.phrase(tokens, at, found), score(found, at)));
+              found -> {
+                if (!isNoun(tokens, at, found.to())) {
+                  offer(best, at, Element.phrase(tokens, at, found), score(found, at));
+                }
+              });
     }
     List<Element> elements = new ArrayList<>();
     for (int i = n; i > 0; i = best[i].element().from) {
@@ -89,6 +93,14 @@ final class Spans {
     }
     Collections.reverse(elements);
     return elements;
+  }
+
+  /** "50 g of butter it was": nothing is to be buttered. */
+  private static boolean isNoun(List<Token> tokens, int from, int to) {
+    return to > from + 1
+        && from > 0
+        && tokens.get(from - 1).isWord("of")
+        && tokens.get(from).isWord("butter", "oil", "salt", "flour", "cream", "grease");
   }
 
   private static double score(Phrases.Found found, int from) {
@@ -288,7 +300,9 @@ final class Spans {
         to > i + 1
             || i > 0 && tokens.get(i - 1).isWord("then", "and", "to", "now", "i", "we", "you", "just");
     boolean word = i == 0 && to < tokens.size() && tokens.get(to).kind() == Token.Kind.WORD;
-    return more || word;
+    boolean it =
+        to < tokens.size() && tokens.get(to).isWord("it", "all", "everything", "them", "together");
+    return more || word || it;
   }
 
   private static boolean isHeated(List<Token> tokens) {
