@@ -24,6 +24,12 @@ final class Headings {
     return (label ? !isAsked(tokens) : isBare(tokens)) ? heading : Set.of();
   }
 
+  /** "Prep time: 10 minutes": of the sentence only. */
+  static boolean isTime(List<Token> tokens, int head) {
+    boolean time = tokens.get(0).isWord("prep", "cook", "total", "time", "ready", "active", "resting");
+    return time && head > 0 && head + 2 < tokens.size() && isNumber(tokens, head + 1);
+  }
+
   /** "macros for 60 g oats". */
   private static boolean isAsked(List<Token> tokens) {
     for (int i = 1; i + 2 < tokens.size(); i++) {

@@ -103,6 +103,17 @@ final class Page {
     }
     Section before = section;
     Place placeBefore = place;
+    if (!heading.isEmpty() && Headings.isTime(tokens, head)) {
+      int end = firstEnd(tokens);
+      under(heading);
+      sentences(number, tokens.subList(0, end));
+      section = before;
+      place = placeBefore;
+      if (end < tokens.size()) {
+        sentences(number, tokens.subList(end, tokens.size())); // "Prep time: 10 minutes. Mix …"
+      }
+      return;
+    }
     if (!heading.isEmpty()) {
       under(heading);
       int bracket = Headings.bracketFrom(tokens, head);
@@ -119,6 +130,15 @@ final class Page {
       section = before;
       place = placeBefore;
     }
+  }
+
+  private static int firstEnd(List<Token> tokens) {
+    for (int i = 0; i < tokens.size(); i++) {
+      if (isEnd(tokens, i)) {
+        return i + 1;
+      }
+    }
+    return tokens.size();
   }
 
   private void under(Set<Sort> heading) {

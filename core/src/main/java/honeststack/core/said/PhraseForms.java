@@ -14,8 +14,9 @@ final class PhraseForms {
               | (/i've/i have/he's/she's/we've) gone off (/the) | (i was/we were/i'm/we're/we are/i am) (/all/clean) out of
               | (steer clear/stay clear/stay away/keep away/keep clear) (of/from) (/the)
               | (better/healthier/cheaper/lighter/tastier/nicer/leaner/kinder/easier) than (/the) | unlike (/with)
-              | (my mum/my mother/my gran/my nan/mum/gran/nan/my dad/my sister/the original/the book/the old recipe/the old version) (used/had/has/uses/puts/put/took/takes)
               | (some/others/many people/most people/people) (use/used/add) | save the
+              | contains (gluten/nuts/dairy/wheat/soy/soya/sesame/traces of)
+          LIKE | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
           INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
@@ -49,7 +50,8 @@ final class PhraseForms {
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | once (peeled/drained/shelled/cooked/mashed/grated/stoned/pitted/cored/trimmed/squeezed/chopped/thawed) | (after/before) (peeling/draining/shelling/cooking/mashing/grating/thawing/trimming/soaking/popping/grinding/sifting) | when (peeled/cooked/drained/ripe) | (peeled/drained/cooked/dry/raw) weight
+          IDLE | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)
+              | once (peeled/drained/shelled/cooked/mashed/grated/stoned/pitted/cored/trimmed/squeezed/chopped/thawed) | (after/before) (peeling/draining/shelling/cooking/mashing/grating/thawing/trimming/soaking/popping/grinding/sifting) | when (peeled/cooked/drained/ripe) | (peeled/drained/cooked/dry/raw) weight
               | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
               | (stir/mix/whisk/fold) (/it/this/that/everything/all) (together/through/well/in)
       """;
