@@ -163,10 +163,19 @@ public final class EverydayWords {
                   .strip()
                   .split("\\s+")));
 
+  /** Without their apostrophes. */
+  private static final Set<String> HASTY =
+      Set.of(
+          "thats", "its", "im", "ive", "youll", "dont", "isnt", "wont", "cant", "didnt", "doesnt",
+          "weve", "theyre", "youre", "whats", "theres", "heres", "hes", "shes", "lets", "havent",
+          "hasnt", "wasnt", "couldnt", "wouldnt", "shouldnt", "theyll", "youve", "theyve", "whos");
+
   private EverydayWords() {}
 
   /** Whether a word, in small letters, is one. */
   public static boolean is(String low) {
-    return WORDS.contains(low) || WORDS.contains(low.replace('’', '\''));
+    return WORDS.contains(low)
+        || HASTY.contains(low)
+        || WORDS.contains(low.replace('’', '\''));
   }
 }

@@ -60,7 +60,8 @@ final class Brackets {
       }
       note();
     } else if (parts) {
-      boolean made = isMade(measured);
+      boolean made = isMade(measured) || !before.isMeasured() && measured.size() > 1;
+      inner.mentions.forEach(m -> m.place = made ? before.place : m.place);
       if (made || before.food == null) {
         outer.mentions.remove(before);
         mark(before, Part.HEADING);

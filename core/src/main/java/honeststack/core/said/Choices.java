@@ -95,11 +95,11 @@ final class Choices {
     if (apart && hasAmount(slash, -1) && hasAmount(slash, 1)) {
       return true; // "cocoa (1/4 cup) / honey (3 tbsp)"
     }
-    boolean measured = false;
+    int measured = 0;
     for (int i = 1; i < clause.size(); i++) {
-      measured |= i != slash && clause.isMark(i, "/") && clause.isStrong(i + 1);
+      measured += i != slash && clause.isMark(i, "/") && clause.isStrong(i + 1) ? 1 : 0;
     }
-    return pinch || apart && measured;
+    return pinch || measured > (apart ? 0 : 1);
   }
 
   /** On one side of a slash, up to the next or the end; in brackets too. */

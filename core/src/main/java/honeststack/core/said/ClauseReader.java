@@ -5,7 +5,6 @@ import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -18,7 +17,7 @@ final class ClauseReader {
   private final Foods foods;
   private final boolean grams;
   private final Spans spans;
-  private final Inverted inverted;
+  private final Described described;
 
   /**
    * @param grams the text says that all its numbers are
@@ -27,7 +26,7 @@ final class ClauseReader {
     this.foods = foods;
     this.grams = grams;
     this.spans = new Spans(foods);
-    this.inverted = new Inverted(foods);
+    this.described = new Described(foods);
   }
 
   Clause read(Sentence sentence) {
@@ -149,8 +148,16 @@ final class ClauseReader {
     List<Linking.Link> shared = Sharing.in(clause);
     shared.forEach(link -> mentions.add(naming.of(link, true)));
     for (Linking.Link link : Linking.in(clause)) {
+      boolean adjective = link.amount() < 0 && clause.get(link.food()).part == Part.NOTE;
+      if (adjective) {
+        continue; // of the food before it
+      }
       if (link.food() >= 0) {
-        mentions.add(naming.of(link, false));
+        Mention mention = naming.of(link, false);
+        mentions.add(mention);
+        if (link.amount() > link.food() || link.also() > link.food()) {
+          described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
+        }
       } else if (!clause.get(link.amount()).isWeak()) {
         Alone.take(clause, naming, link, mentions);
       }
@@ -182,7 +189,9 @@ final class ClauseReader {
                   && mention.amount == null
                   && mention.food != null
                   && (mention.foodText.equalsIgnoreCase("mix")
-                      || mention.foodText.equalsIgnoreCase("cream") && isMeasured(clause));
+                      || mention.foodText.equalsIgnoreCase("cream") && isMeasured(clause)
+                      || mention.foodText.equalsIgnoreCase("cream")
+                          && clause.isWord(1, "together", "the"));
           if (verb) {
             mention.food.part = Part.METHOD;
           }
@@ -276,49 +285,6 @@ final class ClauseReader {
         && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
   }
 
-  /** "banana (1 large)". */
-  private static boolean isCounted(Mention before, Clause inner) {
-    boolean sized =
-        before.food != null
-            && !before.isMeasured()
-            && inner.size() == 2
-            && inner.get(0).isCount()
-            && inner.counts.pieces.isPresent();
-    if (sized) {
-      before.amountText = inner.get(0).text() + " " + inner.get(1).text();
-      before.restated = true;
-      inner.counts.pieces = Optional.empty();
-      inner.elements.forEach(element -> element.part = Part.NOTE);
-    }
-    return sized;
-  }
-
-  /** "flour (wholemeal)": another food than it is without the brackets. */
-  private boolean described(Mention before, Clause inner) {
-    boolean words =
-        inner.elements.stream().noneMatch(e -> e.isAmount() && !e.isWeak() || e.is(Sort.OR));
-    String name = before.food == null ? before.foodText : before.food.text();
-    String behind = Token.joined(inner.sentence.tokens()).replace(",", "");
-    Optional<Foods.Named> food =
-        words && !name.isEmpty() ? inverted.combined(name, behind) : Optional.empty();
-    boolean changed =
-        before.food != null && inner.size() == 1 && inverted.isChanged(name, inner.low(0));
-    if (food.isEmpty() && !changed) {
-      return false;
-    }
-    if (before.food != null) {
-      Element old = before.food;
-      before.food = Element.food(old.tokens, old.from, old.to, food);
-      before.food.instead = behind + " " + name;
-      before.food.part = Part.FOOD;
-    }
-    before.foodText = before.foodText.replace(name, behind + " " + name);
-    before.restated = true;
-    inner.mentions.clear();
-    inner.elements.forEach(element -> element.part = Part.NOTE);
-    return true;
-  }
-
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
   private void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
@@ -332,10 +298,10 @@ final class ClauseReader {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (isCounted(before, aside.clause())
+              && (Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
                   || Times.inBrackets(before, aside.clause()));
-      if (!part && (before == null || !described(before, aside.clause()))) {
+      if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();
       }
     }

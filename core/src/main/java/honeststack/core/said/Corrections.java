@@ -5,7 +5,7 @@ import honeststack.core.wording.Numbers;
 
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
-  private static final int FAR = 6;
+  private static final int FAR = 9;
 
   /** What it comes to stands behind a reason. */
   private static final int FAR_SUM = 14;

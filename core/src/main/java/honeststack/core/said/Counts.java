@@ -212,10 +212,11 @@ final class Counts {
   /** "3 adults or 5 kids". */
   private void orPeople(int noun) {
     int more = clause.isWord(noun + 1, "and", "plus") ? noun + 2 : -1;
-    if (more > 0 && clause.isAmount(more) && clause.is(noun(more + 1), Sort.PEOPLE)) {
-      Told.Count added = range(clause.get(more));
+    boolean added = more > 0 && clause.has(more) && clause.get(more).isAmount();
+    if (added && clause.get(more).isCount() && clause.is(noun(more + 1), Sort.PEOPLE)) {
+      Told.Count others = range(clause.get(more));
       counted.serves =
-          counted.serves.map(n -> new Told.Count(n.low() + added.low(), n.high() + added.high()));
+          counted.serves.map(n -> new Told.Count(n.low() + others.low(), n.high() + others.high()));
       clause.get(more).part = Part.SERVES; // "2 adults and 2 kids"
     }
     int other = clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;

@@ -79,9 +79,9 @@ final class Ellipses {
       Element element = elements.get(i);
       if (element.isFood() && !isShort(element)) {
         String last = element.tokens.get(element.to - 1).low();
-        head = HEADS.contains(last) ? last : head;
-      } else if (!head.isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
-        String name = element.text().toLowerCase(Locale.ROOT) + " " + head;
+        head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
+      } else if (!noun(head, element).isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
+        String name = element.text().toLowerCase(Locale.ROOT) + " " + noun(head, element);
         Optional<Foods.Named> whole = foods.byName(name);
         if (whole.isPresent()) {
           Element food = Element.food(element.tokens, element.from, element.to, whole);
@@ -92,10 +92,15 @@ final class Ellipses {
     }
   }
 
+  /** The noun that was said last; of flours alone it need not be said. */
+  private static String noun(String head, Element element) {
+    return head.isEmpty() && element.isWord("plain", "strong") ? "flour" : head;
+  }
+
   /** A word that names a food only by what it leaves out. */
   private static boolean isShort(Element element) {
     return element.isWord(
-        "white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong", "self-raising");
+        "white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong");
   }
 
   /** "I said oat milk but it's soy". */
@@ -118,7 +123,7 @@ final class Ellipses {
     Element next = elements.get(i + 1);
     return next.kind == Element.Kind.MARK
         || next.isAmount()
-        || next.isWord("and", "or", "in", "for");
+        || next.isWord("and", "or", "in", "for", "with", "to", "plus");
   }
 
   private static boolean isJoint(Element element) {

@@ -19,11 +19,13 @@ final class PhraseForms {
           LIKE | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
           INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          YIELD | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
+          YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
+              | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
           SERVES | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          PEOPLE | (toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PIECES | came out | came out of it
           OUT | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
               | (won't/wouldn't/doesn't/would not/will not) (do/work) | not required | not wanted | not allowed | (would/will/just) (burn/stick/spoil/ruin) | burns | burn
@@ -36,6 +38,7 @@ final class PhraseForms {
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich) with
+              | (to go with/to accompany/to go alongside) (/it/them/these) | (eats/eat/has/have/takes/take/likes/loves/wants) (mine/his/hers/theirs/ours) with
               | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
           PLATE | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
               | (between/between the) (layers/pancakes/waffles)

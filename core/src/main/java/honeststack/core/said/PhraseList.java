@@ -150,7 +150,7 @@ final class PhraseList {
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
+          CORRECT | typo : | misprint : | should read | should say | should be : | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
               | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that

@@ -1,0 +1,111 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Foods;
+import honeststack.core.line.Token;
+import java.util.List;
+import java.util.Optional;
+
+/** Foods that are other ones by what stands apart from their name: "flour (wholemeal)". */
+final class Described {
+  private static final int MOST_WORDS = 2;
+
+  private final Inverted inverted;
+
+  Described(Foods foods) {
+    this.inverted = new Inverted(foods);
+  }
+
+  /**
+   * "cream cheese 180 g light", "flour 200 g wholemeal, …": the adjective behind the amount.
+   *
+   * @param from place behind the amount
+   */
+  void behindAmount(Clause clause, Mention mention, int from) {
+    int to = from;
+    while (to < from + MOST_WORDS && isAdjective(clause, to)) {
+      to++;
+    }
+    if (to == from || !isEnd(clause, to)) {
+      return;
+    }
+    List<Token> words =
+        clause.get(from).tokens.subList(clause.get(from).from, clause.get(to - 1).to);
+    String behind = Token.joined(words);
+    String name = mention.food.text();
+    Optional<Foods.Named> food = inverted.combined(name, behind);
+    if (food.isPresent()) {
+      become(mention, food, name, behind);
+      clause.elements.subList(from, to).forEach(element -> element.part = Part.NOTE);
+      mention.to = Math.max(mention.to, to);
+    }
+  }
+
+  /** A word; or the name of a food, by itself: "milk 300 ml oat". */
+  private static boolean isAdjective(Clause clause, int i) {
+    return clause.has(i)
+        && clause.get(i).isFree()
+        && (clause.get(i).kind == Element.Kind.WORD || clause.get(i).isFood());
+  }
+
+  /** A mark, and no amount of what stands before it. */
+  private static boolean isEnd(Clause clause, int i) {
+    return !clause.has(i) || clause.isMark(i, ",", ";", ".", "/") && !isSmall(clause, i + 1);
+  }
+
+  /** An amount and nothing behind it. */
+  private static boolean isSmall(Clause clause, int i) {
+    return clause.isStrong(i) && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", "."));
+  }
+
+  /** "flour (wholemeal)": another food than it is without the brackets; whether it is. */
+  boolean inBrackets(Mention before, Clause inner) {
+    boolean words =
+        inner.elements.stream().noneMatch(e -> e.isAmount() && !e.isWeak() || e.is(Sort.OR));
+    String name = before.food == null ? before.foodText : before.food.text();
+    String behind = Token.joined(inner.sentence.tokens()).replace(",", "");
+    Optional<Foods.Named> food =
+        words && !name.isEmpty() ? inverted.combined(name, behind) : Optional.empty();
+    boolean changed =
+        before.food != null && inner.size() == 1 && inverted.isChanged(name, inner.low(0));
+    if (food.isEmpty() && !changed) {
+      return false;
+    }
+    become(before, food, name, behind);
+    note(inner);
+    return true;
+  }
+
+  /** "banana (1 large)"; whether it is so. */
+  static boolean isCounted(Mention before, Clause inner) {
+    boolean sized =
+        before.food != null
+            && !before.isMeasured()
+            && inner.size() == 2
+            && inner.get(0).isCount()
+            && inner.counts.pieces.isPresent();
+    if (sized) {
+      before.amountText = inner.get(0).text() + " " + inner.get(1).text();
+      before.restated = true;
+      inner.counts.pieces = Optional.empty();
+      note(inner);
+    }
+    return sized;
+  }
+
+  private static void note(Clause inner) {
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+  }
+
+  private static void become(
+      Mention mention, Optional<Foods.Named> food, String name, String behind) {
+    if (mention.food != null) {
+      Element old = mention.food;
+      mention.food = Element.food(old.tokens, old.from, old.to, food);
+      mention.food.instead = behind + " " + name;
+      mention.food.part = Part.FOOD;
+    }
+    mention.foodText = mention.foodText.replace(name, behind + " " + name);
+    mention.restated = true;
+  }
+}
