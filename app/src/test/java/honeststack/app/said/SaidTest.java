@@ -201,8 +201,7 @@ class SaidTest {
   @ValueSource(
       strings = {
         "open", "sample", "aside", "later", "fresh", "newest", "last", "unseen", "wide", "putby",
-        "field", "kept", "street", "lane", "mile", "town", "ring", "plain",
-        "dawn"
+        "field", "kept", "street", "lane", "mile", "town", "ring", "plain", "dawn"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

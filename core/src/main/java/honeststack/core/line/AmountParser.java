@@ -79,7 +79,7 @@ public final class AmountParser {
         on = true;
       }
     }
-    int loose = LineWords.end(LineWords.LOOSE, tokens, i);
+    int loose = LinePhrases.end(LinePhrases.LOOSE, tokens, i);
     boolean behind = loose < tokens.size() && tokens.get(loose).kind() == Token.Kind.WORD;
     i = behind && first.measure().unit() != Unit.COUNT ? loose : i;
     return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));

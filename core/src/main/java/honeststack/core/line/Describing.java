@@ -69,11 +69,7 @@ final class Describing {
 
   /** Whether a word, in small letters, says nothing of what a food is. */
   static boolean is(String low) {
-    return WORDS.contains(low)
-        || isSized(low)
-        || isAdverb(low)
-        || isMade(low)
-        || isAlso(stem(low));
+    return WORDS.contains(low) || isSized(low) || isAdverb(low) || isMade(low) || isAlso(stem(low));
   }
 
   private static boolean isAlso(String stem) {

@@ -3,7 +3,9 @@ package honeststack.core.line;
 import java.util.Arrays;
 import java.util.Set;
 
-/** Words of every day that are no food's name, nor a part of one: "already", "grandma", "stirring". */
+/**
+ * Words of every day that are no food's name, nor a part of one: "already", "grandma", "stirring".
+ */
 public final class EverydayWords {
   private static final Set<String> WORDS =
       Set.copyOf(
@@ -166,16 +168,41 @@ public final class EverydayWords {
   /** Without their apostrophes. */
   private static final Set<String> HASTY =
       Set.of(
-          "thats", "its", "im", "ive", "youll", "dont", "isnt", "wont", "cant", "didnt", "doesnt",
-          "weve", "theyre", "youre", "whats", "theres", "heres", "hes", "shes", "lets", "havent",
-          "hasnt", "wasnt", "couldnt", "wouldnt", "shouldnt", "theyll", "youve", "theyve", "whos");
+          "thats",
+          "its",
+          "im",
+          "ive",
+          "youll",
+          "dont",
+          "isnt",
+          "wont",
+          "cant",
+          "didnt",
+          "doesnt",
+          "weve",
+          "theyre",
+          "youre",
+          "whats",
+          "theres",
+          "heres",
+          "hes",
+          "shes",
+          "lets",
+          "havent",
+          "hasnt",
+          "wasnt",
+          "couldnt",
+          "wouldnt",
+          "shouldnt",
+          "theyll",
+          "youve",
+          "theyve",
+          "whos");
 
   private EverydayWords() {}
 
   /** Whether a word, in small letters, is one. */
   public static boolean is(String low) {
-    return WORDS.contains(low)
-        || HASTY.contains(low)
-        || WORDS.contains(low.replace('’', '\''));
+    return WORDS.contains(low) || HASTY.contains(low) || WORDS.contains(low.replace('’', '\''));
   }
 }

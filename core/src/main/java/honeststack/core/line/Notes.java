@@ -25,16 +25,16 @@ final class Notes {
 
   /** Takes the phrases out that say something of the whole line. */
   void scan() {
-    scooped = take(LineWords.SCOOPED);
-    optional = take(LineWords.OPTIONAL);
-    take(LineWords.UNMEASURED);
-    if (take(LineWords.PAN)) {
+    scooped = take(LinePhrases.SCOOPED);
+    optional = take(LinePhrases.OPTIONAL);
+    take(LinePhrases.UNMEASURED);
+    if (take(LinePhrases.PAN)) {
       place = Place.PAN;
-    } else if (take(LineWords.PLATE)) {
+    } else if (take(LinePhrases.PLATE)) {
       place = Place.PLATE;
     }
-    choice = take(LineWords.CHOICE);
-    take(LineWords.DIVIDED);
+    choice = take(LinePhrases.CHOICE);
+    take(LinePhrases.DIVIDED);
     drained = rest.stream().anyMatch(token -> token.isWord("drained"));
     dropType();
     String only = partOnly();

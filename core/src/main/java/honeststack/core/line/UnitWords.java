@@ -82,9 +82,28 @@ public final class UnitWords {
     }
     boolean second =
         i + 1 < tokens.size()
-            && tokens.get(i + 1).isWord("spoon", "spoons", "spoonful", "spoonfuls", "spoonsful",
-                "cup", "cups", "glass", "glasses", "tip", "tips", "point", "points", "cap", "caps",
-                "capful", "capfuls", "lid", "lids");
+            && tokens
+                .get(i + 1)
+                .isWord(
+                    "spoon",
+                    "spoons",
+                    "spoonful",
+                    "spoonfuls",
+                    "spoonsful",
+                    "cup",
+                    "cups",
+                    "glass",
+                    "glasses",
+                    "tip",
+                    "tips",
+                    "point",
+                    "points",
+                    "cap",
+                    "caps",
+                    "capful",
+                    "capfuls",
+                    "lid",
+                    "lids");
     if (second && word.isWord(FIRST)) {
       Unit two = UNITS.get(word.low().replaceFirst("['’]s$", "") + tokens.get(i + 1).low());
       return Optional.ofNullable(two).map(found -> new Found(found, i + 2));

@@ -96,7 +96,12 @@ public enum Unit {
       s -> s.teaspoon() / 16,
       NONE,
       "pinch pinche grating prise pincée pizzico pizca chutki"),
-  DASH(Kind.VAGUE, "dash", "dashes", s -> s.teaspoon() / 8, NONE,
+  DASH(
+      Kind.VAGUE,
+      "dash",
+      "dashes",
+      s -> s.teaspoon() / 8,
+      NONE,
       "dash dashe shake knifetip knife-tip knifepoint knife-point messerspitze saltspoon mustardspoon"),
   /** By what is sprinkled: see the usual amounts; of a spice, a dash. */
   SPRINKLE(
@@ -145,7 +150,17 @@ public enum Unit {
   WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
   BOWLFUL(Kind.VAGUE, "katori", "katoris", s -> 180, NONE, "katori", "vati"),
   SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger"),
-  CAPFUL(Kind.VAGUE, "capful", "capfuls", s -> 7, NONE, "capful", "bottlecap", "bottlecapful", "bottlelid", "lidful"),
+  CAPFUL(
+      Kind.VAGUE,
+      "capful",
+      "capfuls",
+      s -> 7,
+      NONE,
+      "capful",
+      "bottlecap",
+      "bottlecapful",
+      "bottlelid",
+      "lidful"),
   SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping"),
   PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat"),
   EGG_SIZED(Kind.VAGUE, "egg-sized piece", "egg-sized pieces", 50, NONE),

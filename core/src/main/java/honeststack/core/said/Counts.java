@@ -18,7 +18,8 @@ final class Counts {
       Pattern.compile("~?[\\d.,]+ ?(?:kcal|k?cals?|calories|kj)", Pattern.CASE_INSENSITIVE);
 
   private static final Pattern LABELLED =
-      Pattern.compile("(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
 
   private final Clause clause;
   private final Counted counted;

@@ -99,8 +99,7 @@ final class Ellipses {
 
   /** A word that names a food only by what it leaves out. */
   private static boolean isShort(Element element) {
-    return element.isWord(
-        "white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong");
+    return element.isWord("white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong");
   }
 
   /** "I said oat milk but it's soy". */

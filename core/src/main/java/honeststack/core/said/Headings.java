@@ -11,8 +11,25 @@ final class Headings {
 
   /** What is made by itself, and goes on top. */
   private static final String[] DISHES = {
-    "sauce", "topping", "toppings", "filling", "glaze", "icing", "frosting", "compote", "compôte",
-    "drizzle", "syrup", "cream", "coulis", "garnish", "salsa", "butter", "caramel", "crumble", "jam"
+    "sauce",
+    "topping",
+    "toppings",
+    "filling",
+    "glaze",
+    "icing",
+    "frosting",
+    "compote",
+    "compôte",
+    "drizzle",
+    "syrup",
+    "cream",
+    "coulis",
+    "garnish",
+    "salsa",
+    "butter",
+    "caramel",
+    "crumble",
+    "jam"
   };
 
   private Headings() {}
@@ -26,7 +43,8 @@ final class Headings {
 
   /** "Prep time: 10 minutes": of the sentence only. */
   static boolean isTime(List<Token> tokens, int head) {
-    boolean time = tokens.get(0).isWord("prep", "cook", "total", "time", "ready", "active", "resting");
+    boolean time =
+        tokens.get(0).isWord("prep", "cook", "total", "time", "ready", "active", "resting");
     return time && head > 0 && head + 2 < tokens.size() && isNumber(tokens, head + 1);
   }
 
@@ -114,7 +132,9 @@ final class Headings {
             });
     if (found.contains(Sort.PAN) || found.contains(Sort.PAN_NEXT)) {
       found.add(Sort.H_PAN); // "For greasing the pan"
-    } else if (found.contains(Sort.PLATE) || found.contains(Sort.PLATE_NEXT) || isDish(tokens, end)) {
+    } else if (found.contains(Sort.PLATE)
+        || found.contains(Sort.PLATE_NEXT)
+        || isDish(tokens, end)) {
       found.add(Sort.H_PLATE);
     }
     found.removeIf(sort -> !sort.name().startsWith("H_"));
@@ -123,7 +143,8 @@ final class Headings {
 
   /** "For the berry compote", "Chocolate sauce:". */
   private static boolean isDish(List<Token> tokens, int end) {
-    boolean meant = tokens.get(0).isWord("for") || end < tokens.size() && tokens.get(end).isMark(":");
+    boolean meant =
+        tokens.get(0).isWord("for") || end < tokens.size() && tokens.get(end).isMark(":");
     return meant && end > 1 && tokens.get(end - 1).isWord(DISHES);
   }
 

@@ -24,8 +24,20 @@ final class Inverted {
   /** Of a food that was kept; fresh it is another one. */
   private static final Set<String> CHANGED =
       Set.of(
-          "dried", "freeze-dried", "air-dried", "dehydrated", "tinned", "canned", "sweetened",
-          "powdered", "pickled", "candied", "crystallised", "crystallized", "condensed", "evaporated");
+          "dried",
+          "freeze-dried",
+          "air-dried",
+          "dehydrated",
+          "tinned",
+          "canned",
+          "sweetened",
+          "powdered",
+          "pickled",
+          "candied",
+          "crystallised",
+          "crystallized",
+          "condensed",
+          "evaporated");
 
   private final Foods foods;
 
@@ -126,7 +138,8 @@ final class Inverted {
       end++;
     }
     long numbers = tokens.subList(from, end).stream().filter(Inverted::isNumber).count();
-    boolean behindIt = from == head && to < end && isNumber(tokens.get(to)) && !behind.endsWith("s");
+    boolean behindIt =
+        from == head && to < end && isNumber(tokens.get(to)) && !behind.endsWith("s");
     boolean last = to == end || tokens.get(to).isMark(",", ".", ":", "-", "–") || behindIt;
     return numbers == 1 && last;
   }

@@ -21,7 +21,9 @@ final class Page {
   /** Behind a word of so many letters a dot is no abbreviation. */
   private static final int LONG_WORD = 4;
 
-  private static final String[] BULLETS = {"•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣", "#", "_", "=", "~"};
+  private static final String[] BULLETS = {
+    "•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣", "#", "_", "=", "~"
+  };
 
   /** What a sentence behind a unit may begin with. */
   private static final Set<Sort> BEGINS =

@@ -25,7 +25,8 @@ final class PartsOf {
       Pattern.compile("white|yolk|juice|zest", Pattern.CASE_INSENSITIVE);
 
   private static final Pattern AFTER =
-      Pattern.compile("only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
+      Pattern.compile(
+          "only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
 
   private final Clause clause;
   private final List<Mention> mentions;
@@ -68,7 +69,8 @@ final class PartsOf {
   /** "1 lemon, juice and zest", "3 eggs, just the whites". */
   private void behind(Mention whole) {
     int food = clause.elements.indexOf(whole.food);
-    List<String> parts = food < 0 || !mentions.contains(whole) ? List.of() : named(whole, clause, food + 1);
+    List<String> parts =
+        food < 0 || !mentions.contains(whole) ? List.of() : named(whole, clause, food + 1);
     if (!parts.isEmpty()) {
       for (int i = food + 1; i < last; i++) {
         Element element = clause.get(i);

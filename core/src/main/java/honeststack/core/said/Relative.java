@@ -10,8 +10,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Amounts that are said by another food's: "a mugful of flour and the same of milk", "100 g oats and
- * twice that of milk", "half as much sugar as flour".
+ * Amounts that are said by another food's: "a mugful of flour and the same of milk", "100 g oats
+ * and twice that of milk", "half as much sugar as flour".
  */
 final class Relative {
   private static final int FAR = 9;
@@ -27,8 +27,26 @@ final class Relative {
 
   private static final Map<String, Double> TIMES =
       Map.of(
-          "twice", 2.0, "double", 2.0, "triple", 3.0, "thrice", 3.0, "half", 0.5, "third", 1 / 3.0,
-          "quarter", 0.25, "thirds", 1 / 3.0, "quarters", 0.25, "times", 1.0);
+          "twice",
+          2.0,
+          "double",
+          2.0,
+          "triple",
+          3.0,
+          "thrice",
+          3.0,
+          "half",
+          0.5,
+          "third",
+          1 / 3.0,
+          "quarter",
+          0.25,
+          "thirds",
+          1 / 3.0,
+          "quarters",
+          0.25,
+          "times",
+          1.0);
 
   private static final Map<String, Integer> NUMBERS =
       Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
@@ -73,7 +91,8 @@ final class Relative {
 
   private boolean isElsewhere(int food) {
     return clause.elements.stream()
-        .filter(e -> e != clause.get(food) && e.food.isPresent() && clause.get(food).food.isPresent())
+        .filter(
+            e -> e != clause.get(food) && e.food.isPresent() && clause.get(food).food.isPresent())
         .anyMatch(e -> e.food.get().food().equals(clause.get(food).food.get().food()));
   }
 

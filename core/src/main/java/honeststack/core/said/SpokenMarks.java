@@ -21,7 +21,8 @@ final class SpokenMarks {
 
   /** "250g-ish", "250-ish grams", "3/4ths". */
   private static final Pattern ISH =
-      Pattern.compile("(?<=[a-z])-ish\\b|(?<=\\d)-(?=odd )|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
+      Pattern.compile(
+          "(?<=[a-z])-ish\\b|(?<=\\d)-(?=odd )|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
 
   /** "pinch o' salt". */
   private static final Pattern OF = Pattern.compile("\\bo['’](?= )");

@@ -41,13 +41,27 @@ final class Times {
 
   private static final Map<String, Double> VALUES =
       Map.ofEntries(
-          Map.entry("two", 2.0), Map.entry("three", 3.0), Map.entry("four", 4.0),
-          Map.entry("five", 5.0), Map.entry("six", 6.0), Map.entry("twice", 2.0),
-          Map.entry("thrice", 3.0), Map.entry("half", 0.5), Map.entry("a half", 0.5),
-          Map.entry("½", 0.5), Map.entry("1/2", 0.5), Map.entry("a third", 1 / 3.0),
-          Map.entry("⅓", 1 / 3.0), Map.entry("1/3", 1 / 3.0), Map.entry("a quarter", 0.25),
-          Map.entry("¼", 0.25), Map.entry("1/4", 0.25), Map.entry("two thirds", 2 / 3.0),
-          Map.entry("2/3", 2 / 3.0), Map.entry("three quarters", 0.75), Map.entry("¾", 0.75),
+          Map.entry("two", 2.0),
+          Map.entry("three", 3.0),
+          Map.entry("four", 4.0),
+          Map.entry("five", 5.0),
+          Map.entry("six", 6.0),
+          Map.entry("twice", 2.0),
+          Map.entry("thrice", 3.0),
+          Map.entry("half", 0.5),
+          Map.entry("a half", 0.5),
+          Map.entry("½", 0.5),
+          Map.entry("1/2", 0.5),
+          Map.entry("a third", 1 / 3.0),
+          Map.entry("⅓", 1 / 3.0),
+          Map.entry("1/3", 1 / 3.0),
+          Map.entry("a quarter", 0.25),
+          Map.entry("¼", 0.25),
+          Map.entry("1/4", 0.25),
+          Map.entry("two thirds", 2 / 3.0),
+          Map.entry("2/3", 2 / 3.0),
+          Map.entry("three quarters", 0.75),
+          Map.entry("¾", 0.75),
           Map.entry("3/4", 0.75));
 
   private final Clause clause;
@@ -59,7 +73,9 @@ final class Times {
   static void in(Clause clause) {
     Times times = new Times(clause);
     for (Mention mention : List.copyOf(clause.mentions)) {
-      if (mention.amount != null && mention.isMeasured() && clause.elements.contains(mention.amount)) {
+      if (mention.amount != null
+          && mention.isMeasured()
+          && clause.elements.contains(mention.amount)) {
         times.before(mention);
         times.behind(mention);
         times.perEgg(mention);
@@ -132,7 +148,9 @@ final class Times {
   /** "50 g flour per egg": as many times as there are eggs. */
   private void perEgg(Mention mention) {
     Mention eggs = eggs(mention);
-    for (int to = mention.to + 1; eggs != null && to <= mention.to + 4 && to <= clause.size(); to++) {
+    for (int to = mention.to + 1;
+        eggs != null && to <= mention.to + 4 && to <= clause.size();
+        to++) {
       if (PER_EGG.matcher(words(clause, mention.to, to)).matches()) {
         if (!mention.restated && scale(mention, eggs.amount.measure().amount())) {
           int from = mention.to;

@@ -1,0 +1,76 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+
+/** Numbers of minutes, degrees, per cent and the like, which are no amounts of a food. */
+final class OtherNumbers {
+  private static final double COLDEST_OVEN = 60;
+
+  private OtherNumbers() {}
+
+  /** Where a number of minutes, degrees or the like ends. */
+  static Optional<Integer> end(List<Token> tokens, int from, Element amount) {
+    Measure measure = amount.measure();
+    if (measure.unit() == Unit.SECOND && !isSprayed(tokens)) {
+      return Optional.of(amount.to);
+    }
+    int number = amount.to;
+    if (measure.unit() == Unit.CUP && measure.amount() >= COLDEST_OVEN) {
+      return tokens.get(number - 1).text().equals("C") ? Optional.of(number) : Optional.empty();
+    }
+    if (measure.unit() != Unit.COUNT) {
+      return Optional.empty();
+    }
+    boolean ratio =
+        number + 1 < tokens.size()
+            && tokens.get(number).isMark(":")
+            && tokens.get(number).start() == tokens.get(number - 1).end()
+            && tokens.get(number - 1).isWhole()
+            && tokens.get(number + 1).start() == tokens.get(number).end()
+            && tokens.get(number + 1).isWhole();
+    if (ratio) {
+      return Optional.of(number + 2); // "xylitol 1:1"
+    }
+    int at = skip(tokens, number, "-", "–");
+    if (at < tokens.size() && tokens.get(at).isMark("°", "º", "\"", "”", "″", "%")) {
+      boolean letter = at + 1 < tokens.size() && tokens.get(at + 1).isWord("c", "f", "fat");
+      boolean fat = tokens.get(at).isMark("%") && letter;
+      return Optional.of(letter && !fat ? at + 2 : at + 1);
+    }
+    boolean hot = measure.amount() >= COLDEST_OVEN;
+    if (hot && at < tokens.size() && tokens.get(at).text().equals("F")) {
+      return Optional.of(at + 1);
+    }
+    if (hot && from > 0 && tokens.get(from - 1).isWord("at", "to", "on") && isHeated(tokens)) {
+      return Optional.of(number); // "keep the griddle at 375"
+    }
+    int[] end = {0};
+    Phrases.shipped()
+        .each(
+            tokens,
+            at,
+            found -> {
+              if (found.sorts().contains(Sort.UNIT_OTHER)) {
+                end[0] = found.to();
+              }
+            });
+    return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
+  }
+
+  private static boolean isHeated(List<Token> tokens) {
+    return tokens.stream().anyMatch(t -> t.isWord("griddle", "oven", "iron", "stove", "hob"));
+  }
+
+  private static int skip(List<Token> tokens, int i, String... marks) {
+    return i < tokens.size() && tokens.get(i).isMark(marks) ? i + 1 : i;
+  }
+
+  static boolean isSprayed(List<Token> tokens) {
+    return tokens.stream()
+        .anyMatch(t -> t.low().startsWith("spray") || t.low().startsWith("spritz"));
+  }
+}
