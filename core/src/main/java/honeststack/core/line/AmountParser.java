@@ -207,7 +207,7 @@ public final class AmountParser {
     }
     int i = quantity.next();
     boolean sized = word(i, "whole", "entire", "full");
-    if (isPart(i + 1) && (sized || i < tokens.size() && LineWords.isSize(tokens.get(i).low()))) {
+    if (isPart(i + 1) && (sized || i < tokens.size() && Sizes.is(tokens.get(i).low()))) {
       i++; // "a whole stick", "a small tin"
     }
     String word = i < tokens.size() ? tokens.get(i).low() : "";

@@ -41,6 +41,30 @@ final class Describing {
           pretty super ultra rather somewhat quite way enough
           """);
 
+  /** Words that change neither mass nor name. */
+  private static final Set<String> IDLE =
+      words(
+          """
+          of the a an at in and from your my some with fresh freshly ripe overripe slightly
+          fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
+          lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
+          best good unwaxed thick runny level levelled leveled extra free-range bag cup into
+          then so thin unripe underripe spotty squashy mushy stale firm juicy tart crisp tender posh cheap
+          lovely everyday fancy bought old good-quality home-grown homegrown own own-brand
+          room-temperature shop-bought store-bought supermarket whatever any premium basic farm
+          farmhouse artisan artisanal heritage genuine usual favourite favorite preferred wild local homemade home-made leftover day-old straight heaped fine coarse
+          on without each total not too nice new see more note tin tinned-weight x certified sufficient
+          """);
+
+  /** What a cook did, no word of how a food is. */
+  private static final Set<String> ACTS =
+      words(
+          """
+          used needed wanted liked loved tried swapped called happened decided started ended
+          turned poured counted bought grabbed tipped popped dropped doubled tripled halved
+          switched replaced traded subbed substituted ditched skipped omitted guessed reckoned
+          """);
+
   /** As a first part: "hand-picked", "well-shaken", "freshly-milled". */
   private static final Set<String> HOW =
       words(
@@ -69,11 +93,15 @@ final class Describing {
 
   /** Whether a word, in small letters, says nothing of what a food is. */
   static boolean is(String low) {
-    return WORDS.contains(low) || isSized(low) || isAdverb(low) || isMade(low) || isAlso(stem(low));
+    return isListed(low) || isSized(low) || isAdverb(low) || isMade(low) || isAlso(stem(low));
+  }
+
+  private static boolean isListed(String low) {
+    return WORDS.contains(low) || IDLE.contains(low);
   }
 
   private static boolean isAlso(String stem) {
-    return WORDS.contains(stem) || LineWords.isSize(stem) || LineWords.isListed(stem);
+    return isListed(stem) || Sizes.is(stem);
   }
 
   private static boolean isSized(String low) {
@@ -102,7 +130,12 @@ final class Describing {
         && !low.endsWith("seed")
         && !CHANGED.contains(low)
         && !CHANGED.contains(low.substring(low.indexOf('-') + 1))
-        && !LineWords.isAct(low);
+        && !isAct(low);
+  }
+
+  /** Whether it is what a cook did, and says nothing of the food behind it. */
+  static boolean isAct(String low) {
+    return ACTS.contains(low);
   }
 
   /** "smallish", "bigger", "largest" without its ending. */

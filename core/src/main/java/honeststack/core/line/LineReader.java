@@ -283,7 +283,7 @@ public final class LineReader {
           .filter(
               count ->
                   aside.subList(count.next(), aside.size()).stream()
-                      .allMatch(token -> LineWords.isSize(token.low())))
+                      .allMatch(token -> Sizes.is(token.low())))
           .isPresent();
     }
 

@@ -4,8 +4,6 @@ import static java.util.Map.entry;
 
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Measure.Heap;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -64,9 +62,6 @@ public final class LineWords {
   static final Set<String> SINGLE =
       words("tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block");
 
-  /** Sizes as cooks say them, and as the larder does. */
-  private static final Map<String, String> SIZES = sizes();
-
   static final Set<String> ABOUT =
       Set.of(
           "about",
@@ -88,21 +83,6 @@ public final class LineWords {
           "say",
           "maybe",
           "c.");
-
-  /** Words that change neither mass nor name. */
-  private static final Set<String> IDLE =
-      words(
-          """
-          of the a an at in and from your my some with fresh freshly ripe overripe slightly
-          fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
-          lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
-          best good unwaxed thick runny level levelled leveled extra free-range bag cup into
-          then so thin unripe underripe spotty squashy mushy stale firm juicy tart crisp tender posh cheap
-          lovely everyday fancy bought old good-quality home-grown homegrown own own-brand
-          room-temperature shop-bought store-bought supermarket whatever any premium basic farm
-          farmhouse artisan artisanal heritage genuine usual favourite favorite preferred wild local homemade home-made leftover day-old straight heaped fine coarse
-          on without each total not too nice new see more note tin tinned-weight x certified sufficient
-          """);
 
   /** What was done to a food before it was measured; its mass is the one stated. */
   static final Set<String> DONE =
@@ -149,44 +129,10 @@ public final class LineWords {
           "vitamin-enriched",
           "raw");
 
-  /** What a cook did, no word of how a food is. */
-  private static final Set<String> ACTS =
-      words(
-          """
-          used needed wanted liked loved tried swapped called happened decided started ended
-          turned poured counted bought grabbed tipped popped dropped doubled tripled halved
-          switched replaced traded subbed substituted ditched skipped omitted guessed reckoned
-          """);
-
   /** Of a tin, what is meant: "only the liquid". */
   private static final Set<String> PARTS_LEFT = Set.of("only", "liquid", "brine");
 
   private LineWords() {}
-
-  private static Map<String, String> sizes() {
-    Map<String, String> sizes = new HashMap<>();
-    List.of("small", "medium", "large", "jumbo", "eu").forEach(size -> sizes.put(size, size));
-    words("sm sml little tiny teeny wee smal smallish smaller")
-        .forEach(word -> sizes.put(word, "small"));
-    words(
-            "med average middling mid-size mid-sized medium-sized medium-size regular-size medium-large medium-small medium-big")
-        .forEach(word -> sizes.put(word, "medium"));
-    words("lg lge big bigger largish biggish larger good-sized decent-sized fair-sized big-ish")
-        .forEach(word -> sizes.put(word, "large"));
-    words("huge enormous giant massive gigantic whopping whopper")
-        .forEach(word -> sizes.put(word, "extra large"));
-    sizes.put("uk", "eu");
-    return sizes;
-  }
-
-  static boolean isSize(String low) {
-    return SIZES.containsKey(low);
-  }
-
-  /** A size in full. */
-  static String size(String word) {
-    return SIZES.getOrDefault(word, word);
-  }
 
   /** Whether a word, in small letters, says of a food how it is, or was made, or how much. */
   public static boolean isDescribing(String word) {
@@ -194,21 +140,15 @@ public final class LineWords {
         || FORMS.containsKey(word)
         || PACKINGS.containsKey(word)
         || HEAPS.containsKey(word)
-        || SIZES.containsKey(word)
+        || Sizes.is(word)
         || ADJECTIVES.contains(word)
-        || IDLE.contains(word)
         || Describing.is(word)
         || word.length() > 4 && word.endsWith("ed") && !isAct(word);
   }
 
-  /** Whether it stands in the list of words that change neither mass nor name. */
-  static boolean isListed(String word) {
-    return IDLE.contains(word);
-  }
-
   /** Whether it changes neither mass nor name. */
   static boolean isIdle(String word) {
-    return IDLE.contains(word) || Describing.is(word);
+    return Describing.is(word);
   }
 
   /** "about", "say": before an amount, and no name of anything. */
@@ -218,7 +158,7 @@ public final class LineWords {
 
   /** Whether it is what a cook did, and says nothing of the food behind it. */
   public static boolean isAct(String word) {
-    return ACTS.contains(word);
+    return Describing.isAct(word);
   }
 
   /** Whether it changes what a food weighs, or which part of it counts. */
@@ -227,7 +167,7 @@ public final class LineWords {
         || FORMS.containsKey(word)
         || PACKINGS.containsKey(word)
         || HEAPS.containsKey(word)
-        || SIZES.containsKey(word)
+        || Sizes.is(word)
         || PARTS_LEFT.contains(word);
   }
 

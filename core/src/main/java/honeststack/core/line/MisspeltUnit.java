@@ -2,6 +2,7 @@ package honeststack.core.line;
 
 import honeststack.core.measure.Unit;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Units as hurried hands write them: "tblspns", "teaspon", "handfull". */
@@ -17,13 +18,19 @@ final class MisspeltUnit {
   /** Of shorter names another word is too near. */
   private static final int SHORTEST = 7;
 
-  private static final List<String> LONG =
-      UnitWords.all().keySet().stream().filter(name -> name.length() >= SHORTEST).sorted().toList();
+  private final Map<String, Unit> units;
+  private final List<String> names;
 
-  private MisspeltUnit() {}
+  /**
+   * @param units by their names, rightly written
+   */
+  MisspeltUnit(Map<String, Unit> units) {
+    this.units = units;
+    this.names = units.keySet().stream().filter(n -> n.length() >= SHORTEST).sorted().toList();
+  }
 
   /** Null for a word that is none. */
-  static Unit of(String low) {
+  Unit of(String low) {
     if (low.length() < SHORTEST_SPOON || low.length() < SHORTEST && low.charAt(0) != 't') {
       return null;
     }
@@ -36,9 +43,9 @@ final class MisspeltUnit {
     if (low.length() < SHORTEST || low.endsWith("ed")) {
       return null;
     }
-    for (String name : LONG) {
+    for (String name : names) {
       if (Math.abs(name.length() - low.length()) <= 1 && isNear(name, low)) {
-        return UnitWords.all().get(name);
+        return units.get(name);
       }
     }
     return null;

@@ -151,15 +151,15 @@ final class Notes {
     for (int i = 0; i < rest.size(); i++) {
       String low = rest.get(i).low();
       boolean cut = i > 0 && LineWords.isTelling(rest.get(i - 1).low());
-      if (cut && !LineWords.isSize(rest.get(i - 1).low())) {
+      if (cut && !Sizes.is(rest.get(i - 1).low())) {
         continue; // "diced small"
       }
       if (low.equals("xl") || low.equals("extra-large")) {
         size.add("extra large");
       } else if (low.equals("extra") && i + 1 < rest.size() && rest.get(i + 1).isWord("large")) {
         size.add("extra");
-      } else if (LineWords.isSize(low)) {
-        size.add(LineWords.size(low));
+      } else if (Sizes.is(low)) {
+        size.add(Sizes.inFull(low));
       }
     }
     return String.join(" ", size);
@@ -213,7 +213,7 @@ final class Notes {
   }
 
   private static boolean isSize(String low) {
-    return LineWords.isSize(low)
+    return Sizes.is(low)
         || Set.of("xl", "extra", "extra-large", "medium-sized", "level").contains(low);
   }
 

@@ -12,6 +12,7 @@ import java.util.Set;
 /** What cooks call their units, on either side of the ocean. */
 public final class UnitWords {
   private static final Map<String, Unit> UNITS = units();
+  private static final MisspeltUnit MISSPELT = new MisspeltUnit(UNITS);
 
   /** Before a vague unit, "a big handful": times so much (common practice). */
   static final Map<String, Double> BIGNESS =
@@ -118,13 +119,8 @@ public final class UnitWords {
       return Optional.of(new Found(spoon, dot(tokens, next + 2)));
     }
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
-    unit = unit == null ? MisspeltUnit.of(word.low()) : unit;
+    unit = unit == null ? MISSPELT.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
-  }
-
-  /** Every name and its unit. */
-  static Map<String, Unit> all() {
-    return UNITS;
   }
 
   /** The unit of a name alone. */

@@ -121,9 +121,16 @@ class HouseholdTest {
     assertThat(grams(text, food)).isCloseTo(expected, within(1e-9));
   }
 
+  /** A large one weighs 50 g, 1.3 times a middling one; a jumbo 1.6 times (common practice). */
+  @ParameterizedTest
+  @CsvSource({"1 jumbo, 61.54", "1 medium, 38.46", "2 huge, 115.38", "1 little, 40"})
+  void aSizeThatIsNotKnownFollowsFromTheUsualOne(String text, double grams) {
+    assertThat(grams(text, "pieces")).isCloseTo(grams, within(0.01));
+  }
+
   @ParameterizedTest
   @ValueSource(
-      strings = {"1 cup packed, spooned", "1 cup, pieces", "1 jumbo, pieces", "1 cup, one"})
+      strings = {"1 cup packed, spooned", "1 cup, pieces", "1 slice, pieces", "1 cup, one"})
   void whatIsNotKnownIsRefused(String said) {
     String[] words = said.split(", ");
     assertThatThrownBy(() -> grams(words[0], words[1])).hasMessageContaining("moss");

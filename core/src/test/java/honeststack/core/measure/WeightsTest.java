@@ -196,7 +196,7 @@ class WeightsTest {
 
   @Test
   void unknownWeightsAreRefusedWithWhatIsKnown() {
-    assertThat(refusal("1 jumbo egg", EGG).accepted()).contains("large").contains("small");
+    assertThat(refusal("1 slice egg", EGG).accepted()).contains("large").contains("small");
     assertThat(refusal("1 cup pear", PEAR).problem()).contains("1 cup");
     assertThat(refusal("1 cup packed flour", FLOUR).problem()).contains("packed");
     assertThat(refusal("3 milk", MILK).accepted()).contains("50 g");
