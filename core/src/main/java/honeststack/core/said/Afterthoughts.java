@@ -9,6 +9,8 @@ import java.util.Locale;
 
 /** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
 final class Afterthoughts {
+  private static final int MOST_WORDS = 4;
+
   private Afterthoughts() {}
 
   /** What a sentence says of the one before: a correction, or halves. */
@@ -22,7 +24,7 @@ final class Afterthoughts {
       last.placed = true;
       before.halves = clause.halves;
     }
-    corrected(last, clause);
+    corrected(last, before, clause);
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
     if (corrects && isSame(last, clause.mentions.get(0))) {
       before.mentions.remove(last);
@@ -32,13 +34,16 @@ final class Afterthoughts {
   }
 
   /** "2 tsp vanilla. Sorry, 1 tsp." */
-  private static void corrected(Mention last, Clause clause) {
-    int amount = 1;
-    while (clause.isMark(amount, ",") || clause.is(amount, Sort.CORRECT)) {
+  private static void corrected(Mention last, Clause before, Clause clause) {
+    boolean told = isTold(before);
+    int amount = told ? 0 : 1;
+    while (clause.isMark(amount, ",")
+        || clause.is(amount, Sort.CORRECT)
+        || told && clause.has(amount) && !clause.get(amount).isAmount() && amount < MOST_WORDS) {
       amount++;
     }
     boolean other =
-        clause.is(0, Sort.CORRECT)
+        (clause.is(0, Sort.CORRECT) || told && isDone(clause, amount))
             && clause.isAmount(amount)
             && clause.mentions.isEmpty()
             && last.isMeasured()
@@ -51,6 +56,28 @@ final class Afterthoughts {
       last.amount.part = Part.EXCLUDED;
       said.part = Part.AMOUNT;
     }
+  }
+
+  /** "The card says 500 ml." */
+  private static boolean isTold(Clause before) {
+    for (int i = 0; i < before.size(); i++) {
+      boolean used = before.isWord(i, "used") && before.isWord(i + 1, "to");
+      if (used || before.isWord(i, "said", "says", "calls", "asks", "originally", "original")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "I used 450." */
+  private static boolean isDone(Clause clause, int amount) {
+    for (int i = 0; i < amount; i++) {
+      if (clause.isWord(i, "use", "used", "took", "take", "put", "do", "did", "make", "go", "went", "now")) {
+        return clause.has(amount)
+            && (clause.get(amount).isFree() || clause.get(amount).part == Part.UNKNOWN);
+      }
+    }
+    return false;
   }
 
   /** "1 tbsp baking powder. Sorry, teaspoon." */

@@ -162,6 +162,7 @@ final class Counts {
       number.part = Part.YIELD;
       counted.sure |= made;
       orPieces(noun);
+      orMore(noun > 0 ? noun : i);
     } else if (made && noun < 0 && isClosed(i + 1)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
