@@ -68,7 +68,7 @@ public final class EverydayWords {
       hurry hurt husband i i'd i'll i'm i've idea ideal ideas identical if ignore ignored image
       imagine immediately important impossible improve improved in inch inches incident include
       includes including increase increased indeed information ingredient ingredients inside
-      insist instruction instructions interest interested interesting internet into introduce
+      insist instead instruction instructions interest interested interesting internet into introduce
       invented invite invited iron is isn't issue it it'd it'll it's item items its itself job
       join joined joke journal journey judge judged jump just keen keep keeping keeps kept key
       kick kids kind kinda king kit kitchen kneel knew know knows label labels lack ladle lady

@@ -48,6 +48,17 @@ final class FoodNaming {
           .orElse(this);
     }
 
+    /** "a tin of peaches": what comes in tins, where the larder has it. */
+    Named tinned(Foods foods, List<Term> terms) {
+      String size = terms.isEmpty() ? "" : terms.get(0).measure().size();
+      return Optional.of("tinned " + Token.joined(name))
+          .filter(any -> size.equals("tin") || size.equals("can"))
+          .filter(any -> foods.byName(Token.joined(name)).filter(n -> n.food() == food).isPresent())
+          .flatMap(foods::byName)
+          .map(tinned -> new Named(tinned.food(), general, name, unused))
+          .orElse(this);
+    }
+
     /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
     Packing packing(Packing said) {
       boolean inName = name.stream().anyMatch(word -> LineWords.FORMS.get(word.low()) == said);

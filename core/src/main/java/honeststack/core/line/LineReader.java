@@ -149,7 +149,8 @@ public final class LineReader {
               ? FoodNaming.picked(picked)
               : new FoodNaming(foods, text)
                   .named(notes, suffix(notes, terms), terms.isEmpty() && measured)
-                  .spooned(foods, terms);
+                  .spooned(foods, terms)
+                  .tinned(foods, terms);
       for (List<Token> aside : bracketed) {
         boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
         others.add(
@@ -287,6 +288,11 @@ public final class LineReader {
           .isPresent();
     }
 
+    /** What comes in brine or juice; a pot of ricotta is what it weighs. */
+    private boolean isTinned() {
+      return tokens.stream().anyMatch(t -> t.isWord("tin", "tins", "can", "cans", "jar", "jars"));
+    }
+
     private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {
       List<Term> said = new ArrayList<>();
       for (Term term : terms) {
@@ -306,7 +312,7 @@ public final class LineReader {
                     size),
                 term.taken()));
       }
-      return new Amount(said, tin, notes.drained, more);
+      return new Amount(said, tin && isTinned(), notes.drained, more);
     }
   }
 }

@@ -9,6 +9,12 @@ final class BareCounts {
   private static final Pattern ALL = Pattern.compile("in all|altogether|in total|all told");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
+  private static final Pattern SIZES =
+      Pattern.compile(
+          "mini|minis|small|large|big|little|medium|full-size|full-sized|jumbo|regular|thick|thin"
+              + "|(?:small|large|big|little|mini) ones",
+          Pattern.CASE_INSENSITIVE);
+
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -17,6 +23,19 @@ final class BareCounts {
         || isAbout(clause, i)
         || isIsh(clause, i)
         || isThat(clause, i);
+  }
+
+  /** "16 mini or 6 full-size": counts and sizes, and nothing else. */
+  static boolean isSizes(Clause clause) {
+    boolean sized = false;
+    for (Element element : clause.elements) {
+      boolean size = SIZES.matcher(element.text()).matches();
+      sized |= size;
+      if (!size && !element.isCount() && !element.is(Sort.OR) && !element.isMark(",", ".", "/")) {
+        return false;
+      }
+    }
+    return sized && clause.sentence.whole();
   }
 
   /** "About 16.": a sentence that says nothing else, where nobody counted yet. */

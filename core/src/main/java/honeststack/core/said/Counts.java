@@ -119,6 +119,19 @@ final class Counts {
       number.part = Part.YIELD;
       return;
     }
+    if (number.isCount() && BareCounts.isSizes(clause)) {
+      Told.Count said = range(number);
+      counted.pieces =
+          counted
+              .pieces
+              .map(
+                  other ->
+                      new Told.Count(
+                          Math.min(other.low(), said.low()), Math.max(other.high(), said.high())))
+              .or(() -> Optional.of(said));
+      number.part = Part.YIELD;
+      return;
+    }
     String size = number.measure().size();
     boolean cakes = size.equals("cake") || size.equals("piece") && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
@@ -131,7 +144,8 @@ final class Counts {
         noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1) || isPieces(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
     boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
-    if (food || number.isWeak() && !fed && !(made && pieces)) {
+    boolean one = clause.isWord(i, "one") && people && clause.isWord(i - 1, "for");
+    if (food || number.isWeak() && !fed && !one && !(made && pieces)) {
       return;
     }
     boolean eaten = clause.is(noun + 1, Sort.PER) && !made || serving;
@@ -157,6 +171,9 @@ final class Counts {
       counted.serves = Optional.of(range(number));
       number.part = Part.SERVES;
       orPeople(noun > 0 ? noun : i + 1);
+    } else if (one) {
+      counted.serves = Optional.of(range(number));
+      number.part = Part.SERVES;
     } else if (pieces && !eaten && (made || counted.pieces.isEmpty() || !counted.sure)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;

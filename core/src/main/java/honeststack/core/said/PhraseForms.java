@@ -24,7 +24,7 @@ final class PhraseForms {
               | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
-          SERVES | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          SERVES | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PIECES | came out | came out of it
           OUT | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
@@ -46,7 +46,7 @@ final class PhraseForms {
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
-          PAN | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)
+          PAN | (per/for each/for every/each) (panful/pan) | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)
               | in a (large/small/big/hot/heavy) (non-stick/nonstick/cast-iron) (pan/frying pan/skillet)
               | for (frying/greasing/the pan/cooking/brushing) : | to (cook/fry/bake/brown) (/them/it/each/these) in
               | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)

@@ -150,12 +150,12 @@ final class PhraseList {
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | typo : | misprint : | should read | should say | should be : | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
+          CORRECT | on second thoughts | on second thought | on reflection | come to think of it | no better | typo : | misprint : | should read | should say | should be : | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
               | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
               | rather
-          EACH | of both | both of | each | of each | each of | apiece | of each one | per each
+          EACH | ea | ea . | of both | both of | each | of each | each of | apiece | of each one | per each
           ALL_GRAMS | all g | weights in grams | everything in g | amounts in grams | in g | all grams | all in grams | everything in grams | all in g | in grams
           MORE | plus more | plus extra | plus a little more | plus some | plus a bit
               | plus an extra | and more | with more

@@ -20,6 +20,7 @@ final class Retracted {
       retracted.told(i);
       retracted.arrow(i);
       retracted.better(i);
+      retracted.butMine(i);
     }
   }
 
@@ -121,6 +122,22 @@ final class Retracted {
         correct(j, i, true);
         return;
       }
+    }
+  }
+
+  /** "you can get away with 1 egg but I prefer 2". */
+  private void butMine(int i) {
+    int food = clause.isStrong(i) ? clause.ahead(i + 1, 2, Element::isFood) : -1;
+    int but = food < 0 ? -1 : clause.isMark(food + 1, ",") ? food + 2 : food + 1;
+    int said = clause.isWord(but, "but") ? amount(but + 1, 4) : -1;
+    boolean last = said > 0 && (!clause.has(said + 1) || clause.isMark(said + 1, ".", "!"));
+    boolean mine = false;
+    for (int j = but + 1; j < said; j++) {
+      mine |= clause.isWord(j, "prefer", "use", "like", "take", "put", "do", "usually", "always", "used");
+    }
+    if (last && mine) {
+      clause.take(i, i + 1, Part.EXCLUDED);
+      correct(i, said, true);
     }
   }
 
