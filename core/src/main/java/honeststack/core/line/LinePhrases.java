@@ -86,6 +86,19 @@ final class LinePhrases {
   /** Behind an amount: nobody says how much more. */
   static final Map<String, List<String[]>> LOOSE =
       phrases(
+          "at most",
+          "at least",
+          "at the most",
+          "at the least",
+          "altogether",
+          "in total",
+          "in all",
+          "all told",
+          "tops",
+          "max",
+          "approx",
+          "approximately",
+          "or near enough",
           "and a bit",
           "and a bit more",
           "and a little bit",

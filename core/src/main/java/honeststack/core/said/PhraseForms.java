@@ -53,7 +53,8 @@ final class PhraseForms {
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)
+          IDLE | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
+              | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)
               | once (peeled/drained/shelled/cooked/mashed/grated/stoned/pitted/cored/trimmed/squeezed/chopped/thawed) | (after/before) (peeling/draining/shelling/cooking/mashing/grating/thawing/trimming/soaking/popping/grinding/sifting) | when (peeled/cooked/drained/ripe) | (peeled/drained/cooked/dry/raw) weight
               | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)
               | (stir/mix/whisk/fold) (/it/this/that/everything/all) (together/through/well/in)
