@@ -73,7 +73,8 @@ final class Afterthoughts {
   private static boolean isDone(Clause clause, int amount) {
     for (int i = 0; i < amount; i++) {
       if (clause.low(i).startsWith("put ")
-          || clause.isWord(i, "use", "used", "took", "take", "put", "do", "did", "make", "go", "went", "now")) {
+          || clause.isWord(
+              i, "use", "used", "took", "take", "put", "do", "did", "make", "go", "went", "now")) {
         return clause.has(amount)
             && (clause.get(amount).isFree() || clause.get(amount).part == Part.UNKNOWN);
       }

@@ -6,6 +6,7 @@ import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * Which amount is of which food: of all ways to pair neighbours, the cheapest.
@@ -41,6 +42,39 @@ final class Linking {
 
   private static final int MOST_WORDS = 5;
   private static final int MOST_BEHIND = 7;
+
+  /** What a cook does with an amount, said behind the food's name. */
+  private static final Set<String> TAKEN_WORDS =
+      Set.of(
+          "use",
+          "take",
+          "need",
+          "want",
+          "measure",
+          "weigh",
+          "weigh out",
+          "measure out",
+          "put in",
+          "put",
+          "add",
+          "do",
+          "allow",
+          "have",
+          "say",
+          "was",
+          "were",
+          "comes to",
+          "came to",
+          "come to",
+          "comes",
+          "reckon",
+          "you need",
+          "you will need",
+          "you'll need",
+          "i reckon",
+          "we reckon",
+          "i'd say",
+          "i'd guess");
 
   private final Clause clause;
   private final List<Integer> places = new ArrayList<>();
@@ -278,12 +312,17 @@ final class Linking {
     int words = 0;
     for (int i = food + 1; i < amount; i++) {
       Element element = clause.get(i);
-      if (element.isMark(":", "-", "–", "—", "=", ".", "…", "×", "~", "(", "/")) {
+      if (element.isMark(
+          ":", "-", "–", "—", "=", ".", "…", "×", "~", "(", "/", "≈", ">", "→", "⇒")) {
         cost -= i == food + 1 ? DESCRIBING : 0;
       } else if (element.isMark(",")) {
         cost += DESCRIBING;
       } else if (element.isMark(";") || element.isWord("to") && isChanged()) {
         cost += WORD;
+      } else if (element.is(Sort.AMOUNTS_TO)
+          || element.isFree() && isTaken(element)
+          || element.isAmount() && element.isWeak()) {
+        cost += DESCRIBING;
       } else if (isOver(element) && !isJoint(element)
           || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
         cost +=
@@ -296,6 +335,11 @@ final class Linking {
       }
     }
     return words > MOST_BEHIND ? NEVER : cost;
+  }
+
+  /** "flour, I use 200 g". */
+  private static boolean isTaken(Element element) {
+    return TAKEN_WORDS.contains(element.text().toLowerCase(Locale.ROOT));
   }
 
   /** What stands between two foods, never between one and its amount. */

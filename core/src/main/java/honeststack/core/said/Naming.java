@@ -23,7 +23,8 @@ final class Naming {
   private static final double ALIKE = 1.25;
 
   /** Which leave a choice open. */
-  private static final Set<String> CHOICE = Set.of("any", "whatever", "whichever", "your", "choice");
+  private static final Set<String> CHOICE =
+      Set.of("any", "whatever", "whichever", "your", "choice");
 
   private static final Set<String> OWN =
       Set.of("of", "the", "my", "our", "his", "her", "their", "this", "that", "these", "those");
@@ -118,7 +119,9 @@ final class Naming {
                     !CHOICE.contains(low)
                         && !LineWords.isTelling(low)
                         && !LineWords.isDescribing(low)
-                        && (counted ? OWN.contains(low) : EverydayWords.is(low) || low.equals("of")));
+                        && (counted
+                            ? OWN.contains(low)
+                            : EverydayWords.is(low) || low.equals("of")));
   }
 
   private static boolean isFiller(Element element) {

@@ -52,6 +52,9 @@ final class PhraseForms {
               | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)
               | to (oil/grease/brush/coat/film/wipe/season/line) (/the/my) (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron/waffle maker)
               | for (oiling/coating/wiping/swirling/shallow frying) (/the pan/the iron/the griddle)
+          AMOUNTS_TO | (should/will/must/has to/have to/needs to/need to/would/could) be (/about/around/roughly)
+              | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
+              | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
           IDLE | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
               | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)

@@ -133,7 +133,9 @@ final class Retracted {
     boolean last = said > 0 && (!clause.has(said + 1) || clause.isMark(said + 1, ".", "!"));
     boolean mine = false;
     for (int j = but + 1; j < said; j++) {
-      mine |= clause.isWord(j, "prefer", "use", "like", "take", "put", "do", "usually", "always", "used");
+      mine |=
+          clause.isWord(
+              j, "prefer", "use", "like", "take", "put", "do", "usually", "always", "used");
     }
     if (last && mine) {
       clause.take(i, i + 1, Part.EXCLUDED);

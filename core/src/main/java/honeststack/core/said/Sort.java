@@ -34,6 +34,8 @@ enum Sort {
   /** A thing called after a food: a butter knife. */
   THING,
   CORRECT,
+  /** "the flour should be 200 g": between a food and its amount. */
+  AMOUNTS_TO,
   EACH,
   ALL_GRAMS,
   MORE,
