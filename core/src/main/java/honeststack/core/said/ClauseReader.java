@@ -98,7 +98,14 @@ final class ClauseReader {
   private static void other(Clause clause) {
     for (int i = 0; i < clause.size(); i++) {
       Element element = clause.get(i);
-      if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
+      boolean good =
+          element.isAmount()
+              && element.isWeak()
+              && clause.isWord(i + 1, "good", "full", "mere", "generous", "scant", "solid", "whole")
+              && clause.isStrong(i + 2);
+      if (good) {
+        element.part = Part.NOTE; // "flour, a good 200 g"
+      } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
         element.part = Part.METHOD;
       } else if (element.is(Sort.PART_OF)) {
         int amount = clause.ahead(i + 1, 6, Element::isAmount);

@@ -67,6 +67,7 @@ final class Linking {
           "came to",
           "come to",
           "comes",
+          "->",
           "reckon",
           "you need",
           "you will need",

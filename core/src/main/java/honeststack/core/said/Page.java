@@ -125,6 +125,12 @@ final class Page {
       }
       mark(tokens.subList(head, head + 1), Part.HEADING);
       tokens = tokens.subList(head + 1, tokens.size());
+      int end = firstEnd(tokens);
+      if (place != Place.NOT_SAID && isBatter(tokens.subList(end, tokens.size()))) {
+        sentences(number, tokens.subList(0, end));
+        place = placeBefore; // "Topping: syrup. 200 g flour, 2 eggs"
+        tokens = tokens.subList(end, tokens.size());
+      }
     }
     sentences(number, tokens);
     boolean persists = section == Section.METHOD || section == Section.LIST && head == 0;
@@ -132,6 +138,12 @@ final class Page {
       section = before;
       place = placeBefore;
     }
+  }
+
+  /** Flour and eggs go in no pan, and on no plate. */
+  private static boolean isBatter(List<Token> tokens) {
+    return tokens.stream().anyMatch(token -> token.isWord("flour", "eggs", "egg", "baking"))
+        && tokens.stream().anyMatch(token -> token.isWord("flour", "baking"));
   }
 
   private static int firstEnd(List<Token> tokens) {

@@ -40,6 +40,7 @@ final class SpokenMarks {
     bare =
         bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.matcher(bare).replaceAll("of");
     bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+    bare = bare.replace("=>", ", ").replace(">>", ", ");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
     if (!spoken) {
