@@ -6,7 +6,6 @@ import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 
 /**
  * Which amount is of which food: of all ways to pair neighbours, the cheapest.
@@ -42,40 +41,6 @@ final class Linking {
 
   private static final int MOST_WORDS = 5;
   private static final int MOST_BEHIND = 7;
-
-  /** What a cook does with an amount, said behind the food's name. */
-  private static final Set<String> TAKEN_WORDS =
-      Set.of(
-          "use",
-          "take",
-          "need",
-          "want",
-          "measure",
-          "weigh",
-          "weigh out",
-          "measure out",
-          "put in",
-          "put",
-          "add",
-          "do",
-          "allow",
-          "have",
-          "say",
-          "was",
-          "were",
-          "comes to",
-          "came to",
-          "come to",
-          "comes",
-          "->",
-          "reckon",
-          "you need",
-          "you will need",
-          "you'll need",
-          "i reckon",
-          "we reckon",
-          "i'd say",
-          "i'd guess");
 
   private final Clause clause;
   private final List<Integer> places = new ArrayList<>();
@@ -285,7 +250,9 @@ final class Linking {
         cost += isUnknownBefore(amount) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
-      } else if (isOver(element) && !isJoint(element) && !(weak && element.isWord(CLAUSES))) {
+      } else if (Between.isOver(element)
+          && !Between.isJoint(element)
+          && !(weak && element.isWord(CLAUSES))) {
         cost += words(element);
         words += element.to - element.from;
       } else {
@@ -311,20 +278,19 @@ final class Linking {
     }
     double cost = isUnknownNext(amount) ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
-    for (int i = food + 1; i < amount; i++) {
+    for (int i = reasonEnd(food + 1, amount); i < amount; i++) {
       Element element = clause.get(i);
-      if (element.isMark(
-          ":", "-", "–", "—", "=", ".", "…", "×", "~", "(", "/", "≈", ">", "→", "⇒")) {
+      if (element.isMark(Between.LEADING)) {
         cost -= i == food + 1 ? DESCRIBING : 0;
       } else if (element.isMark(",")) {
         cost += DESCRIBING;
       } else if (element.isMark(";") || element.isWord("to") && isChanged()) {
         cost += WORD;
       } else if (element.is(Sort.AMOUNTS_TO)
-          || element.isFree() && isTaken(element)
+          || element.isFree() && Between.isTaken(element)
           || element.isAmount() && element.isWeak()) {
         cost += DESCRIBING;
-      } else if (isOver(element) && !isJoint(element)
+      } else if (Between.isOver(element) && !Between.isJoint(element)
           || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
         cost +=
             element.isWord("about", "is", "that", "that's", "so", "x")
@@ -338,28 +304,17 @@ final class Linking {
     return words > MOST_BEHIND ? NEVER : cost;
   }
 
-  /** "flour, I use 200 g". */
-  private static boolean isTaken(Element element) {
-    return TAKEN_WORDS.contains(element.text().toLowerCase(Locale.ROOT));
-  }
-
-  /** What stands between two foods, never between one and its amount. */
-  private static boolean isJoint(Element element) {
-    return element.isFree()
-        && (element.isWord("and", "with", "in", "for", "to", "n")
-            || element.text().equals("&")
-            || element.text().equals("+"));
-  }
-
-  private static boolean isOver(Element element) {
-    return element.kind == Element.Kind.WORD
-        || element.is(Sort.IDLE) && !element.is(Sort.OR, Sort.EXCLUDE, Sort.PLATE, Sort.PAN)
-        || element.is(Sort.UNIT_OTHER)
-        || element.is(Sort.EACH)
-        || element.isWord("is", "are")
-        || element.part == Part.CHOICE
-        || element.part == Part.NOTE
-        || element.part == Part.EXCLUDED;
+  /** "oat milk because of the allergy, 240 ml": behind the reason; where it began if none is. */
+  private int reasonEnd(int from, int amount) {
+    int at = clause.isMark(from, ",") ? from + 1 : from;
+    boolean reason = clause.isWord(at, "because", "since", "as", "cause", "seeing");
+    for (int i = at + 1; reason && i < amount; i++) {
+      if (clause.isMark(i, ",")) {
+        return i;
+      }
+      reason = !clause.isFood(i) && !clause.isStrong(i);
+    }
+    return from;
   }
 
   private static double words(Element element) {

@@ -12,7 +12,6 @@ import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Writes a mention as the line that a cook would type, in the words of the text. */
@@ -21,13 +20,6 @@ final class Naming {
 
   /** Two amounts in one unit that differ by more are not the same said twice. */
   private static final double ALIKE = 1.25;
-
-  /** Which leave a choice open. */
-  private static final Set<String> CHOICE =
-      Set.of("any", "whatever", "whichever", "your", "choice");
-
-  private static final Set<String> OWN =
-      Set.of("of", "the", "my", "our", "his", "her", "their", "this", "that", "these", "those");
 
   private static final Pattern FILM =
       Pattern.compile("^(?:thin |light )?(?:film|coat|coating|layer|lick|hint|trickle|bit) of ");
@@ -87,7 +79,7 @@ final class Naming {
     int from = link.amount() + 1;
     boolean kind = clause.get(link.food()).food.isEmpty();
     while (from < link.food()
-        && (isFiller(clause.get(from)) || kind && clause.isWord(from, "any"))) {
+        && (Between.isFiller(clause.get(from)) || kind && clause.isWord(from, "any"))) {
       from++;
     }
     for (int i = from; i < link.food(); i++) {
@@ -99,7 +91,7 @@ final class Naming {
       if (element.isMark(",") || element.is(Sort.EACH) || element.is(Sort.UNIT_OTHER)) {
         continue;
       }
-      if (!isEveryday(element, clause.get(link.amount()).isCount())) {
+      if (!Between.isEveryday(element, clause.get(link.amount()).isCount())) {
         words.addAll(element.tokens.subList(element.from, element.to));
       }
       element.part = Part.NOTE;
@@ -107,28 +99,6 @@ final class Naming {
     Element food = clause.get(link.food());
     String before = words.isEmpty() ? "" : Token.joined(words) + " ";
     return before + food.text();
-  }
-
-  /** "300 ml of his milk": words that say nothing of it; a count may be of them: "a bit of oil". */
-  private static boolean isEveryday(Element element, boolean counted) {
-    return (element.kind == Element.Kind.WORD || element.is(Sort.IDLE))
-        && element.tokens.subList(element.from, element.to).stream()
-            .map(Token::low)
-            .allMatch(
-                low ->
-                    !CHOICE.contains(low)
-                        && !LineWords.isTelling(low)
-                        && !LineWords.isDescribing(low)
-                        && (counted
-                            ? OWN.contains(low)
-                            : EverydayWords.is(low) || low.equals("of")));
-  }
-
-  private static boolean isFiller(Element element) {
-    return element.isWord(
-            "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
-            "our", "de", "di", "du", "av", "either")
-        || element.isMark(".", "-", "–", "'");
   }
 
   /** The name with the words before it that describe it. */
@@ -322,7 +292,7 @@ final class Naming {
   String unknown(int amount) {
     List<Token> words = new ArrayList<>();
     int i = amount + 1;
-    while (clause.has(i) && isFiller(clause.get(i))) {
+    while (clause.has(i) && Between.isFiller(clause.get(i))) {
       i++;
     }
     while (clause.has(i) && clause.get(i).isFree() && isUnknown(i)) {

@@ -129,7 +129,7 @@ final class Retracted {
   private void butMine(int i) {
     int food = clause.isStrong(i) ? clause.ahead(i + 1, 2, Element::isFood) : -1;
     int but = food < 0 ? -1 : clause.isMark(food + 1, ",") ? food + 2 : food + 1;
-    int said = clause.isWord(but, "but") ? amount(but + 1, 4) : -1;
+    int said = clause.isWord(but, "but") ? amount(but + 1, 6) : -1;
     boolean last = said > 0 && (!clause.has(said + 1) || clause.isMark(said + 1, ".", "!"));
     boolean mine = false;
     for (int j = but + 1; j < said; j++) {

@@ -1,0 +1,79 @@
+package honeststack.core.said;
+
+import honeststack.core.line.EverydayWords;
+import honeststack.core.line.LineWords;
+import honeststack.core.line.Token;
+import java.util.Locale;
+import java.util.Set;
+
+/** What may stand between an amount and its food, on either side. */
+final class Between {
+  /** What a cook does with an amount, said behind the food's name. */
+  private static final Set<String> TAKEN_WORDS =
+      Set.of(
+          """
+          use|take|need|want|measure|weigh|weigh out|measure out|put in|put|add|do|allow|have
+          |say|was|were|comes to|came to|come to|comes|->|reckon|you need|you will need
+          |you'll need|i reckon|we reckon|i'd say|i'd guess
+          """
+              .strip()
+              .split("\\s*[|]\\s*"));
+
+  /** Marks between a name and its amount. */
+  static final String[] LEADING = ":,-,–,—,=,.,…,×,~,(,/,≈,>,→,⇒".split(",");
+
+  /** Which leave a choice open. */
+  private static final Set<String> CHOICE =
+      Set.of("any", "whatever", "whichever", "your", "choice");
+
+  private static final Set<String> OWN =
+      Set.of("of", "the", "my", "our", "his", "her", "their", "this", "that", "these", "those");
+
+  private Between() {}
+
+  /** "flour, I use 200 g". */
+  static boolean isTaken(Element element) {
+    return TAKEN_WORDS.contains(element.text().toLowerCase(Locale.ROOT));
+  }
+
+  /** What stands between two foods, never between one and its amount. */
+  static boolean isJoint(Element element) {
+    return element.isFree()
+        && (element.isWord("and", "with", "in", "for", "to", "n")
+            || element.text().equals("&")
+            || element.text().equals("+"));
+  }
+
+  static boolean isOver(Element element) {
+    return element.kind == Element.Kind.WORD
+        || element.is(Sort.IDLE) && !element.is(Sort.OR, Sort.EXCLUDE, Sort.PLATE, Sort.PAN)
+        || element.is(Sort.UNIT_OTHER)
+        || element.is(Sort.EACH)
+        || element.isWord("is", "are")
+        || element.part == Part.CHOICE
+        || element.part == Part.NOTE
+        || element.part == Part.EXCLUDED;
+  }
+
+  /** "300 ml of his milk": words that say nothing of it; a count may be of them: "a bit of oil". */
+  static boolean isEveryday(Element element, boolean counted) {
+    return (element.kind == Element.Kind.WORD || element.is(Sort.IDLE))
+        && element.tokens.subList(element.from, element.to).stream()
+            .map(Token::low)
+            .allMatch(
+                low ->
+                    !CHOICE.contains(low)
+                        && !LineWords.isTelling(low)
+                        && !LineWords.isDescribing(low)
+                        && (counted
+                            ? OWN.contains(low)
+                            : EverydayWords.is(low) || low.equals("of")));
+  }
+
+  static boolean isFiller(Element element) {
+    return element.isWord(
+            "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
+            "our", "de", "di", "du", "av", "either")
+        || element.isMark(".", "-", "–", "'");
+  }
+}
