@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
+import java.util.Set;
 
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
@@ -9,6 +10,12 @@ final class Corrections {
 
   /** What it comes to stands behind a reason. */
   private static final int FAR_SUM = 14;
+
+  /** What may be said before what is right. */
+  private static final Set<String> CHATTER =
+      Set.of(
+          "that", "it", "um", "er", "a", "make", "that's", "thats", "is", "way", "far", "too", "much",
+          "many", "a bit", "bit", "lot", "wrong", "not right", "should be", "it's", "i", "think");
 
   private final Clause clause;
 
@@ -157,7 +164,7 @@ final class Corrections {
         return i;
       }
       boolean over = clause.isMark(i, ",", ".", "-", "–", "…") || clause.is(i, Sort.CORRECT);
-      if (!over && !clause.isWord(i, "that", "it", "um", "er", "a", "make")) {
+      if (!over && !CHATTER.contains(clause.low(i))) {
         return -1;
       }
     }

@@ -75,7 +75,7 @@ final class Described {
     return true;
   }
 
-  /** "banana (1 large)"; whether it is so. */
+  /** "banana (1 large)", how many of the food it is; whether it is so. */
   static boolean isCounted(Mention before, Clause inner) {
     boolean sized =
         before.food != null
@@ -83,6 +83,17 @@ final class Described {
             && inner.size() == 2
             && inner.get(0).isCount()
             && inner.counts.pieces.isPresent();
+    boolean again =
+        before.food != null
+            && before.isMeasured()
+            && inner.size() == 2
+            && inner.get(0).isCount()
+            && inner.counts.pieces.isPresent();
+    if (again) {
+      inner.counts.pieces = Optional.empty(); // "1 cup grated carrot (2 medium)"
+      note(inner);
+      return true;
+    }
     if (sized) {
       before.amountText = inner.get(0).text() + " " + inner.get(1).text();
       before.restated = true;

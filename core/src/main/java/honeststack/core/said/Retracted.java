@@ -21,6 +21,7 @@ final class Retracted {
       retracted.arrow(i);
       retracted.better(i);
       retracted.butMine(i);
+      retracted.wentBack(i);
     }
   }
 
@@ -130,17 +131,51 @@ final class Retracted {
     int food = clause.isStrong(i) ? clause.ahead(i + 1, 2, Element::isFood) : -1;
     int but = food < 0 ? -1 : clause.isMark(food + 1, ",") ? food + 2 : food + 1;
     int said = clause.isWord(but, "but") ? amount(but + 1, 6) : -1;
+    said = said < 0 && clause.isWord(but, "but") ? one(but + 1) : said;
     boolean last = said > 0 && (!clause.has(said + 1) || clause.isMark(said + 1, ".", "!"));
     boolean mine = false;
     for (int j = but + 1; j < said; j++) {
       mine |=
           clause.isWord(
-              j, "prefer", "use", "like", "take", "put", "do", "usually", "always", "used");
+              j, "prefer", "cut", "reduce", "keep", "go", "went", "had", "have", "got", "use", "like", "take", "put", "do", "usually", "always", "used");
     }
     if (last && mine) {
       clause.take(i, i + 1, Part.EXCLUDED);
       correct(i, said, true);
     }
+  }
+
+  /** "but I only had one." */
+  private int one(int from) {
+    int last = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 2 : clause.size() - 1;
+    return last > from && clause.isWord(last, "one") && clause.get(last).isAmount() ? last : -1;
+  }
+
+  /** "tried it with 200 g of spelt but went back to 200 g of plain flour". */
+  private void wentBack(int i) {
+    boolean but = clause.isWord(i, "but", "then", "and", "so", "now");
+    boolean back = false;
+    int to = i + 1;
+    while (but && to < i + 6 && clause.has(to) && !(" " + clause.low(to)).endsWith(" to")) {
+      back |= clause.isWord(to, "went", "switched", "changed", "moved", "returned", "reverted", "back");
+      to++;
+    }
+    back |= clause.low(to).endsWith("back to");
+    int right = back && clause.isStrong(to + 1) ? clause.ahead(to + 2, 3, Element::isFood) : -1;
+    int wrong = i - 1;
+    while (right > 0 && wrong > 0 && !clause.isFood(wrong)) {
+      wrong--;
+    }
+    if (right > 0 && clause.isFood(wrong) && isAlike(wrong, right)) {
+      int amount = clause.isWord(wrong - 1, "of") ? wrong - 2 : wrong - 1;
+      clause.take(Math.max(0, amount), i, Part.EXCLUDED);
+    }
+  }
+
+  private boolean isAlike(int a, int b) {
+    return clause.get(a).food.isPresent()
+        && clause.get(b).food.isPresent()
+        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
   }
 
   private int amount(int from, int most) {
