@@ -5,6 +5,7 @@ import java.util.regex.Pattern;
 /** Numbers that count pieces or people without a verb that says so. */
 final class BareCounts {
   private static final int FAR = 4;
+  private static final int SHORT = 8;
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos)\\.?");
   private static final Pattern ALL = Pattern.compile("in all|altogether|in total|all told");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
@@ -28,6 +29,9 @@ final class BareCounts {
   /** "16 mini or 6 full-size": counts and sizes, and nothing else. */
   static boolean isSizes(Clause clause) {
     boolean sized = false;
+    if (clause.size() > SHORT || !clause.sentence.whole()) {
+      return false;
+    }
     for (Element element : clause.elements) {
       boolean size = SIZES.matcher(element.text()).matches();
       sized |= size;
@@ -35,7 +39,7 @@ final class BareCounts {
         return false;
       }
     }
-    return sized && clause.sentence.whole();
+    return sized;
   }
 
   /** "About 16.": a sentence that says nothing else, where nobody counted yet. */

@@ -82,12 +82,14 @@ final class Described {
             && !before.isMeasured()
             && inner.size() == 2
             && inner.get(0).isCount()
+            && !inner.is(1, Sort.PIECES)
             && inner.counts.pieces.isPresent();
     boolean again =
         before.food != null
             && before.isMeasured()
             && inner.size() == 2
             && inner.get(0).isCount()
+            && !inner.is(1, Sort.PIECES)
             && inner.counts.pieces.isPresent();
     if (again) {
       inner.counts.pieces = Optional.empty(); // "1 cup grated carrot (2 medium)"
