@@ -14,8 +14,29 @@ final class Corrections {
   /** What may be said before what is right. */
   private static final Set<String> CHATTER =
       Set.of(
-          "that", "it", "um", "er", "a", "make", "that's", "thats", "is", "way", "far", "too", "much",
-          "many", "a bit", "bit", "lot", "wrong", "not right", "should be", "it's", "i", "think");
+          "that",
+          "it",
+          "um",
+          "er",
+          "a",
+          "make",
+          "that's",
+          "thats",
+          "is",
+          "way",
+          "far",
+          "too",
+          "much",
+          "many",
+          "a bit",
+          "bit",
+          "lot",
+          "wrong",
+          "not right",
+          "should be",
+          "it's",
+          "i",
+          "think");
 
   private final Clause clause;
 

@@ -137,7 +137,8 @@ final class Retracted {
     for (int j = but + 1; j < said; j++) {
       mine |=
           clause.isWord(
-              j, "prefer", "cut", "reduce", "keep", "go", "went", "had", "have", "got", "use", "like", "take", "put", "do", "usually", "always", "used");
+              j, "prefer", "cut", "reduce", "keep", "go", "went", "had", "have", "got", "use",
+              "like", "take", "put", "do", "usually", "always", "used");
     }
     if (last && mine) {
       clause.take(i, i + 1, Part.EXCLUDED);
@@ -157,7 +158,8 @@ final class Retracted {
     boolean back = false;
     int to = i + 1;
     while (but && to < i + 6 && clause.has(to) && !(" " + clause.low(to)).endsWith(" to")) {
-      back |= clause.isWord(to, "went", "switched", "changed", "moved", "returned", "reverted", "back");
+      back |=
+          clause.isWord(to, "went", "switched", "changed", "moved", "returned", "reverted", "back");
       to++;
     }
     back |= clause.low(to).endsWith("back to");
