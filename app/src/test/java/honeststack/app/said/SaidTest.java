@@ -187,7 +187,8 @@ class SaidTest {
     "usual, 0.97",
     "inverted, 1",
     "parts, 1",
-    "shares, 1"
+    "shares, 1",
+    "choices, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

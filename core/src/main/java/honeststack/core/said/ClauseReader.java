@@ -57,6 +57,7 @@ final class ClauseReader {
     Places.in(clause);
     asides(clause);
     Times.in(clause);
+    Alternatives.in(clause);
     return clause;
   }
 

@@ -88,7 +88,8 @@ final class Swaps {
   /** "swap the butter for 3 tbsp oil". */
   private void swaps() {
     for (int i = 0; i < clause.size(); i++) {
-      if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":")) {
+      boolean may = clause.isWord(i - 1, "be", "can", "could", "may", "might");
+      if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":") || may) {
         continue;
       }
       for (int j = i + 1; j < clause.size(); j++) {

@@ -50,6 +50,7 @@ public final class Telling {
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
         Afterthoughts.goOn(read.get(read.size() - 1), clause);
+        Alternatives.goOn(read.get(read.size() - 1), clause);
       }
       vessels.restate(clause);
       read.add(clause);

@@ -1,0 +1,93 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Foods that are said to do as well as the one before: "2 tbsp honey; maple syrup works too". They
+ * are its choices.
+ */
+final class Alternatives {
+  private static final int FAR = 7;
+
+  private static final Pattern BEFORE =
+      Pattern.compile(
+          ".*\\b(?:or|otherwise|failing that|or else|alternatively|or use|if not"
+              + "|(?:can|could|may|might) (?:also |just )?(?:use|be (?:replaced|swapped|substituted|subbed)"
+              + "(?: by| with| for)?|(?:swap|replace|substitute|sub)(?: it)?(?: for| with| by)?))"
+              + "[ ,:-]*(?:for (?:vegans|a vegan version|vegan ones)[ ,:-]*)?(?:any |some )?");
+
+  private static final Pattern BEHIND =
+      Pattern.compile(
+          "(?:also |will |would |can |could |is |are |does |do |work |works )*"
+              + "(?:works?(?: too| as well| fine| also| instead)?|fine(?: too)?|ok|okay|good(?: too)?|do|be used"
+              + "|does(?: too| as well)?|instead|as well|too|the job|if you have it|if you prefer)"
+              + "(?: too| as well| instead| fine| also| just as well)?(?: ?[.,;!)].*)?");
+
+  private final Clause clause;
+
+  private Alternatives(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** Those of the sentence itself. */
+  static void in(Clause clause) {
+    Alternatives alternatives = new Alternatives(clause);
+    Mention before = null;
+    for (Mention mention : List.copyOf(clause.mentions)) {
+      if (before != null && alternatives.isOther(before, mention, before.to)) {
+        alternatives.take(before, mention);
+      }
+      before = mention.isMeasured() ? mention : before;
+    }
+  }
+
+  /** "2 tbsp honey. Or use maple syrup.": of the last food of the sentence before. */
+  static void goOn(Clause before, Clause clause) {
+    if (before.mentions.isEmpty() || clause.mentions.size() != 1) {
+      return;
+    }
+    Mention last = before.mentions.get(before.mentions.size() - 1);
+    Alternatives alternatives = new Alternatives(clause);
+    Mention other = clause.mentions.get(0);
+    if (last.isMeasured() && alternatives.isOther(last, other, 0)) {
+      alternatives.take(last, other);
+    }
+  }
+
+  private boolean isOther(Mention food, Mention other, int from) {
+    boolean open = !other.isMeasured() && other.food != null && !other.placed && other.more == null;
+    return open
+        && isAlike(food, other)
+        && (BEFORE.matcher(words(Math.max(from, other.from - FAR), other.from)).matches()
+            || BEHIND.matcher(words(other.to, other.to + FAR)).matches());
+  }
+
+  private static boolean isAlike(Mention a, Mention b) {
+    Optional<Role> role = a.known().map(Food::role);
+    return role.isPresent()
+        && role.equals(b.known().map(Food::role))
+        && !a.known().map(Food::id).equals(b.known().map(Food::id));
+  }
+
+  private void take(Mention food, Mention other) {
+    food.others.add((food.amountText + " " + other.foodText).strip());
+    other.food.part = Part.CHOICE;
+    clause.mentions.remove(other);
+  }
+
+  /** Up to the next food or amount. */
+  private String words(int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < Math.min(to, clause.size()); i++) {
+      if (clause.get(i).isFood() || clause.isStrong(i)) {
+        break;
+      }
+      words.append(i > from ? " " : "").append(clause.low(i));
+    }
+    return words.toString();
+  }
+}
