@@ -12,6 +12,7 @@ import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Packing;
 import honeststack.core.food.Role;
 import honeststack.core.measure.Amount.Term;
+import honeststack.core.measure.Containers;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
@@ -53,10 +54,16 @@ final class FoodNaming {
       String size = terms.isEmpty() ? "" : terms.get(0).measure().size();
       return Optional.of("tinned " + Token.joined(name))
           .filter(any -> size.equals("tin") || size.equals("can"))
+          .filter(any -> food.measures().stream().noneMatch(Named::isTin))
           .filter(any -> foods.byName(Token.joined(name)).filter(n -> n.food() == food).isPresent())
           .flatMap(foods::byName)
           .map(tinned -> new Named(tinned.food(), general, name, unused))
           .orElse(this);
+    }
+
+    private static boolean isTin(HouseholdMeasure measure) {
+      return measure instanceof HouseholdMeasure.Piece piece
+          && Containers.isContainer(piece.size());
     }
 
     /** "whole milk", "ground cinnamon": a form that the name itself means is no packing. */
