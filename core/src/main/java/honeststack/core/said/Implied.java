@@ -59,6 +59,10 @@ final class Implied {
 
   /** "make that 5 eggs, the small ones". */
   private void sizedEggs() {
+    if (clause.mentions.stream()
+        .noneMatch(m -> m.foodText.toLowerCase(Locale.ROOT).startsWith("egg"))) {
+      return;
+    }
     for (int i = 2; i < clause.size(); i++) {
       String said = clause.get(i).text().toLowerCase(Locale.ROOT);
       Matcher size = ONES.matcher(clause.has(i + 1) ? said + " " + clause.get(i + 1).text() : said);
