@@ -27,7 +27,11 @@ final class FatWords {
    * @return nothing if it does not say so
    */
   static List<String> others(String normal) {
-    boolean said = normal.contains("fat") || normal.contains("li") || normal.contains("skim");
+    boolean said =
+        normal.contains("fat")
+            || normal.contains("light")
+            || normal.contains("lite")
+            || normal.contains("skim");
     if (!said) {
       return List.of();
     }

@@ -75,30 +75,21 @@ final class Described {
     return true;
   }
 
-  /** "banana (1 large)", how many of the food it is; whether it is so. */
+  /**
+   * "banana (1 large)", "1 cup grated carrot (2 medium)": how many of the food; whether it is so.
+   */
   static boolean isCounted(Mention before, Clause inner) {
     boolean sized =
         before.food != null
-            && !before.isMeasured()
             && inner.size() == 2
             && inner.get(0).isCount()
             && !inner.is(1, Sort.PIECES)
             && inner.counts.pieces.isPresent();
-    boolean again =
-        before.food != null
-            && before.isMeasured()
-            && inner.size() == 2
-            && inner.get(0).isCount()
-            && !inner.is(1, Sort.PIECES)
-            && inner.counts.pieces.isPresent();
-    if (again) {
-      inner.counts.pieces = Optional.empty(); // "1 cup grated carrot (2 medium)"
-      note(inner);
-      return true;
-    }
     if (sized) {
-      before.amountText = inner.get(0).text() + " " + inner.get(1).text();
-      before.restated = true;
+      if (!before.isMeasured()) {
+        before.amountText = inner.get(0).text() + " " + inner.get(1).text();
+        before.restated = true;
+      }
       inner.counts.pieces = Optional.empty();
       note(inner);
     }
