@@ -4,6 +4,7 @@ import honeststack.app.kept.VersionStore.StoredVersion;
 import honeststack.app.kitchen.KitchenNow;
 import honeststack.app.larder.FoodNames;
 import honeststack.app.larder.FoodSearch;
+import honeststack.app.larder.NameWords;
 import honeststack.app.ledger.Ledger;
 import honeststack.app.ledger.Part;
 import honeststack.app.shelf.ShelfService;
@@ -70,7 +71,7 @@ class PreparationShelf {
 
   /** The preparations of one moment. Immutable. */
   private record Shelved(
-      Map<String, Preparation> byFood, Map<String, Food> byName, FoodSearch search)
+      Map<String, Preparation> byFood, Map<String, Food> byName, NameWords words, FoodSearch search)
       implements Preparations {
 
     static Shelved of(Map<String, Preparation> byFood) {
@@ -85,7 +86,7 @@ class PreparationShelf {
               });
       FoodSearch search = new FoodSearch();
       search.put(names);
-      return new Shelved(byFood, byName, search);
+      return new Shelved(byFood, byName, NameWords.of(byName.keySet()), search);
     }
 
     @Override
@@ -103,6 +104,11 @@ class PreparationShelf {
       String normal = FoodNames.normal(name);
       return Optional.ofNullable(normal.isEmpty() ? null : byName.get(normal))
           .map(food -> new Named(food, false));
+    }
+
+    @Override
+    public boolean isInNames(String word) {
+      return words.isIn(word);
     }
 
     @Override

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Words for little fat, and for none, that mean the same of any food: "half-fat", "lite". */
 final class FatWords {
@@ -18,7 +20,16 @@ final class FatWords {
   private static final List<String> ALL_FREE =
       List.of("nonfat", "fat free", "skim", "skimmed", "0%");
 
+  private static final Set<String> ALL =
+      Stream.of(LITTLE, LIGHT, NONE, FREE)
+          .flatMap(Set::stream)
+          .collect(Collectors.toUnmodifiableSet());
+
   private FatWords() {}
+
+  static boolean isOne(String word) {
+    return ALL.contains(word) || word.equals("fat");
+  }
 
   /**
    * A name in the other words for how little fat it has, each in the one form.

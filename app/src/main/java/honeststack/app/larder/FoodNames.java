@@ -2,7 +2,6 @@ package honeststack.app.larder;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -17,14 +16,13 @@ public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
   private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ]");
 
-  /** "peaches", "radishes". */
-  private static final Pattern ES = Pattern.compile("(?:ch|sh|x)es$");
-
   /** What is often written right behind what it is of. */
-  private static final Pattern JOINED =
-      Pattern.compile(
-          "\\b(\\p{L}{3,})"
-              + "(milk|flour|butter|oil|sugar|powder|cheese|syrup|seed|white|yolk|sauce|fat)\\b");
+  private static final List<String> JOINED =
+      List.of(
+          "milk", "flour", "butter", "oil", "sugar", "powder", "cheese", "syrup", "seed", "white",
+          "yolk", "sauce", "fat");
+
+  private static final int SHORTEST_JOINED = 3;
 
   private FoodNames() {}
 
@@ -92,12 +90,28 @@ public final class FoodNames {
 
   /** A name in the one form with words that were written as one taken apart: "oatmilk". */
   static String apart(String normal) {
-    if (!JOINED.matcher(normal).find()) {
-      return normal;
+    List<String> words = new ArrayList<>();
+    for (String word : normal.split(" ")) {
+      String end = joined(word);
+      words.add(word.substring(0, word.length() - end.length()));
+      if (!end.isEmpty()) {
+        words.add(end);
+      }
     }
-    String[] words = JOINED.matcher(normal).replaceAll("$1 $2").split(" ");
-    Arrays.sort(words);
+    Collections.sort(words);
     return String.join(" ", words);
+  }
+
+  /** The end of a word that is a word by itself; empty if there is none. */
+  private static String joined(String word) {
+    for (String end : JOINED) {
+      int from = word.length() - end.length();
+      if (from >= SHORTEST_JOINED && word.endsWith(end)) {
+        boolean letters = word.chars().limit(from).allMatch(Character::isLetter);
+        return letters ? end : "";
+      }
+    }
+    return "";
   }
 
   private static String singular(String word) {
@@ -107,7 +121,8 @@ public final class FoodNames {
     if (word.equals("peppers")) {
       return word; // vegetables; pepper is a spice
     }
-    if (word.length() > 5 && ES.matcher(word).find()) {
+    boolean hissed = word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes");
+    if (word.length() > 5 && hissed) {
       return word.substring(0, word.length() - 2);
     }
     if (word.length() > 4 && word.endsWith("oes")) {

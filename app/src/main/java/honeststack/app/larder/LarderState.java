@@ -28,6 +28,9 @@ final class LarderState implements Foods {
   /** Made when the first misspelt word is met. */
   private volatile Spelling spelling;
 
+  /** Made when the first text is read. */
+  private volatile NameWords words;
+
   /** While a cook types, the same unknown words are asked for again and again. */
   private record Asked(String name, int most) {}
 
@@ -150,6 +153,16 @@ final class LarderState implements Foods {
         .filter(Objects::nonNull)
         .map(LarderEntry::food)
         .toList();
+  }
+
+  @Override
+  public boolean isInNames(String word) {
+    NameWords now = words;
+    if (now == null) {
+      now = NameWords.of(byName.keySet()).with(LarderFiles.kinds().keySet());
+      words = now;
+    }
+    return now.isIn(word);
   }
 
   @Override

@@ -16,6 +16,8 @@ import honeststack.core.said.Part;
 import honeststack.core.said.Told;
 import honeststack.core.wording.RefusedException;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,6 +36,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SaidPropertiesTest {
   private static final Foods LARDER = Larder.reference();
   private static final Kitchen KITCHEN = Kitchen.of(LARDER, ShippedTables.read());
+
+  private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+
+  /** Of 100,000 characters, in nanoseconds. */
+  private static final long LONGEST = 1_000_000_000L;
 
   private static Told told(String text) {
     return KITCHEN.telling(MeasuringSystem.US).read(text);
@@ -184,7 +191,10 @@ class SaidPropertiesTest {
     };
   }
 
-  /** Time grows with the length of a text, and no text takes more than a second. */
+  /**
+   * Time grows with the length of a text. What the reading costs is measured, not what else the
+   * machine does meanwhile; the bench measures by the clock, on a machine that is left alone.
+   */
   @Test
   void aLongTextIsReadInTime() throws IOException {
     String all = String.join(". ", texts());
@@ -201,14 +211,13 @@ class SaidPropertiesTest {
             "flour ".repeat(16_000));
     longest.forEach(SaidPropertiesTest::told);
     for (String one : longest) {
-      // The fastest of three: other tests run beside this one.
       long fastest = Long.MAX_VALUE;
-      for (int i = 0; i < 3; i++) {
-        long start = System.nanoTime();
+      for (int i = 0; i < 6 && fastest > LONGEST; i++) {
+        long start = THREADS.getCurrentThreadCpuTime();
         told(one);
-        fastest = Math.min(fastest, System.nanoTime() - start);
+        fastest = Math.min(fastest, THREADS.getCurrentThreadCpuTime() - start);
       }
-      assertThat(fastest).as(one.substring(0, 20)).isLessThan(1_500_000_000L);
+      assertThat(fastest).as(one.substring(0, 20)).isLessThan(LONGEST);
     }
   }
 }

@@ -19,6 +19,14 @@ public interface Foods {
     return List.of();
   }
 
+  /**
+   * Whether a word may be part of some food's name, or of a word for a kind; true where nobody
+   * knows. Names with a word that is part of none need not be looked for.
+   */
+  default boolean isInNames(String word) {
+    return true;
+  }
+
   /** The word of some food's name that a misspelt one is nearest to; empty if it is none's. */
   default Optional<String> spelt(String word) {
     return Optional.empty();

@@ -4,6 +4,7 @@ import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Units as hurried hands write them: "tblspns", "teaspon", "handfull". */
 final class MisspeltUnit {
@@ -19,14 +20,21 @@ final class MisspeltUnit {
   private static final int SHORTEST = 7;
 
   private final Map<String, Unit> units;
-  private final List<String> names;
+
+  /** By their first letter, and by their last: of those near a word one is the same. */
+  private final Map<Character, List<String>> beginning;
+
+  private final Map<Character, List<String>> ending;
 
   /**
    * @param units by their names, rightly written
    */
   MisspeltUnit(Map<String, Unit> units) {
     this.units = units;
-    this.names = units.keySet().stream().filter(n -> n.length() >= SHORTEST).sorted().toList();
+    List<String> names =
+        units.keySet().stream().filter(n -> n.length() >= SHORTEST).sorted().toList();
+    this.beginning = names.stream().collect(Collectors.groupingBy(n -> n.charAt(0)));
+    this.ending = names.stream().collect(Collectors.groupingBy(n -> n.charAt(n.length() - 1)));
   }
 
   /** Null for a word that is none. */
@@ -43,9 +51,18 @@ final class MisspeltUnit {
     if (low.length() < SHORTEST || low.endsWith("ed")) {
       return null;
     }
+    String near = nearest(beginning.getOrDefault(low.charAt(0), List.of()), low);
+    near =
+        near == null
+            ? nearest(ending.getOrDefault(low.charAt(low.length() - 1), List.of()), low)
+            : near;
+    return near == null ? null : units.get(near);
+  }
+
+  private static String nearest(List<String> names, String low) {
     for (String name : names) {
       if (Math.abs(name.length() - low.length()) <= 1 && isNear(name, low)) {
-        return units.get(name);
+        return name;
       }
     }
     return null;

@@ -5,6 +5,7 @@ import static java.util.Map.entry;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Whole numbers and decimals in words: "a hundred and fifty", "twenty-five", "two point five". */
 final class NumberWords {
@@ -42,6 +43,9 @@ final class NumberWords {
           entry("eighty", 80),
           entry("ninety", 90));
 
+  /** What else a number in words may begin with. */
+  private static final Set<String> FIRST = Set.of("a", "hundred", "thousand", "dozen", "point");
+
   private final List<Token> tokens;
   private int next;
   private int decimals;
@@ -58,6 +62,10 @@ final class NumberWords {
 
   /** The number that begins at a token; "a" counts before hundred, thousand and dozen only. */
   static Optional<Found> at(List<Token> tokens, int i) {
+    String first = tokens.get(i).low();
+    if (!isSmall(first) && !FIRST.contains(first)) {
+      return Optional.empty();
+    }
     NumberWords words = new NumberWords(tokens, i);
     double value = words.number();
     return words.next > i
@@ -167,13 +175,21 @@ final class NumberWords {
   }
 
   private boolean isTens(int i) {
-    return i < tokens.size() && TENS.containsKey(tokens.get(i).low().replaceFirst("-.*", ""));
+    return i < tokens.size() && isTens(tokens.get(i).low());
+  }
+
+  /** "twenty", "twenty-five". */
+  private static boolean isTens(String low) {
+    int hyphen = low.indexOf('-');
+    return TENS.containsKey(hyphen > 0 ? low.substring(0, hyphen) : low);
   }
 
   private boolean isSmall(int i) {
-    return i < tokens.size()
-        && (ONES.containsKey(tokens.get(i).low())
-            || TENS.containsKey(tokens.get(i).low().replaceFirst("-.*", "")));
+    return i < tokens.size() && isSmall(tokens.get(i).low());
+  }
+
+  private static boolean isSmall(String low) {
+    return ONES.containsKey(low) || isTens(low);
   }
 
   private boolean isDigit(int i) {

@@ -41,10 +41,32 @@ public final class UnitWords {
   };
 
   /** What a spoon, a cup or a cap is called by, where it is written apart. */
-  private static final String[] FIRST = {
-    "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's", "bottle",
-    "eating", "salt", "mustard", "serving"
-  };
+  private static final Set<String> FIRST =
+      Set.of(
+          "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's",
+          "bottle", "eating", "salt", "mustard", "serving");
+
+  private static final Set<String> SECOND =
+      Set.of(
+          "spoon",
+          "spoons",
+          "spoonful",
+          "spoonfuls",
+          "spoonsful",
+          "cup",
+          "cups",
+          "glass",
+          "glasses",
+          "tip",
+          "tips",
+          "point",
+          "points",
+          "cap",
+          "caps",
+          "capful",
+          "capfuls",
+          "lid",
+          "lids");
 
   private UnitWords() {}
 
@@ -82,31 +104,11 @@ public final class UnitWords {
       return Optional.of(new Found(Unit.FLUID_OUNCE, dot(tokens, next + 1)));
     }
     boolean second =
-        i + 1 < tokens.size()
-            && tokens
-                .get(i + 1)
-                .isWord(
-                    "spoon",
-                    "spoons",
-                    "spoonful",
-                    "spoonfuls",
-                    "spoonsful",
-                    "cup",
-                    "cups",
-                    "glass",
-                    "glasses",
-                    "tip",
-                    "tips",
-                    "point",
-                    "points",
-                    "cap",
-                    "caps",
-                    "capful",
-                    "capfuls",
-                    "lid",
-                    "lids");
-    if (second && word.isWord(FIRST)) {
-      Unit two = UNITS.get(word.low().replaceFirst("['’]s$", "") + tokens.get(i + 1).low());
+        FIRST.contains(word.low())
+            && i + 1 < tokens.size()
+            && SECOND.contains(tokens.get(i + 1).low());
+    if (second) {
+      Unit two = UNITS.get(word.low().replace("'s", "") + tokens.get(i + 1).low());
       return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
     }
     boolean french =

@@ -27,6 +27,11 @@ public interface Preparations extends Foods {
         }
 
         @Override
+        public boolean isInNames(String word) {
+          return false;
+        }
+
+        @Override
         public List<Food> nearest(String name, int most) {
           return List.of();
         }
@@ -51,6 +56,11 @@ public interface Preparations extends Foods {
       @Override
       public List<Food> kind(String name) {
         return larder.kind(name);
+      }
+
+      @Override
+      public boolean isInNames(String word) {
+        return larder.isInNames(word) || Preparations.this.isInNames(word);
       }
 
       @Override

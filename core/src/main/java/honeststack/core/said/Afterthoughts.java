@@ -5,7 +5,6 @@ import honeststack.core.line.Place;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Locale;
 
 /** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
 final class Afterthoughts {
@@ -87,7 +86,7 @@ final class Afterthoughts {
     boolean corrects = clause.is(0, Sort.CORRECT) && clause.mentions.isEmpty();
     if (corrects && last.amount != null && !last.amount.isCount() && clause.size() <= 4) {
       for (Element element : clause.elements) {
-        UnitWords.of(element.text().toLowerCase(Locale.ROOT))
+        UnitWords.of(element.low())
             .ifPresent(
                 unit -> {
                   double amount = last.amount.measure().amount();

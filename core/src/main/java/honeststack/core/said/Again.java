@@ -130,7 +130,7 @@ final class Again {
     Clause clause = said.clause();
     return !clause.isWord(before - 1, "after", "before")
             && clause.isWord(before, "the", "this", "that", "remaining", "those")
-        || clause.has(before) && clause.get(before).text().toLowerCase(Locale.ROOT).endsWith("the");
+        || clause.has(before) && clause.get(before).low().endsWith("the");
   }
 
   private static boolean isMore(Said said) {

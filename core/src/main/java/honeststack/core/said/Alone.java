@@ -61,7 +61,7 @@ final class Alone {
     if (unknown.isEmpty() && measured) {
       unknown = naming.unknownBefore(link.amount());
     }
-    if (unknown.isEmpty() && amount.text().toLowerCase(Locale.ROOT).contains("rasher")) {
+    if (unknown.isEmpty() && amount.low().contains("rasher")) {
       unknown = "bacon"; // nothing else comes in rashers
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));

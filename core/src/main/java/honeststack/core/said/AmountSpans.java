@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
@@ -7,7 +8,6 @@ import honeststack.core.wording.RefusedException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 
 /** Finds the amounts among the words of a sentence. */
 final class AmountSpans {
@@ -20,13 +20,10 @@ final class AmountSpans {
   /** What comes behind is the same amount again. */
   private static final String[] RETOLD = {"that's", "thats", "is", "weighs", "say"};
 
-  private final Predicate<String> isName;
+  private final Foods foods;
 
-  /**
-   * @param isName whether a food goes by a name
-   */
-  AmountSpans(Predicate<String> isName) {
-    this.isName = isName;
+  AmountSpans(Foods foods) {
+    this.foods = foods;
   }
 
   /** Offers the amount that begins at a token, and what else its number may count. */
@@ -89,7 +86,7 @@ final class AmountSpans {
   private boolean hasName(List<Token> tokens, int from) {
     for (int to = from + 1; to <= Math.min(tokens.size(), from + 3); to++) {
       String name = Token.joined(tokens.subList(from, to));
-      if (isName.test(name)) {
+      if (foods.byName(name).isPresent()) {
         return true;
       }
     }

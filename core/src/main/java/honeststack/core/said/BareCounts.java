@@ -78,15 +78,13 @@ final class BareCounts {
 
   /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
   private static boolean isLeftOver(Clause clause, int i) {
-    if (!clause.get(i).isCount()) {
+    boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".") && isOwned(clause, i - 2);
+    if (!apart || !clause.get(i).isCount()) {
       return false;
     }
-    String said = clause.low(i);
-    boolean pieces = PIECES.matcher(said).matches() && isEnd(clause, i + 1);
+    boolean pieces = PIECES.matcher(clause.low(i)).matches() && isEnd(clause, i + 1);
     boolean all = ALL.matcher(clause.low(i + 1)).matches() && isEnd(clause, i + 2);
-    boolean out = OUT.matcher(clause.low(i + 1)).matches();
-    boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".") && isOwned(clause, i - 2);
-    return clause.get(i).isCount() && (pieces || all || out) && apart;
+    return pieces || all || OUT.matcher(clause.low(i + 1)).matches();
   }
 
   /** The food there has an amount before it. */

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
-import java.util.Locale;
 import java.util.Set;
 
 /** What may stand between an amount and its food, on either side. */
@@ -33,7 +32,7 @@ final class Between {
 
   /** "flour, I use 200 g". */
   static boolean isTaken(Element element) {
-    return TAKEN_WORDS.contains(element.text().toLowerCase(Locale.ROOT));
+    return TAKEN_WORDS.contains(element.low());
   }
 
   /** What stands between two foods, never between one and its amount. */

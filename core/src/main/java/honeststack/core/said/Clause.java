@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 
 /** The elements of a sentence, and what has been made of them so far. */
@@ -91,7 +90,7 @@ final class Clause {
 
   /** In small letters; empty where there is nothing. */
   String low(int i) {
-    return has(i) ? get(i).text().toLowerCase(Locale.ROOT) : "";
+    return has(i) ? get(i).low() : "";
   }
 
   /** Leaves out all foods and amounts from one element to before another. */

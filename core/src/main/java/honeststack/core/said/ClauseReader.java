@@ -23,10 +23,10 @@ final class ClauseReader {
    * @param grams the text says that all its numbers are
    */
   ClauseReader(Foods foods, boolean grams) {
-    this.foods = foods;
+    this.foods = new LookedUp(foods);
     this.grams = grams;
-    this.spans = new Spans(foods);
-    this.described = new Described(foods);
+    this.spans = new Spans(this.foods);
+    this.described = new Described(this.foods);
   }
 
   Clause read(Sentence sentence) {
@@ -217,7 +217,8 @@ final class ClauseReader {
     int halves = 0;
     Place second = Place.NOT_SAID;
     for (int i = 0; i + 1 < clause.size(); i++) {
-      boolean half = HALF.matcher(clause.get(i).text()).matches();
+      String low = clause.low(i);
+      boolean half = (low.contains("half") || low.endsWith("rest")) && HALF.matcher(low).matches();
       int cue =
           clause.ahead(i + 1, 4, e -> e.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && !e.isWord("batter"));
       if (half && cue > 0) {

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.LineWords;
 import honeststack.core.measure.Measure;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -208,7 +207,7 @@ final class Counts {
   }
 
   private boolean isAbbreviated(int i) {
-    return clause.has(i) && LineWords.isAbout(clause.get(i).text().toLowerCase(Locale.ROOT));
+    return clause.has(i) && LineWords.isAbout(clause.get(i).low());
   }
 
   /** The noun that a number counts, over adjectives; -1 if there is none. */
@@ -273,7 +272,7 @@ final class Counts {
 
   /** "(12 pcs)", "18 pieces in all", "for 10 pieces". */
   private boolean isPieces(int i) {
-    String unit = clause.get(i).text().toLowerCase(Locale.ROOT);
+    String unit = clause.get(i).low();
     boolean alone = clause.size() == 1 && !clause.sentence.whole();
     boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
     boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);

@@ -7,6 +7,7 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -34,6 +35,11 @@ final class Element {
 
   /** Words that stand for it where it is not written as it is meant; null for its own. */
   String instead;
+
+  /** Its own words, and in small letters what it says, once they were asked for. */
+  private String written;
+
+  private String low;
 
   /** It takes the place of an amount before it. */
   boolean corrects;
@@ -149,6 +155,23 @@ final class Element {
   }
 
   String text() {
-    return instead != null ? instead : Token.joined(tokens.subList(from, to));
+    if (instead != null) {
+      return instead;
+    }
+    if (written == null) {
+      written = to == from + 1 ? tokens.get(from).text() : Token.joined(tokens.subList(from, to));
+    }
+    return written;
+  }
+
+  /** In small letters. */
+  String low() {
+    if (instead != null) {
+      return instead.toLowerCase(Locale.ROOT);
+    }
+    if (low == null) {
+      low = text().toLowerCase(Locale.ROOT);
+    }
+    return low;
   }
 }

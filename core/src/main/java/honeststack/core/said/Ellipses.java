@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.line.Token;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -81,7 +80,7 @@ final class Ellipses {
         String last = element.tokens.get(element.to - 1).low();
         head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
       } else if (!noun(head, element).isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
-        String name = element.text().toLowerCase(Locale.ROOT) + " " + noun(head, element);
+        String name = element.low() + " " + noun(head, element);
         Optional<Foods.Named> whole = foods.byName(name);
         if (whole.isPresent()) {
           Element food = Element.food(element.tokens, element.from, element.to, whole);
@@ -135,7 +134,7 @@ final class Ellipses {
     boolean compound = behind - elements.get(joint + 1).from > 1;
     String head = next.get(behind - 1).low();
     Element before = elements.get(joint - 1);
-    String word = before.text().toLowerCase(Locale.ROOT);
+    String word = before.low();
     boolean one = before.to == before.from + 1;
     if (!compound || !one || !HEADS.contains(head) || !isOpen(before, word)) {
       return;

@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
@@ -78,7 +77,7 @@ final class Exclusions {
         continue;
       }
       int food = clause.ahead(i + 1, FAR, Element::isFood);
-      boolean asked = clause.get(i).text().toLowerCase(Locale.ROOT).startsWith("if i");
+      boolean asked = clause.get(i).low().startsWith("if i");
       boolean measured = asked && clause.ahead(food + 2, 1, Element::isAmount) >= 0;
       if (food >= 0 && !isAmountBetween(i, food) && !measured) {
         clause.take(i, food + 1, Part.ASIDE);

@@ -5,7 +5,6 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * One amount of two foods: "½ pint of half milk, half water", "200 ml milk and water, half and
@@ -69,7 +68,7 @@ final class Halves {
     Element half = clause.get(from + 1);
     return before.food != null
         && half.instead != null
-        && before.food.text().toLowerCase(Locale.ROOT).endsWith(half.instead.replaceAll(".* ", ""));
+        && before.food.low().endsWith(half.instead.replaceAll(".* ", ""));
   }
 
   private void share(Element whole, Mention first, Mention second) {

@@ -4,7 +4,6 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -43,7 +42,7 @@ final class Implied {
         continue;
       }
       int like = clause.ahead(i + 1, 2, Element::isFood);
-      String thing = like > 0 ? clause.get(like).text().toLowerCase(Locale.ROOT) : "";
+      String thing = like > 0 ? clause.get(like).low() : "";
       boolean egg = thing.endsWith("egg");
       Mention before = null;
       for (Mention mention : clause.mentions) {
@@ -59,21 +58,27 @@ final class Implied {
 
   /** "make that 5 eggs, the small ones". */
   private void sizedEggs() {
-    if (clause.mentions.stream()
-        .noneMatch(m -> m.foodText.toLowerCase(Locale.ROOT).startsWith("egg"))) {
-      return;
-    }
-    for (int i = 2; i < clause.size(); i++) {
-      String said = clause.get(i).text().toLowerCase(Locale.ROOT);
-      Matcher size = ONES.matcher(clause.has(i + 1) ? said + " " + clause.get(i + 1).text() : said);
-      for (Mention mention : clause.mentions) {
-        boolean egg = mention.amount != null && mention.foodText.matches("(?i)eggs?");
-        boolean counted = clause.has(i - 1) && clause.get(i - 1).isAmount(); // "12 small ones"
-        if (egg && !counted && mention.to <= i && mention.amount.isCount() && size.lookingAt()) {
+    List<Mention> eggs =
+        clause.mentions.stream()
+            .filter(m -> m.amount != null && m.amount.isCount() && isEgg(m.foodText))
+            .toList();
+    for (int i = 2; i < clause.size() && !eggs.isEmpty(); i++) {
+      String said = clause.low(i);
+      Matcher size = ONES.matcher(clause.has(i + 1) ? said + " " + clause.low(i + 1) : said);
+      boolean counted = clause.get(i - 1).isAmount(); // "12 small ones"
+      if (counted || !size.lookingAt()) {
+        continue;
+      }
+      for (Mention mention : eggs) {
+        if (mention.to <= i) {
           mention.amountText = mention.amount.text() + " " + size.group(1);
         }
       }
     }
+  }
+
+  private static boolean isEgg(String food) {
+    return food.equalsIgnoreCase("egg") || food.equalsIgnoreCase("eggs");
   }
 
   /** "spray the iron", "on a buttered griddle": with something, and nobody says how much. */
@@ -137,7 +142,7 @@ final class Implied {
   /** What is baked in, within a few words; -1 for nothing. */
   private int pan(int from) {
     for (int i = from; i < Math.min(clause.size(), from + 4); i++) {
-      String words = clause.get(i).text().toLowerCase(Locale.ROOT);
+      String words = clause.get(i).low();
       if (PAN.matcher(words).find()) {
         return i;
       }

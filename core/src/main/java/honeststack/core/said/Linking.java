@@ -5,7 +5,6 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Which amount is of which food: of all ways to pair neighbours, the cheapest.
@@ -170,9 +169,9 @@ final class Linking {
     boolean begins = word == 0 || clause.isMark(word - 1, ",", ";", ".", "/");
     return word >= 0
         && begins
-        && !LineWords.isAbout(clause.get(word).text().toLowerCase(Locale.ROOT))
+        && !LineWords.isAbout(clause.get(word).low())
         && clause.get(word).kind == Element.Kind.WORD
-        && !LineWords.isDescribing(clause.get(word).text().toLowerCase(Locale.ROOT));
+        && !LineWords.isDescribing(clause.get(word).low());
   }
 
   /** One or two words, then a mark or nothing. */
@@ -204,7 +203,7 @@ final class Linking {
   }
 
   private static boolean isRashers(Element amount) {
-    return amount.text().toLowerCase(Locale.ROOT).contains("rasher");
+    return amount.low().contains("rasher");
   }
 
   /** Only marks stand between the first name and an amount. */
@@ -267,7 +266,7 @@ final class Linking {
     if (said.corrects) {
       return 0;
     }
-    if (isRashers(said) && !clause.get(food).text().toLowerCase(Locale.ROOT).contains("bacon")) {
+    if (isRashers(said) && !clause.get(food).low().contains("bacon")) {
       return NEVER; // nothing else comes in them
     }
     if (said.isWeak()) {

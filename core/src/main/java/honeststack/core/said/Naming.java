@@ -173,7 +173,7 @@ final class Naming {
             && !EverydayWords.is(element.tokens.get(element.from).low())
             && UnitWords.of(element.tokens.get(element.from).low()).isEmpty()
             && !LineWords.isDescribing(element.tokens.get(element.from).low())
-            && Containers.counted(element.text().toLowerCase(Locale.ROOT)).isEmpty()
+            && Containers.counted(element.low()).isEmpty()
             && (isAtEnd(next + 1) || clause.get(food).instead != null);
     if (noun || dish) {
       mention.foodText += " " + element.text();

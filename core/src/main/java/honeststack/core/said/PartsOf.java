@@ -92,7 +92,7 @@ final class PartsOf {
     boolean fruit = FRUIT.matcher(whole.foodText.toLowerCase(Locale.ROOT)).find();
     for (int i = from; i < in.size(); i++) {
       Element element = in.get(i);
-      String word = element.text().toLowerCase(Locale.ROOT);
+      String word = element.low();
       String part = part(element, whole);
       boolean known = !part.isEmpty() && (fruit || part.startsWith("egg"));
       if (known) {
@@ -114,7 +114,7 @@ final class PartsOf {
   private void its() {
     String fruit = "";
     for (int i = 0; i < clause.size(); i++) {
-      String word = clause.get(i).text().toLowerCase(Locale.ROOT);
+      String word = clause.get(i).low();
       Matcher known = FRUIT.matcher(word);
       boolean part = word.equals("juice") || word.equals("zest") || word.equals("rind");
       if (known.find()) {
@@ -209,7 +209,7 @@ final class PartsOf {
   }
 
   private static String part(Element element, Mention whole) {
-    String word = element.text().toLowerCase(Locale.ROOT);
+    String word = element.low();
     String last = word.substring(word.lastIndexOf(' ') + 1);
     boolean egg = whole.foodText.toLowerCase(Locale.ROOT).contains("egg");
     return switch (last) {

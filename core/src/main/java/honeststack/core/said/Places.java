@@ -5,7 +5,6 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
@@ -204,9 +203,7 @@ final class Places {
 
   /** Whatever else is warmed "in a small pan" is no fat for it. */
   private static boolean isElsewhere(Element cue, Mention mention) {
-    return cue.is(Sort.PAN)
-        && cue.text().toLowerCase(Locale.ROOT).startsWith("in a ")
-        && role(mention) != Role.FAT;
+    return cue.is(Sort.PAN) && cue.low().startsWith("in a ") && role(mention) != Role.FAT;
   }
 
   /** "I cook three little ones in 1 tsp coconut oil". */

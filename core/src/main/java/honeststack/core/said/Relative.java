@@ -25,6 +25,10 @@ final class Relative {
               + "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
               + "| measure| the| of| in| an| a)*)");
 
+  /** Without one of these nothing is said so. */
+  private static final Pattern CUE =
+      Pattern.compile("same|equal|much|twice|double|triple|thrice|half|third|quarter|times");
+
   private static final Map<String, Double> TIMES =
       Map.of(
           "twice",
@@ -63,8 +67,10 @@ final class Relative {
   /** Takes the words out that say so. */
   Relative(Clause clause) {
     this.clause = clause;
-    for (int i = 1; i < clause.size(); i++) {
-      find(i);
+    if (clause.elements.stream().anyMatch(e -> CUE.matcher(e.low()).find())) {
+      for (int i = 1; i < clause.size(); i++) {
+        find(i);
+      }
     }
   }
 

@@ -1,13 +1,10 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -37,14 +34,11 @@ final class Spans {
   private final Inverted inverted;
   private final AmountSpans amountSpans;
   private Set<Integer> walls = Set.of();
-  private final Map<String, Optional<Foods.Named>> names = new HashMap<>();
-  private final Map<String, Boolean> kinds = new HashMap<>();
 
   Spans(Foods foods) {
     this.foods = foods;
     this.inverted = new Inverted(foods);
-    this.amountSpans =
-        new AmountSpans(name -> names.computeIfAbsent(name, foods::byName).isPresent());
+    this.amountSpans = new AmountSpans(foods);
   }
 
   /**
@@ -108,7 +102,7 @@ final class Spans {
     }
     int last = i;
     while (last < Math.min(tokens.size(), i + LONGEST_NAME)
-        && isName(tokens.get(last))
+        && isNamePart(tokens, last)
         && (last == i || !walls.contains(tokens.get(last - 1).end()))) {
       last++;
     }
@@ -136,10 +130,10 @@ final class Spans {
       if (name.equalsIgnoreCase("cream whipped")) {
         continue; // it was measured before
       }
-      Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);
+      Optional<Foods.Named> found = foods.byName(name);
       if (found.isPresent()) {
         cover.offer(i, Element.food(tokens, i, to, found), NAME * (to - i));
-      } else if (kinds.computeIfAbsent(name, any -> !kind(any).isEmpty())) {
+      } else if (!foods.kind(name).isEmpty()) {
         cover.offer(i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
       }
       if (to < tokens.size() && tokens.get(to).isMark(",") && !isEndOfName(tokens, i, name)) {
@@ -159,7 +153,7 @@ final class Spans {
   private boolean isEndOfName(List<Token> tokens, int i, String name) {
     boolean word = i > 0 && tokens.get(i - 1).kind() == Token.Kind.WORD;
     String longer = word ? tokens.get(i - 1).text() + " " + name : "";
-    return word && names.computeIfAbsent(longer, foods::byName).isPresent();
+    return word && foods.byName(longer).isPresent();
   }
 
   private static Element written(List<Token> tokens, int i, Inverted.Found other) {
@@ -170,16 +164,17 @@ final class Spans {
 
   /** A name longer than others, which is all that is left of the line. */
   private void alone(List<Token> tokens, int i, Cover cover) {
+    for (int word = i; word < tokens.size(); word++) {
+      if (!isNamePart(tokens, word)) {
+        return;
+      }
+    }
     String name = Token.joined(tokens.subList(i, tokens.size()));
-    Optional<Foods.Named> found = names.computeIfAbsent(name, foods::byName);
+    Optional<Foods.Named> found = foods.byName(name);
     if (found.isPresent()) {
       Element element = Element.food(tokens, i, tokens.size(), found);
       cover.offer(i, element, NAME * (tokens.size() - i));
     }
-  }
-
-  private List<Food> kind(String name) {
-    return foods.kind(name);
   }
 
   private void misspelt(List<Token> tokens, int i, Cover cover) {
@@ -203,6 +198,16 @@ final class Spans {
 
   private static boolean isNumber(List<Token> tokens, int i) {
     return tokens.get(i).kind() == Token.Kind.NUMBER;
+  }
+
+  /** A word of some food's name, or a number in it: "2 % milk". */
+  private boolean isNamePart(List<Token> tokens, int i) {
+    Token token = tokens.get(i);
+    boolean glued =
+        i + 1 < tokens.size() && tokens.get(i + 1).start() == token.end() // "T55", "H2O"
+            || i > 0 && tokens.get(i - 1).end() == token.start();
+    return isName(token)
+        && (token.kind() != Token.Kind.WORD || glued || foods.isInNames(token.low()));
   }
 
   private static boolean isName(Token token) {

@@ -1,7 +1,9 @@
 package honeststack.core.said;
 
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Punctuation that was spoken, "two eggs comma a cup of kefir full stop", and dots that are none:
@@ -34,15 +36,20 @@ final class SpokenMarks {
   private SpokenMarks() {}
 
   static String written(String said) {
+    String low = said.toLowerCase(Locale.ROOT);
     String dotless =
-        said.indexOf('.') < 0 ? said : DOTTED.matcher(said).replaceAll(at -> undotted(at.group()));
+        low.contains("b.") ? DOTTED.matcher(said).replaceAll(at -> undotted(at.group())) : said;
     String bare = unquoted(dotless);
     bare =
         bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.matcher(bare).replaceAll("of");
-    bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+    if (has(low, "-ish", "-odd ", "ths", "rds")) {
+      bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+    }
     bare = bare.replace("=>", ", ").replace(">>", ", ");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
-    boolean spoken = COMMA.matcher(text).find() || NEW_LINE.matcher(text).find();
+    boolean spoken =
+        has(low, "comma", "line", "paragraph")
+            && (COMMA.matcher(text).find() || NEW_LINE.matcher(text).find());
     if (!spoken) {
       return text;
     }
@@ -52,7 +59,13 @@ final class SpokenMarks {
 
   /** What stands in quotes is a name as any other: type "00". */
   private static String unquoted(String text) {
-    return QUOTED.matcher(text).replaceAll(at -> " " + Matcher.quoteReplacement(at.group(1)) + " ");
+    return has(text, "\"", "“", "„", "”")
+        ? QUOTED.matcher(text).replaceAll(at -> " " + Matcher.quoteReplacement(at.group(1)) + " ")
+        : text;
+  }
+
+  private static boolean has(String text, String... any) {
+    return Stream.of(any).anyMatch(text::contains);
   }
 
   private static String undotted(String letters) {

@@ -9,6 +9,7 @@ import honeststack.core.said.Sentence.Section;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
@@ -42,7 +43,7 @@ public final class Telling {
   public Told read(String text) {
     Vessels vessels = new Vessels(SpokenMarks.written(text));
     Page page = new Page(vessels.text);
-    ClauseReader clauses = new ClauseReader(foods, GRAMS.matcher(text).find());
+    ClauseReader clauses = new ClauseReader(foods, isInGrams(text));
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
     for (Sentence sentence : page.sentences) {
@@ -59,6 +60,13 @@ public final class Telling {
     title(read);
     new Again(read).find();
     return new Telltale(text, page, read).told();
+  }
+
+  /** Its numbers without a unit are grams, it says. */
+  private static boolean isInGrams(String text) {
+    String low = text.toLowerCase(Locale.ROOT);
+    boolean maybe = low.contains("(g") || low.contains("in g") || low.contains("grams");
+    return (maybe || low.contains(" g)")) && GRAMS.matcher(low).find();
   }
 
   /** The first of several lines, if it measures nothing, is what the recipe is called. */

@@ -19,6 +19,11 @@ final class Vessels {
 
   private static final String SIZE = "(\\d+(?:[.,]\\d+)?) ?(ml|cl|dl)\\b";
 
+  private static final Pattern MEASURED = Pattern.compile(SIZE, Pattern.CASE_INSENSITIVE);
+
+  /** How many letters before a size may name what holds it. */
+  private static final int BEFORE = 50;
+
   private static final Pattern STATED =
       Pattern.compile(
           "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
@@ -43,9 +48,17 @@ final class Vessels {
    * @param said in which the stretches are left blank
    */
   Vessels(String said) {
+    Matcher size = MEASURED.matcher(said);
     Matcher matcher = STATED.matcher(said);
     StringBuilder rest = new StringBuilder(said);
-    while (matcher.find()) {
+    int from = 0;
+    while (size.find()) {
+      matcher.region(
+          Math.max(from, size.start() - BEFORE), Math.min(said.length(), size.end() + 1));
+      if (!matcher.find()) {
+        continue;
+      }
+      from = matcher.end();
       boolean plain = matcher.group(1) != null;
       String name = matcher.group(plain ? 1 : 4).toLowerCase(Locale.ROOT);
       double number = Double.parseDouble(matcher.group(plain ? 2 : 5).replace(',', '.'));
