@@ -188,7 +188,9 @@ class SaidTest {
     "inverted, 1",
     "parts, 1",
     "shares, 1",
-    "choices, 1"
+    "choices, 1",
+    "ranges, 1",
+    "leftout, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -233,7 +235,9 @@ class SaidTest {
         "usual",
         "inverted",
         "parts",
-        "shares"
+        "shares",
+        "ranges",
+        "leftout"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -184,6 +184,13 @@ public final class AmountParser {
    */
   Optional<Found> measure(int from, boolean counts) {
     Optional<Quantity> number = quantities.at(from);
+    if (number.isEmpty() && word(from, "between")) {
+      return quantities
+          .at(from + 1)
+          .flatMap(this::unit)
+          .map(low -> orMore(from + 1, low))
+          .filter(f -> f.measure().halfRange() > 0);
+    }
     if (number.isEmpty()) {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
       return unit(new Quantity(1, 0, 0, from))
@@ -200,7 +207,7 @@ public final class AmountParser {
     }
     Optional<Found> measured = unit(quantity);
     if (measured.isPresent()) {
-      return measured.map(this::inContainer);
+      return measured.map(low -> orMore(from, low)).map(this::inContainer);
     }
     if (!counts) {
       return Optional.empty();
@@ -236,6 +243,38 @@ public final class AmountParser {
             quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),
             Containers.isContainer(part),
             part.isEmpty() ? i : i + 1));
+  }
+
+  /** "150 g to 200 g", "a spoon or two of": a range. */
+  private Found orMore(int from, Found low) {
+    int to = quantities.upTo(from, low.next());
+    Measure first = low.measure();
+    Optional<Quantity> number = to == 0 ? Optional.empty() : quantities.at(to);
+    if (number.isEmpty()
+        || first.halfRange() > 0
+        || number.get().halfRange() > 0
+        || number.get().amount() <= first.amount()) {
+      return low;
+    }
+    int end = number.get().next();
+    Optional<Found> second = unit(number.get());
+    if (second.isPresent()) {
+      boolean same = second.get().measure().unit() == first.unit();
+      return same ? range(first, number.get(), second.get().next()) : low;
+    }
+    boolean few = word(to, "two", "three") && word(to - 1, "or") && first.amount() == 1;
+    boolean one = few && !(end < tokens.size() && tokens.get(end).low().endsWith("s"));
+    return one ? range(first, number.get(), end) : low;
+  }
+
+  private static Found range(Measure low, Quantity high, int next) {
+    Quantity both =
+        new Quantity(
+            (low.amount() + high.amount()) / 2,
+            (high.amount() - low.amount()) / 2,
+            Math.max(low.decimals(), high.decimals()),
+            next);
+    return new Found(both.measure(low.unit(), low.packing(), low.heap(), low.size()), false, next);
   }
 
   /** "2 x 400 g tins", "a 400 g tin": the content counts. */

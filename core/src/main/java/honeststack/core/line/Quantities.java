@@ -79,16 +79,29 @@ final class Quantities {
     if (word(i, "between")) {
       return number(i + 1).flatMap(low -> range(low, "and"));
     }
-    return number(i).map(first -> range(first, "to", "or").orElse(first));
+    return number(i).map(first -> about(first).or(() -> range(first, "to", "or")).orElse(first));
+  }
+
+  /** "200±10". */
+  private Optional<Quantity> about(Quantity middle) {
+    return is(middle.next(), "±")
+        ? number(middle.next() + 1)
+            .filter(more -> more.amount() < middle.amount())
+            .map(
+                more ->
+                    new Quantity(middle.amount(), more.amount(), middle.decimals(), more.next()))
+        : Optional.empty();
   }
 
   private Optional<Quantity> range(Quantity low, String... words) {
     int i = low.next();
     boolean dash = is(i, "-", "–", "—", "−");
-    if (!dash && !word(i, words)) {
+    int maybe = unsure(is(i, ",") ? i + 1 : i); // "two, maybe three"
+    boolean unsure = maybe > i + (is(i, ",") ? 1 : 0);
+    if (!dash && !unsure && !word(i, words)) {
       return Optional.empty();
     }
-    return number(i + 1)
+    return number(unsure ? maybe : unsure(i + 1))
         .filter(high -> high.amount() > low.amount())
         .map(
             high ->
@@ -97,6 +110,30 @@ final class Quantities {
                     (high.amount() - low.amount()) / 2,
                     Math.max(low.decimals(), high.decimals()),
                     high.next()));
+  }
+
+  /** Skips "maybe", "possibly even". */
+  private int unsure(int i) {
+    int at = i;
+    while (word(at, "maybe", "perhaps", "possibly", "even")) {
+      at++;
+    }
+    return at;
+  }
+
+  /**
+   * Where what an amount reaches up to begins: "150 g to 200 g", "between 1 and 2 dl".
+   *
+   * @param from its first token
+   * @param i the first behind it
+   * @return 0 for a single one
+   */
+  int upTo(int from, int i) {
+    boolean between = word(from - 1, "between") && word(i, "and");
+    if (word(i, "up") && word(i + 1, "to")) {
+      return i + 2;
+    }
+    return between || word(i, "to", "or") || is(i, "-", "–", "—") ? unsure(i + 1) : 0;
   }
 
   private Optional<Quantity> number(int i) {

@@ -24,7 +24,7 @@ import java.util.function.ToDoubleFunction;
  * walnut 18, one like an egg 50, a pat 5, a smear 8, a dusting 4, a handful 30 g.
  */
 public enum Unit {
-  GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "grm", "gm", "gram", "gramme"),
+  GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "grm", "gm", "gram", "gramm", "gramme"),
   /** As they weigh in Budapest and in Warsaw. */
   DECAGRAM(Kind.MASS, "dag", "dag", 10, NONE, "dag", "dkg", "deka"),
   KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kgs", "kilo", "kilogram", "kilogramme"),

@@ -149,9 +149,6 @@ final class Choices {
     int amount = clause.ahead(or + 1, FAR, e -> e.isAmount() && !e.isWeak());
     int food = clause.ahead(amount >= 0 ? amount + 1 : or + 1, FAR, Element::isFood);
     if (food < 0 || !clause.isFood(food)) {
-      if (amount >= 0 && clause.get(amount).isCount()) {
-        clause.get(amount).part = Part.NOTE;
-      }
       return;
     }
     Element said = amount >= 0 ? clause.get(amount) : null;

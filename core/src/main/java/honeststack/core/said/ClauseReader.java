@@ -57,6 +57,7 @@ final class ClauseReader {
     Places.in(clause);
     asides(clause);
     Times.in(clause);
+    Ranging.in(clause);
     Alternatives.in(clause);
     return clause;
   }
@@ -309,7 +310,8 @@ final class ClauseReader {
           before != null
               && (Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
-                  || Times.inBrackets(before, aside.clause()));
+                  || Times.inBrackets(before, aside.clause())
+                  || Ranging.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();
       }

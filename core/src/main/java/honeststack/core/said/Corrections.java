@@ -3,6 +3,8 @@ package honeststack.core.said;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
@@ -38,6 +40,12 @@ final class Corrections {
           "i",
           "think");
 
+  private static final Pattern CHANGES =
+      Pattern.compile(
+          "\\b(?:cut|cutting|reduced?|reducing|dropp?(?:ed|ing)?|lower(?:ed|ing)?|raised?"
+              + "|upp(?:ed|ing)|increased?|increasing|trim(?:med)?|scaled?|taken?|took|br[io](?:ng|ught)"
+              + "|turned|brought|halved|doubled|pushed|knocked|pulled)\\b(?: the)?$");
+
   private final Clause clause;
 
   private Corrections(Clause clause) {
@@ -53,6 +61,7 @@ final class Corrections {
     }
     corrections.retold();
     corrections.changed();
+    corrections.reduced();
   }
 
   /** "3 tbsp for each, so 6 tbsp": what it comes to. */
@@ -76,6 +85,27 @@ final class Corrections {
       if (to && clause.isStrong(i + 1)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
         clause.get(i + 1).corrects = true;
+      }
+    }
+  }
+
+  /** "I cut the sugar down to 50 g", "sugar cut to 50 g". */
+  private void reduced() {
+    for (int i = 0; i < clause.size(); i++) {
+      Matcher verb = CHANGES.matcher(clause.low(i));
+      int food =
+          verb.find() ? clause.isFood(i - 1) ? i - 1 : clause.ahead(i + 1, 2, Element::isFood) : -1;
+      if (food < 0 || clause.isStrong(food - 1)) {
+        continue;
+      }
+      int to = Math.max(i, food) + 1;
+      while (clause.isWord(
+          to, "right", "down", "up", "back", "it", "was", "slightly", "a", "bit")) {
+        to++;
+      }
+      if (clause.low(to).matches("(down |up |right down )?to") && clause.isStrong(to + 1)) {
+        clause.take(i, i + 1, Part.NOTE);
+        clause.take(Math.max(i, food) + 1, to + 1, Part.NOTE);
       }
     }
   }

@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import java.util.List;
 import java.util.regex.Pattern;
 
 /**
@@ -26,7 +25,7 @@ final class Exclusions {
     exclusions.nothing();
     exclusions.outOf();
     exclusions.left();
-    exclusions.behind();
+    LeftOut.in(clause);
   }
 
   /** Foods that only name a thing, and foods that are verbs. */
@@ -242,30 +241,5 @@ final class Exclusions {
   private boolean isList(int i) {
     boolean comma = clause.isMark(i + 1, ",") && !clause.isStrong(i + 2);
     return clause.is(i + 1, Sort.OR) || comma || clause.isWord(i + 1, "and");
-  }
-
-  /** "butter's out", "honey is not for babies", "leave the sugar out". */
-  private void behind() {
-    for (int i = 1; i < clause.size(); i++) {
-      boolean out =
-          clause.is(i, Sort.OUT)
-              || clause.isWord(i, "out") && clause.get(i - 1).text().endsWith("'s")
-              || clause.isWord(i, "out") && isLeft(i);
-      boolean none =
-          clause.isWord(i, "no", "none", "nil", "nope")
-              && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";", "!"))
-              && (clause.isWord(i, "none", "nil") || !clause.isStrong(i + 2));
-      boolean swapped =
-          clause.isWord(i, "out") && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", "."));
-      int food = none && clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
-      if ((out || none || swapped) && clause.isFood(food)) {
-        clause.take(food, i + 1, Part.EXCLUDED);
-      }
-    }
-  }
-
-  private boolean isLeft(int i) {
-    List<Element> before = clause.elements.subList(Math.max(0, i - FAR), i);
-    return before.stream().anyMatch(e -> e.isWord("leave", "leaving", "left"));
   }
 }

@@ -243,8 +243,35 @@ final class Page {
                 || next.kind() == Token.Kind.FRACTION);
     boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
     boolean unit = UnitWords.isUnit(tokens, i - 1);
-    boolean apart = isLabelled(tokens, i + 1) || isSentence(tokens, i + 1);
+    boolean apart =
+        isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || begins && isBehindName(tokens, i);
     return (begins || whole) && !unit || begins && unit && apart;
+  }
+
+  /** "Less sugar: 20 g. Flour …": what is measured there was named before. */
+  private static boolean isBehindName(List<Token> tokens, int dot) {
+    int number = -1;
+    int from = dot - 1;
+    while (from >= 0 && !tokens.get(from).isMark("!", "?", ";") && !isStop(tokens, from)) {
+      Token.Kind kind = tokens.get(from).kind();
+      if (kind == Token.Kind.NUMBER || kind == Token.Kind.FRACTION) {
+        if (number >= 0) {
+          return false;
+        }
+        number = from;
+      }
+      from--;
+    }
+    return number > from + 1
+        && number > 0
+        && tokens.get(from + 1).kind() == Token.Kind.WORD
+        && (tokens.get(number - 1).isMark(",", ":", "=", "–", "—")
+            || tokens.get(number - 1).isWord("to"));
+  }
+
+  /** A dot that shortens no unit. */
+  private static boolean isStop(List<Token> tokens, int i) {
+    return tokens.get(i).isMark(".") && (i == 0 || !UnitWords.isUnit(tokens, i - 1));
   }
 
   /** "36 g. Batter 690 g. Twelve of them": no food begins so. */
@@ -263,7 +290,7 @@ final class Page {
   /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */
   private static boolean isLabelled(List<Token> tokens, int from) {
     for (int i = from; i < tokens.size() && i <= from + LABEL; i++) {
-      if (tokens.get(i).isMark(":")) {
+      if (tokens.get(i).isMark(":", "?")) {
         return true;
       }
       if (tokens.get(i).isMark(".", ";")) {

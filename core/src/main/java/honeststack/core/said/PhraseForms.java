@@ -16,6 +16,17 @@ final class PhraseForms {
               | (better/healthier/cheaper/lighter/tastier/nicer/leaner/kinder/easier) than (/the) | unlike (/with)
               | (some/others/many people/most people/people) (use/used/add) | save the
               | contains (gluten/nuts/dairy/wheat/soy/soya/sesame/traces of)
+              | (not/no longer/never/without/stop/stopped/quit/quitting/against/rather not) (using/adding/having/eating/including/putting in/buying) (/any/the)
+              | no longer (use/add/put in/eat/have/need/want/take/buy) (/any/the) | no need (of/for/to add/to use) (/any/the)
+              | (i/we/he/she/they/i've/we've/i have/we have) (left out/left off/dropped/cut out/ditched/skipped/omitted/removed/binned/scrapped/eliminated/banned/avoided/banished/done away with/missed out) (/the/all the/all/any)
+              | (cutting out/cutting out the/ditching/ditching the/dropping/losing/avoiding/forgetting/missing out/scrapping/eliminating/removing/binning/banning) (/the/all/all the/any)
+              | less the | (intolerant/sensitive/averse) to (/the) | (refuse/refuses/refused/prefer not/prefers not/try not/tries not/choose not/decided not/tend not) to (use/add/eat/have/put in/include/buy) (/any)
+              | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
+              | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
+              | (i'm/we're/he's/she's/they're/i am/we are/been/staying/stay/stays/keep/keeping/come/came) off (/the/all)
+          OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
+              | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
+              | (i/we) (leave/left/have left/always leave) out
           LIKE | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
           INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
@@ -56,7 +67,9 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
+          IDLE | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
+              | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
+              | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
               | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)
               | once (peeled/drained/shelled/cooked/mashed/grated/stoned/pitted/cored/trimmed/squeezed/chopped/thawed) | (after/before) (peeling/draining/shelling/cooking/mashing/grating/thawing/trimming/soaking/popping/grinding/sifting) | when (peeled/cooked/drained/ripe) | (peeled/drained/cooked/dry/raw) weight
               | later | later on | (from/out of) (a/the) (carton/tin/jar/packet/bottle/box/bag/fridge/shop/tap/freezer/pot/tub)

@@ -51,6 +51,7 @@ public final class Telling {
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
         Afterthoughts.goOn(read.get(read.size() - 1), clause);
+        LeftOut.answered(read.get(read.size() - 1), clause);
         Alternatives.goOn(read.get(read.size() - 1), clause);
       }
       vessels.restate(clause);

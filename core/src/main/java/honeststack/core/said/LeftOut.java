@@ -1,0 +1,85 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Set;
+
+/** What is named first and left out behind it: "butter's out", "milk – no thanks", "Sugar? No." */
+final class LeftOut {
+  private static final int FAR = 4;
+
+  private static final Set<String> NO =
+      Set.of("no", "none", "nil", "nope", "nah", "never", "nay", "no thanks", "no thank you");
+
+  private final Clause clause;
+
+  private LeftOut(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    LeftOut left = new LeftOut(clause);
+    for (int i = 1; i < clause.size(); i++) {
+      left.at(i);
+    }
+  }
+
+  private void at(int i) {
+    boolean out =
+        clause.is(i, Sort.OUT)
+            || clause.isWord(i, "out")
+                && (clause.get(i - 1).text().endsWith("'s") || isLeft(i) || isEnd(i + 1));
+    boolean mark = clause.isMark(i - 1, ":", "-", "–", "—", "=");
+    int end = clause.isWord(i + 1, "thanks", "please", "whatsoever") ? i + 2 : i + 1;
+    boolean none =
+        NO.contains(clause.low(i))
+            && isEnd(end)
+            && (clause.isWord(i, "none", "nil")
+                || !clause.isStrong(end + 1)
+                || mark && clause.ahead(end + 2, 2, Element::isFood) > 0);
+    boolean nothing = mark && isZero(i) && isEnd(i + 1);
+    boolean whose = clause.isWord(i - 1, "i", "we", "you", "they", "he", "she");
+    int food = (none || nothing) && mark || whose ? i - 2 : i - 1;
+    boolean unused = clause.is(i, Sort.EXCLUDE) && isEnd(i + 1) && !clause.isStrong(food - 1);
+    if ((out || none || nothing || unused) && clause.isFood(food)) {
+      clause.take(food, i + 1, Part.EXCLUDED);
+    }
+  }
+
+  /** "eggs: 0". */
+  private boolean isZero(int i) {
+    return clause.isStrong(i) && clause.get(i).measure().amount() == 0;
+  }
+
+  private boolean isLeft(int i) {
+    List<Element> before = clause.elements.subList(Math.max(0, i - FAR), i);
+    return before.stream().anyMatch(e -> e.isWord("leave", "leaving", "left", "leaves"));
+  }
+
+  private boolean isEnd(int i) {
+    return !clause.has(i) || clause.isMark(i, ",", ".", ";", "!");
+  }
+
+  /** "Sugar? No.", "Milk? About 300 ml." */
+  static void answered(Clause asked, Clause answer) {
+    boolean question = asked.isMark(asked.size() - 1, "?") && !asked.mentions.isEmpty();
+    Mention last = question ? asked.mentions.get(asked.mentions.size() - 1) : null;
+    if (last == null || last.isMeasured() || last.to < asked.size() - 1) {
+      return;
+    }
+    if (NO.contains(answer.low(0))
+        && (!answer.has(1) || answer.isMark(1, ",", ".", "!", "-", "–"))) {
+      asked.mentions.remove(last);
+      last.food.part = Part.EXCLUDED;
+      answer.get(0).part = Part.EXCLUDED;
+      return;
+    }
+    int amount = answer.ahead(0, FAR, e -> e.isAmount() && !e.isWeak());
+    boolean told =
+        amount >= 0 && answer.mentions.isEmpty() && answer.get(amount).part == Part.UNKNOWN;
+    if (told) {
+      last.amountText = answer.get(amount).text();
+      last.restated = true;
+      answer.get(amount).part = Part.AMOUNT;
+    }
+  }
+}

@@ -1,0 +1,129 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.Set;
+
+/** Amounts that are a range by what is said behind the food: "150 g flour, up to 200 if runny". */
+final class Ranging {
+  private static final int FAR = 6;
+
+  /** A range does not go further up than so many times its lower end. */
+  private static final double WIDEST = 3;
+
+  /** Before how much it is more or less. */
+  private static final Set<String> ABOUT =
+      Set.of("give or take", "plus or minus", "plus minus", "±", "+ -", "+ / -", "+-");
+
+  /** Before what it reaches up to. */
+  private static final Set<String> UP =
+      Set.of(
+          "to",
+          "up to",
+          "or",
+          "maybe",
+          "perhaps",
+          "possibly",
+          "or maybe",
+          "or perhaps",
+          "or even",
+          "or up to",
+          "maybe even",
+          "and up to",
+          "at most",
+          "even",
+          "max",
+          "or at most",
+          "sometimes",
+          "or sometimes");
+
+  private final Clause clause;
+
+  private Ranging(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Ranging ranging = new Ranging(clause);
+    for (Mention mention : List.copyOf(clause.mentions)) {
+      if (isSingle(mention)) {
+        ranging.behind(mention, Math.max(mention.to, clause.elements.indexOf(mention.amount) + 1));
+      }
+    }
+  }
+
+  /** Whether brackets behind a food say how far its amount may go: "2 (or 3) eggs". */
+  static boolean inBrackets(Mention mention, Clause inner) {
+    boolean ranged = isSingle(mention) && new Ranging(inner).behind(mention, 0);
+    if (ranged) {
+      inner.mentions.clear();
+    }
+    return ranged;
+  }
+
+  private static boolean isSingle(Mention mention) {
+    return mention.amount != null
+        && mention.isMeasured()
+        && !mention.restated
+        && mention.amount.amount.orElseThrow().terms().size() == 1
+        && mention.amount.measure().halfRange() == 0;
+  }
+
+  /** Whether a range follows, which counts from now on. */
+  private boolean behind(Mention mention, int from) {
+    int at = clause.isMark(from, ",") ? from + 1 : from;
+    StringBuilder said = new StringBuilder();
+    while (at < clause.size() && at < from + FAR && !isAmount(at)) {
+      said.append(said.length() == 0 ? "" : " ").append(clause.low(at));
+      at++;
+    }
+    if (!isAmount(at) || clause.ahead(at + 1, 2, Element::isFood) > 0) {
+      return false;
+    }
+    Measure first = mention.amount.measure();
+    Measure second = clause.get(at).measure();
+    boolean same = second.unit() == first.unit() || second.unit() == Unit.COUNT;
+    if (!same || second.halfRange() > 0 || !second.size().isEmpty()) {
+      return false;
+    }
+    double one = first.amount();
+    double other = second.amount();
+    double high = Math.max(one, other);
+    double low = Math.min(one, other);
+    String cue = said.toString();
+    boolean up = UP.contains(cue) || cue.isEmpty() && clause.isWord(at + 1, "if", "when");
+    boolean sized =
+        cue.equals("or") && clause.isWord(at + 1, "large", "big", "medium", "small", "jumbo");
+    if (sized) {
+      clause.elements.subList(from, at + 2).forEach(element -> element.part = Part.NOTE);
+      return true; // "2 small eggs or 1 large": as much
+    }
+    if (ABOUT.contains(cue) && other < one) {
+      restate(mention, one - other, one + other);
+    } else if (up && high > low && high <= WIDEST * low && (other > one || !cue.endsWith("to"))) {
+      restate(mention, low, high);
+    } else {
+      return false;
+    }
+    clause.elements.subList(from, at + 1).forEach(element -> element.part = Part.NOTE);
+    return true;
+  }
+
+  /** A number of which nothing was made yet. */
+  private boolean isAmount(int i) {
+    return clause.has(i)
+        && clause.get(i).isAmount()
+        && !clause.get(i).isWeak()
+        && (clause.get(i).isFree() || clause.get(i).part == Part.UNKNOWN);
+  }
+
+  private static void restate(Mention mention, double low, double high) {
+    Measure measure = mention.amount.measure();
+    boolean count = measure.unit() == Unit.COUNT;
+    String what = count ? measure.size() : measure.unit().symbol();
+    mention.amountText = (Numbers.plain(low) + "–" + Numbers.plain(high) + " " + what).strip();
+    mention.restated = true;
+  }
+}
