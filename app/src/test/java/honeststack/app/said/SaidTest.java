@@ -190,7 +190,8 @@ class SaidTest {
     "shares, 1",
     "choices, 1",
     "ranges, 1",
-    "leftout, 1"
+    "leftout, 1",
+    "places, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -237,7 +238,8 @@ class SaidTest {
         "parts",
         "shares",
         "ranges",
-        "leftout"
+        "leftout",
+        "places"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

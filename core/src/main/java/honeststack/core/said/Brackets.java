@@ -40,7 +40,7 @@ final class Brackets {
     } else if (isShared()) {
       share();
     } else if (isPlace()) {
-      before.place = inner.is(0, Sort.PAN) ? Place.PAN : Place.PLATE;
+      before.place = inner.is(0, Sort.PAN, Sort.PAN_NEXT) ? Place.PAN : Place.PLATE;
       before.placed = true;
       before.restated = true;
       all(Part.PLACE);
@@ -191,7 +191,9 @@ final class Brackets {
 
   /** "1 tbsp butter (for the pan)". */
   private boolean isPlace() {
-    boolean place = inner.is(0, Sort.PAN, Sort.PLATE) && !inner.is(0, Sort.BATTER);
+    boolean place =
+        inner.is(0, Sort.PAN, Sort.PLATE, Sort.PAN_NEXT, Sort.PLATE_NEXT)
+            && !inner.is(0, Sort.BATTER);
     return place && inner.size() == 1 && before.food != null;
   }
 

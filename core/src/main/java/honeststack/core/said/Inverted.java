@@ -117,7 +117,13 @@ final class Inverted {
   private static boolean isApart(List<Token> tokens, int i) {
     return i >= tokens.size()
         || tokens.get(i).kind() != Token.Kind.WORD
-        || tokens.get(i).isWord(OTHER);
+        || tokens.get(i).isWord(OTHER) && !isFriedIn(tokens, i);
+  }
+
+  /** "2 eggs, fried in oil": what is done to all of it. */
+  private static boolean isFriedIn(List<Token> tokens, int i) {
+    return tokens.get(i).isWord("in", "with", "on")
+        && tokens.get(i - 1).isWord("fried", "cooked", "baked", "grilled", "browned");
   }
 
   /**

@@ -19,7 +19,7 @@ final class PhraseForms {
               | (not/no longer/never/without/stop/stopped/quit/quitting/against/rather not) (using/adding/having/eating/including/putting in/buying) (/any/the)
               | no longer (use/add/put in/eat/have/need/want/take/buy) (/any/the) | no need (of/for/to add/to use) (/any/the)
               | (i/we/he/she/they/i've/we've/i have/we have) (left out/left off/dropped/cut out/ditched/skipped/omitted/removed/binned/scrapped/eliminated/banned/avoided/banished/done away with/missed out) (/the/all the/all/any)
-              | (cutting out/cutting out the/ditching/ditching the/dropping/losing/avoiding/forgetting/missing out/scrapping/eliminating/removing/binning/banning) (/the/all/all the/any)
+              | (cutting out/ditching/avoiding/missing out/scrapping/eliminating/banning) (/the/all/all the/any) | (dropping/losing/forgetting/removing/binning) (the/all/all the/any)
               | less the | (intolerant/sensitive/averse) to (/the) | (refuse/refuses/refused/prefer not/prefers not/try not/tries not/choose not/decided not/tend not) to (use/add/eat/have/put in/include/buy) (/any)
               | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
               | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
@@ -48,16 +48,43 @@ final class PhraseForms {
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
-              | (smother/slather/heap/pile/load/sandwich) with
+              | (smother/slather/heap/pile/load/sandwich/stack/layer/plate/plate up/enjoy/crown/accompany/round off/finish off) with
+              | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
+              | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
+              | (enjoy/crown/accompany/stack/layer/plate) (them/it/each/these/the pancakes/the waffles) with
               | (to go with/to accompany/to go alongside) (/it/them/these) | (eats/eat/has/have/takes/take/likes/loves/wants) (mine/his/hers/theirs/ours) with
               | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
-          PLATE | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
-              | (between/between the) (layers/pancakes/waffles)
+          PLATE | on (theirs/ours/yours/everyone's/everybody's/each pancake/each waffle)
+              | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
+              | (between/between the/in between the/in between) (layers/pancakes/waffles/two waffles/two pancakes)
+              | (layered/sandwiched) (between/in between) (/them/the layers/the pancakes/the waffles) | to sandwich (/them/the waffles/the pancakes)
+              | for (dolloping/spreading/decoration/decorating/garnishing/the plate/each plate/stuffing/finishing/pouring/pouring over/scattering/sprinkling/the side/afters)
+              | (when/before/just before/right before/while) (serving/you serve/we serve/plating/they're served/they go out)
+              | to (eat/have/enjoy/go) (/them/it) with (/them/it)
+              | to (smear/spread/put/go/lay/pile/spoon/sprinkle/pour/scatter/drizzle/heap/dollop) (on/over/on top/on them/over them/inside/in between/on top of them)
+              | on the (finished/hot/warm/cooked/baked/ready) (stack/pancakes/waffles/crepes/ones) | on top of (/the/my/each) (pancakes/waffles/stack/crepes/them/pancake/waffle)
+              | as (/a/the) (filling/spread/dip/garnish/finish/sauce/drizzle/side/decoration) | to fill (/them/the pancakes/the crepes/each/the waffles)
+              | inside (them/each/the crepes/the pancakes/the waffles/each one) | rolled (up/up in them/up inside/inside/into them/in them)
+              | once (they're/they are/it's) (done/cooked/baked/ready/on the plate/out of the pan) | (after/when) (cooking/frying/baking/they're cooked/they're done/they come off/they're on the plate/they are done)
+              | for (the kids/everyone/everybody/people/guests/the children) to (put on/pour on/pour over/add/spread)
+              | per (plate/stack/portion)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
-          PAN | (per/for each/for every/each) (panful/pan) | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)
+              | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with
+              | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
+              | (in/into) the (pan/skillet/iron) (goes/go/went)
+          PAN | to the (pan/skillet/griddle/iron/frying pan)
+              | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
+              | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)
+              | to (cook/fry/grease/oil/brush/coat/line/wipe/season/bake/brown) (/the pan/the iron/the griddle/the skillet/the waffle iron/them/it/each/the pancakes/the waffles/the crepes/pancakes/waffles) (/in/with)
+              | (goes/go/went/melted/heated/used/put/melting/sizzling) (in/on/into) the (pan/griddle/iron/skillet/tawa/frying pan)
+              | to (stop/keep/prevent) (/them/it/the batter/the pancakes/the waffles) (/from) sticking | against sticking
+              | so (it/they/the pancakes/the waffles/nothing/the batter) (doesn't/don't/won't/will not/do not/does not/can't/dont/wont/sticks) (/stick)
+              | (between/in between) (batches/rounds/goes) | (for/with/before/after) (each/every) (batch/round/panful/go)
+              | as (/the/a) (pan grease/cooking fat/frying fat/pan fat/grease for the pan/fat for the pan) | pan only
+              | (per/for each/for every/each) (panful/pan) | in a (hot/large/small/big/wide/heavy/dry/non-stick/nonstick/non stick/cast-iron/cast iron/heavy-based/medium) (pan/frying pan/skillet/frypan)
               | in a (large/small/big/hot/heavy) (non-stick/nonstick/cast-iron) (pan/frying pan/skillet)
               | for (frying/greasing/the pan/cooking/brushing) : | to (cook/fry/bake/brown) (/them/it/each/these) in
               | (round/around/over/across/into/onto) the (pan/iron/griddle/skillet/tawa/grids/plates/waffle iron)

@@ -38,8 +38,8 @@ final class Places {
       Element cue = clause.get(i);
       if (cue.kind == Element.Kind.PHRASE && place(cue) != null && cue.part == null) {
         places.at(i);
-      } else if (cue.isWord("over") && !clause.has(i + 1)
-          || cue.isWord("over") && clause.isMark(i + 1, ".", ",")) {
+      } else if (cue.isWord("over", "inside")
+          && (!clause.has(i + 1) || clause.isMark(i + 1, ".", ","))) {
         places.over(i);
       }
     }
@@ -103,6 +103,11 @@ final class Places {
     boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     boolean next = cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT) || cue.is(Sort.PLATE, Sort.PAN);
+    if (before != null && !before.placed && isBetweenCommas(before, i)) {
+      set(before, place(cue));
+      cue.part = Part.PLACE;
+      return;
+    }
     boolean colon = clause.isMark(i + 1, ":");
     boolean first = i == 0 || isOpening(i);
     if (next && after != null && (colon || first || !behind || isTight(i))) {
@@ -117,13 +122,50 @@ final class Places {
     }
   }
 
+  /** "10 g butter, for the pan, 2 eggs", "10 g butter, pan": of what stands right before it. */
+  private boolean isBetweenCommas(Mention before, int i) {
+    boolean fits =
+        clause.is(i, Sort.PAN, Sort.PAN_NEXT) ? role(before) == Role.FAT : !isBatter(before);
+    return fits
+        && before.isMeasured()
+        && clause.isMark(i - 1, ",", "-", "–")
+        && before.to >= i - 1
+        && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", "."));
+  }
+
   /** A phrase right before an amount or a food, and set apart from what is before it. */
   private boolean isTight(int i) {
+    int before = i - 1;
+    boolean then = clause.isWord(before, "then");
+    while (before > 0 && clause.is(before, Sort.IDLE) && !clause.is(before, Sort.VERB)) {
+      before--;
+      then |= clause.isWord(before, "then");
+    }
     boolean apart =
-        i == 0 || clause.get(i - 1).is(Sort.IDLE, Sort.VERB) || clause.isMark(i - 1, ",", ";");
-    int next = clause.isMark(i + 1, ",", ":") ? i + 2 : i + 1;
+        before < 0
+            || then
+            || clause.get(before).is(Sort.IDLE, Sort.VERB) && !isSaidOf(before - 1)
+            || clause.isMark(before, ",", ";");
+    int next = clause.isMark(i + 1, ",", ":", "-", "–") ? i + 2 : i + 1;
     boolean named = clause.has(next) && clause.get(next).isAmount() || hasFood(next);
+    named |= (then || clause.isMark(before, ",")) && isMeasuredSoon(next);
     return apart && named && !clause.get(i).is(Sort.BOWL);
+  }
+
+  /** "for the topping I use 30 g": an amount within a few words. */
+  private boolean isMeasuredSoon(int from) {
+    int i = from;
+    while (i < from + 4
+        && clause.has(i)
+        && (clause.get(i).kind == Element.Kind.WORD || clause.is(i, Sort.IDLE, Sort.VERB))) {
+      i++;
+    }
+    return clause.isAmount(i);
+  }
+
+  /** "30 g honey that goes on top": the verb is of the food before it. */
+  private boolean isSaidOf(int i) {
+    return hasFood(clause.isWord(i, "that", "which") ? i - 1 : i);
   }
 
   private boolean hasFood(int i) {
@@ -203,7 +245,8 @@ final class Places {
 
   /** Whatever else is warmed "in a small pan" is no fat for it. */
   private static boolean isElsewhere(Element cue, Mention mention) {
-    return cue.is(Sort.PAN) && cue.low().startsWith("in a ") && role(mention) != Role.FAT;
+    boolean warmed = cue.low().startsWith("in a ") || cue.low().startsWith("to the ");
+    return cue.is(Sort.PAN) && warmed && role(mention) != Role.FAT;
   }
 
   /** "I cook three little ones in 1 tsp coconut oil". */
