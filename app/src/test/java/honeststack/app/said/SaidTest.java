@@ -191,7 +191,8 @@ class SaidTest {
     "choices, 1",
     "ranges, 1",
     "leftout, 1",
-    "places, 1"
+    "places, 1",
+    "swaps, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -239,7 +240,8 @@ class SaidTest {
         "shares",
         "ranges",
         "leftout",
-        "places"
+        "places",
+        "swaps"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

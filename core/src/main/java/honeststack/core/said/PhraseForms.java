@@ -8,7 +8,7 @@ final class PhraseForms {
   static final String TEXT =
       """
           EXCLUDE | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
-              | nothing with (/any)
+              | nothing with (/any) | out with (/the)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
               | minus | wo | forget | (i/he/she/we/the kids/they) (hate/hates/loathe/loathes/dislike/dislikes/detest/detests/can't stand/cannot stand/can't abide) (/the)
               | (/i've/i have/he's/she's/we've) gone off (/the) | (i was/we were/i'm/we're/we are/i am) (/all/clean) out of
@@ -27,8 +27,13 @@ final class PhraseForms {
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
               | (i/we) (leave/left/have left/always leave) out
+          SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           LIKE | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
-          INSTEAD | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
+          INSTEAD | (as/is/makes/being) (a/an/my/the/our) (/good/fine/great) (substitute/alternative/stand-in/replacement/swap/sub/substitution) (for/to) (/the)
+              | (as/in) (the role/the place/the stead) of (/the) | (does/do/doing) (the job/the work/duty) of (/the) | (makes/make/making) up for (/the)
+              | where (others/most people/people/you'd/you would/some/they/i'd/many) (/normally/usually) (use/have/put/take/used/add) (/the)
+              | does (/very well/fine/nicely) instead of (/the)
+              | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
@@ -94,7 +99,8 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
+          IDLE | in with | (make/makes/making) up for (it/that/this) (/with)
+              | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
               | (i/we/you/they/he/she/i'd/we'd/you'd/i would/kids/people) (like/likes/love/loves) (/to have/to use/to put/to add)

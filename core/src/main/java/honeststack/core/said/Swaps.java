@@ -12,6 +12,9 @@ final class Swaps {
       Pattern.compile(
           "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
 
+  private static final Pattern STAND_IN =
+      Pattern.compile("substitute|replacement|alternative|replacer|sub|stand-in");
+
   private static final Set<String> OTHERS =
       Set.of(
           "mum",
@@ -46,6 +49,7 @@ final class Swaps {
           "others",
           "they",
           "recipe",
+          "it",
           "book",
           "original",
           "packet",
@@ -68,6 +72,17 @@ final class Swaps {
           "use", "put", "add", "do", "did", "take", "prefer", "have", "make", "go", "went", "used",
           "swap", "swapped", "put in", "like", "i'd");
 
+  /** What was usual, before what is done today. */
+  private static final Set<String> USUAL =
+      Set.of(
+          "normally", "usually", "traditionally", "originally", "typically", "ordinarily",
+          "used to use", "used to be", "used to take", "used to put", "as a rule");
+
+  private static final Set<String> TODAY =
+      Set.of("today", "now", "nowadays", "this time", "these days", "this morning", "lately");
+
+  private static final String[] TAKES = {"use", "take", "i", "we", "you", "add", "put"};
+
   private final Clause clause;
 
   private Swaps(Clause clause) {
@@ -83,13 +98,54 @@ final class Swaps {
     swaps.arrow();
     swaps.dropped();
     swaps.theirs();
+    swaps.usual();
+    swaps.named();
+  }
+
+  /** "usually it's butter, today 100 g apple sauce". */
+  private void usual() {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean used = clause.isWord(i, "used") && clause.isWord(i + 1, "to");
+      int old = used || USUAL.contains(clause.low(i)) ? food(i + 1) : -1;
+      for (int j = old + 1; old > 0 && j < old + FAR && clause.has(j); j++) {
+        boolean then = clause.isWord(j + 1, "and"); // "now and then"
+        boolean today = TODAY.contains(clause.low(j)) && !clause.isStrong(j - 1) && !then;
+        if (today && clause.ahead(j + 1, FAR, e -> e.isAmount() || e.isFood()) > 0) {
+          clause.exclude(i, j);
+          break;
+        }
+      }
+    }
+  }
+
+  private int food(int from) {
+    for (int i = from; i < from + FAR && clause.has(i); i++) {
+      if (clause.isFood(i)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** "100 g apple sauce is my butter substitute", "as butter substitute: …". */
+  private void named() {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean as = clause.isWord(i - 1, "as", "my", "our") || clause.isWord(i - 2, "as", "is");
+      boolean other = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
+      boolean named = STAND_IN.matcher(clause.low(i + 1)).matches();
+      boolean whole = clause.isFood(i) && clause.low(i).endsWith(" substitute");
+      if (as && other && clause.isFood(i) && (named || whole)) {
+        clause.take(i, named ? i + 2 : i + 1, Part.EXCLUDED);
+      }
+    }
   }
 
   /** "swap the butter for 3 tbsp oil". */
   private void swaps() {
     for (int i = 0; i < clause.size(); i++) {
       boolean may = clause.isWord(i - 1, "be", "can", "could", "may", "might");
-      if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":") || may) {
+      boolean turned = clause.low(i).startsWith("switch") && food(i + 1) < 0; // "the iron on"
+      if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":") || may || turned) {
         continue;
       }
       for (int j = i + 1; j < clause.size(); j++) {
@@ -116,7 +172,15 @@ final class Swaps {
     int old =
         sub && clause.isWord(swapped, "for") ? clause.ahead(swapped + 1, FAR, Element::isFood) : -1;
     boolean definite = clause.isWord(verb + 1, "the", "your", "my");
+    boolean bare = clause.isStrong(verb + 1) && clause.isFood(swapped + 1);
+    if (old > 0 && bare && isFoodBetween(verb, swapped)) {
+      return true; // "sub 100 g mashed banana for eggs"
+    }
     return old > 0 && !definite && clause.isWord(swapped + 1, "the", "your", "my", "each", "an");
+  }
+
+  private boolean isFoodBetween(int from, int to) {
+    return clause.elements.subList(from, to).stream().anyMatch(Element::isFood);
   }
 
   /** "swap ¼ cup of the flour for ground flax": as much of the other. */
@@ -176,10 +240,14 @@ final class Swaps {
     for (int i = 0; i + 2 < clause.size(); i++) {
       boolean cue = clause.isWord(i, "drop", "lose", "cut", "for", "leave");
       int food = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
-      int verb = clause.isMark(food + 1, ",") || clause.isWord(food + 1, "and") ? food + 2 : food;
-      boolean use = verb > food && clause.isWord(verb, "use", "add", "take", "put");
+      boolean other = clause.isMark(food + 1, ",") || clause.isWord(food + 1, "and");
+      boolean one = clause.isWord(i, "for") && clause.isWord(food + 1, TAKES);
+      int verb = other ? food + 2 : one ? food + 1 : food;
+      verb = clause.isWord(verb, "i", "we", "you") ? verb + 1 : verb;
+      boolean use = verb > food && clause.isWord(verb, "use", "add", "take", "put", "used", "took");
       boolean first = i == 0 || clause.isMark(i - 1, ",", ";");
-      if (cue && first && use && clause.isFood(food)) {
+      boolean given = other || clause.ahead(verb + 1, 2, Element::isAmount) > 0;
+      if (cue && first && use && given && clause.isFood(food)) {
         clause.take(i, food + 1, Part.EXCLUDED);
       }
     }
@@ -190,6 +258,7 @@ final class Swaps {
     for (int i = 1; i + 1 < clause.size(); i++) {
       boolean by = clause.isWord(i + 1, "by", "with", "for");
       boolean swapped = clause.isWord(i, "replaced", "swapped", "substituted", "exchanged") && by;
+      swapped |= clause.isWord(i, "turned", "turns") && clause.isWord(i + 1, "into");
       for (int food = i - 1; swapped && food >= Math.max(0, i - FAR); food--) {
         if (clause.isFood(food)) {
           clause.take(food, food + 1, Part.EXCLUDED);
@@ -239,6 +308,7 @@ final class Swaps {
   private void theirs() {
     for (int i = 0; i + 1 < clause.size(); i++) {
       boolean other = OTHERS.contains(clause.low(i)) && HABITS.contains(clause.low(i + 1));
+      other |= i == 0 && clause.isWord(0, "calls", "asks") && clause.isWord(1, "for");
       int own = other ? own(i + 2) : -1;
       int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
       int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
