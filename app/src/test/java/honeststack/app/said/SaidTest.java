@@ -192,7 +192,8 @@ class SaidTest {
     "ranges, 1",
     "leftout, 1",
     "places, 1",
-    "swaps, 1"
+    "swaps, 1",
+    "corrected, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -241,7 +242,8 @@ class SaidTest {
         "ranges",
         "leftout",
         "places",
-        "swaps"
+        "swaps",
+        "corrected"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -38,6 +38,7 @@ final class Afterthoughts {
     int amount = told ? 0 : 1;
     while (clause.isMark(amount, ",")
         || clause.is(amount, Sort.CORRECT)
+        || clause.is(0, Sort.CORRECT) && amount > 0 && Corrections.isChatter(clause, amount)
         || told && clause.has(amount) && !clause.get(amount).isAmount() && amount < MOST_WORDS) {
       amount++;
     }
@@ -49,10 +50,15 @@ final class Afterthoughts {
             && last.amount != null;
     unit(last, clause);
     if (other) {
-      Element said = clause.get(amount);
-      last.amountText = said.textLike(last.amount);
-      last.restated = true;
-      last.amount.part = Part.EXCLUDED;
+      restate(last, clause.get(amount));
+    }
+  }
+
+  private static void restate(Mention mention, Element said) {
+    if (mention.isMeasured() && mention.amount != null) {
+      mention.amountText = said.textLike(mention.amount);
+      mention.restated = true;
+      mention.amount.part = Part.EXCLUDED;
       said.part = Part.AMOUNT;
     }
   }
@@ -99,11 +105,20 @@ final class Afterthoughts {
 
   /** "No!": nothing else. */
   static boolean isWrong(Clause clause) {
-    return clause.is(0, Sort.CORRECT) && clause.size() <= 2 && clause.mentions.isEmpty();
+    return clause.is(0, Sort.CORRECT)
+        && clause.size() <= 2
+        && clause.elements.stream().noneMatch(Element::isAmount)
+        && clause.mentions.isEmpty();
   }
 
   /** "2 teaspoons of baking soda. No! Baking powder." */
   static boolean takesBack(List<Clause> read, Clause clause) {
+    boolean amount = clause.mentions.isEmpty() && clause.isAmount(0) && clause.size() <= 2;
+    if (amount && read.size() > 1 && !read.get(read.size() - 2).mentions.isEmpty()) {
+      List<Mention> before = read.get(read.size() - 2).mentions;
+      restate(before.get(before.size() - 1), clause.get(0)); // "2 tbsp honey? No. 3 tbsp."
+      return false;
+    }
     for (int i = read.size() - 2; i >= 0 && !clause.mentions.isEmpty(); i--) {
       List<Mention> before = read.get(i).mentions;
       if (!before.isEmpty()) {

@@ -199,8 +199,17 @@ final class Brackets {
 
   /** "350 ml milk (actually 375)". */
   private boolean isCorrected() {
-    boolean amount = inner.has(1) && inner.get(1).isAmount() && !inner.get(1).isWeak();
-    return inner.is(0, Sort.CORRECT) && amount && before.isMeasured();
+    int amount = inner.is(0, Sort.CORRECT) ? 1 : 0;
+    while (amount > 0 && (inner.is(amount, Sort.CORRECT) || inner.isMark(amount, ",", ":"))) {
+      amount++;
+    }
+    boolean behind = inner.is(inner.size() - 1, Sort.CORRECT); // "[80 g, sorry]"
+    return (amount > 0 || behind)
+        && inner.has(amount)
+        && inner.get(amount).isAmount()
+        && !inner.get(amount).isWeak()
+        && (amount > 0 || inner.elements.stream().noneMatch(Element::isFood))
+        && before.isMeasured();
   }
 
   /** "60 g for each egg (so 120 g here)", "(120 g in all)". */

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
+import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -47,6 +48,9 @@ final class Corrections {
               + "|turned|brought|halved|doubled|pushed|knocked|pulled)\\b(?: the)?$");
 
   private final Clause clause;
+
+  /** Amounts that took the place of others. */
+  private final Set<Element> done = new HashSet<>();
 
   private Corrections(Clause clause) {
     this.clause = clause;
@@ -119,11 +123,16 @@ final class Corrections {
       int wrong = told ? clause.ahead(i + 1, FAR, Element::isFood) : -1;
       int cue = wrong < 0 ? -1 : back(wrong + 1);
       boolean other = cue > 0 && clause.is(cue, Sort.CORRECT) && clause.isFood(cue + 1);
-      if (other || cue > 0 && clause.isWord(cue, "ignore", "disregard")) {
+      if (other || cue > 0 && clause.low(cue).matches("(ignore|disregard).*")) {
         clause.take(wrong, wrong + 1, Part.EXCLUDED);
         clause.take(cue, cue + 1, Part.EXCLUDED);
       }
     }
+  }
+
+  /** It says nothing before what is right. */
+  static boolean isChatter(Clause clause, int i) {
+    return CHATTER.contains(clause.low(i));
   }
 
   /** Where it is taken back; -1 for nowhere. */
@@ -138,20 +147,35 @@ final class Corrections {
 
   private void at(int cue) {
     int second = next(cue + 1);
+    if (second >= 0 && clause.get(second).corrects) {
+      clause.get(cue).part = Part.EXCLUDED;
+      return; // what was told before it is taken back already
+    }
     int first = before(cue);
+    if (second < 0 && isLast(cue)) {
+      second = clause.isMark(cue - 1, ",") ? cue - 2 : cue - 1;
+      first = clause.isStrong(second) ? before(second) : -1;
+      if (first < 0 || !isFoodOnly(first, second)) {
+        return;
+      }
+    }
     if (second < 0 && first == cue - 1 - (clause.isMark(cue - 1, ",", "-", "–") ? 1 : 0)) {
       otherUnit(cue, first);
     }
     if (second < 0 && first >= 0) {
       otherFood(cue, first);
     }
-    if (second < 0 || first < 0) {
-      return;
+    if (second < 0 || first < 0 || !done.add(clause.get(second))) {
+      return; // "actually make that 250 ml"
     }
     Element old = clause.get(first);
     Element said = clause.get(second);
     int food = foodOf(first, cue);
-    int again = clause.ahead(second + 1, 3, Element::isFood);
+    boolean set = food < 0 && clause.isMark(second + 1, ",") && clause.isFood(second + 2);
+    if (set) {
+      clause.get(second + 1).part = Part.NOTE; // "300 ml, I mean 250 ml, milk"
+    }
+    int again = set ? second + 2 : clause.ahead(second + 1, 3, Element::isFood);
     if (again >= 0 && food >= 0 && !isSame(food, again) && !isRetold(first)) {
       return;
     }
@@ -162,6 +186,20 @@ final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  /** Nothing follows: "100 g sugar … 80 g, sorry". */
+  private boolean isLast(int cue) {
+    int before = clause.isMark(cue - 1, ",") ? cue - 2 : cue - 1;
+    return (!clause.has(cue + 1) || clause.isMark(cue + 1, ".", "!")) && clause.isStrong(before);
+  }
+
+  /** Between two amounts of one kind stand a food and marks. */
+  private boolean isFoodOnly(int first, int second) {
+    boolean alike = clause.get(first).measure().unit() == clause.get(second).measure().unit();
+    return alike
+        && clause.elements.subList(first + 1, second).stream()
+            .allMatch(e -> e.isFood() || e.kind == Element.Kind.MARK || e.isWord("of"));
   }
 
   /** "I wrote 2 tsp soda but it's 2 tsp powder". */
@@ -193,13 +231,23 @@ final class Corrections {
     while (clause.isMark(right, ",", ":", ".") || clause.is(right, Sort.CORRECT)) {
       right++;
     }
-    boolean plain = clause.get(cue).isWord("no", "rather", "actually");
-    if (wrong >= 0 && clause.isFood(right) && !plain) {
+    boolean plain = clause.get(cue).isWord("no", "rather", "actually") || clause.is(cue, Sort.IDLE);
+    if (wrong >= 0
+        && clause.isFood(right)
+        && (!plain || !clause.get(cue).isWord("no") && isOfAKind(wrong, right))) {
       Element said = clause.get(right);
       clause.get(wrong).part = Part.EXCLUDED;
       clause.elements.set(right, clause.get(wrong));
       clause.elements.set(wrong, said);
     }
+  }
+
+  /** Of one role, and not the same: "200 g flour, actually spelt". */
+  private boolean isOfAKind(int a, int b) {
+    return clause.get(a).food.isPresent()
+        && clause.get(b).food.isPresent()
+        && !isSame(a, b)
+        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
   }
 
   private boolean isSame(int a, int b) {

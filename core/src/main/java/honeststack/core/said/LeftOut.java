@@ -25,7 +25,7 @@ final class LeftOut {
 
   private void at(int i) {
     boolean out =
-        clause.is(i, Sort.OUT)
+        clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
             || clause.isWord(i, "out")
                 && (clause.get(i - 1).text().endsWith("'s") || isLeft(i) || isEnd(i + 1));
     boolean mark = clause.isMark(i - 1, ":", "-", "–", "—", "=");

@@ -1,10 +1,33 @@
 package honeststack.core.said;
 
+import java.util.Set;
+import java.util.regex.Pattern;
+
 /**
  * Amounts that are set against the one that counts: "200 ml milk, not 300", "was 300 ml, now 200".
  */
 final class Retracted {
   private static final int FAR = 8;
+
+  /** Before what was. */
+  private static final Set<String> ONCE =
+      Set.of("was", "were", "used to be", "originally", "normally", "usually", "formerly", "once");
+
+  /** Between what was and what is. */
+  private static final Pattern NOW =
+      Pattern.compile(
+          ",? ?(?:but )?(?:(?:it's |it is |is |are |they're )?"
+              + "(?:now|nowadays|today|these days)(?: it's| it is| use| i use)?|is|are)");
+
+  /** Between an amount that was no good and the one that is. */
+  private static final Pattern CHANGED =
+      Pattern.compile(
+          "→|->|became|becomes|turned into"
+              + "|(?:is|was|were|are|seems|seemed|proved|would be) (?:(?:far|way|a bit|just|really) )?"
+              + "(?:too (?:much|little|many|few|thick|thin|runny|sweet|dry|salty)|not enough|overkill)"
+              + "(?: for (?:me|us))?,? ?(?:so|and|now)? ?(?:(?:i|we|you) )?"
+              + "(?:take|took|use|used|went with|go with|do|did|make|made|put|need|needed|go for|try)?"
+              + "(?: it)?(?: about)?");
 
   private final Clause clause;
 
@@ -22,6 +45,7 @@ final class Retracted {
       retracted.better(i);
       retracted.butMine(i);
       retracted.wentBack(i);
+      retracted.changed(i);
     }
   }
 
@@ -40,6 +64,12 @@ final class Retracted {
       correct(i + 1, but + 1, food > 0);
     } else if (food < 0 && hasAmount(i)) {
       clause.take(i, i + 2, Part.EXCLUDED);
+      int right = clause.isMark(i + 2, ",") ? i + 3 : i + 2;
+      int old = last(i);
+      if (clause.isStrong(right) && clause.ahead(right + 1, 2, Element::isFood) < 0 && old >= 0) {
+        clause.take(old, old + 1, Part.EXCLUDED);
+        correct(old, right, true); // "300 ml milk, not 300 ml, 250 ml"
+      }
     }
   }
 
@@ -51,7 +81,8 @@ final class Retracted {
     }
     int amount = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
     boolean own = clause.ahead(amount + 1, 2, Element::isFood) > 0;
-    if (clause.isStrong(amount) && (clause.isStrong(i - 1) || !own && hasAmount(i))) {
+    boolean right = clause.has(amount) && clause.get(amount).corrects;
+    if (!right && clause.isStrong(amount) && (clause.isStrong(i - 1) || !own && hasAmount(i))) {
       clause.take(i, amount + 1, Part.EXCLUDED);
     }
   }
@@ -77,23 +108,25 @@ final class Retracted {
       if (clause.isFood(i)) {
         return false;
       }
-      if (clause.isWord(
-          i,
-          "but",
-          "now",
-          "nowadays",
-          "use",
-          "used",
-          "meant",
-          "it's",
-          "take",
-          "put",
-          "do",
-          "make",
-          "typo",
-          "mistake",
-          "misprint",
-          "wrong")) {
+      if (clause.low(i).equals("it was")
+          || clause.isWord(
+              i,
+              "but",
+              "now",
+              "nowadays",
+              "use",
+              "used",
+              "was",
+              "meant",
+              "it's",
+              "take",
+              "put",
+              "do",
+              "make",
+              "typo",
+              "mistake",
+              "misprint",
+              "wrong")) {
         return true;
       }
     }
@@ -174,6 +207,44 @@ final class Retracted {
     }
   }
 
+  /** "300 ml milk was too much so 250 ml", "sugar was 100 g, is 80 g now". */
+  private void changed(int old) {
+    int right = clause.isStrong(old) ? amount(old + 1, FAR) : -1;
+    int food = right < 0 ? -1 : food(old, right);
+    boolean other = right < 0 || clause.ahead(right + 1, 2, Element::isFood) > 0;
+    if (other || food < 0) {
+      return;
+    }
+    StringBuilder words = new StringBuilder();
+    for (int i = Math.max(old, food) + 1; i < right; i++) {
+      if (clause.isFood(i)) {
+        return;
+      }
+      words.append(clause.low(i)).append(' ');
+    }
+    String between = words.toString().replace(" , ", ", ").strip();
+    int was = old - 1;
+    boolean once = ONCE.contains(clause.low(was));
+    boolean now = once && NOW.matcher(between).matches();
+    if (now || CHANGED.matcher(between).matches()) {
+      clause.take(old, old + 1, Part.EXCLUDED);
+      correct(old, right, food > old);
+    }
+  }
+
+  /** The food that an amount is of, right before it or behind it; -1 for none. */
+  private int food(int amount, int end) {
+    int behind = clause.isWord(amount + 1, "of", "the") ? amount + 2 : amount + 1;
+    if (behind < end && clause.isFood(behind)) {
+      return behind;
+    }
+    int before = amount - 1;
+    while (clause.isMark(before, ":", ",", "-") || clause.isWord(before, "was", "were", "used")) {
+      before--;
+    }
+    return clause.isFood(before) ? before : -1;
+  }
+
   private boolean isAlike(int a, int b) {
     return clause.get(a).food.isPresent()
         && clause.get(b).food.isPresent()
@@ -182,6 +253,16 @@ final class Retracted {
 
   private int amount(int from, int most) {
     for (int i = from; i < clause.size() && i < from + most; i++) {
+      if (clause.isStrong(i)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** The amount before a place that counted so far; -1 for none. */
+  private int last(int before) {
+    for (int i = before - 1; i >= 0; i--) {
       if (clause.isStrong(i)) {
         return i;
       }

@@ -75,8 +75,17 @@ final class Swaps {
   /** What was usual, before what is done today. */
   private static final Set<String> USUAL =
       Set.of(
-          "normally", "usually", "traditionally", "originally", "typically", "ordinarily",
-          "used to use", "used to be", "used to take", "used to put", "as a rule");
+          "normally",
+          "usually",
+          "traditionally",
+          "originally",
+          "typically",
+          "ordinarily",
+          "used to use",
+          "used to be",
+          "used to take",
+          "used to put",
+          "as a rule");
 
   private static final Set<String> TODAY =
       Set.of("today", "now", "nowadays", "this time", "these days", "this morning", "lately");
@@ -110,7 +119,7 @@ final class Swaps {
       for (int j = old + 1; old > 0 && j < old + FAR && clause.has(j); j++) {
         boolean then = clause.isWord(j + 1, "and"); // "now and then"
         boolean today = TODAY.contains(clause.low(j)) && !clause.isStrong(j - 1) && !then;
-        if (today && clause.ahead(j + 1, FAR, e -> e.isAmount() || e.isFood()) > 0) {
+        if (today && food(j + 1) > 0) {
           clause.exclude(i, j);
           break;
         }
@@ -312,7 +321,8 @@ final class Swaps {
       int own = other ? own(i + 2) : -1;
       int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
       int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
-      if (food > 0 && food < own) {
+      boolean same = food(own + 2) < 0 && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
+      if (food > 0 && food < own && !same) {
         clause.exclude(food, own);
       }
     }
