@@ -193,7 +193,8 @@ class SaidTest {
     "leftout, 1",
     "places, 1",
     "swaps, 1",
-    "corrected, 1"
+    "corrected, 1",
+    "yields, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -243,7 +244,8 @@ class SaidTest {
         "leftout",
         "places",
         "swaps",
-        "corrected"
+        "corrected",
+        "yields"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

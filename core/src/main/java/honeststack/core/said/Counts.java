@@ -10,6 +10,9 @@ import java.util.regex.Pattern;
 final class Counts {
   private static final int FAR = 4;
   private static final Pattern SERVING = Pattern.compile("serving|to serve|to feed|serving about");
+  private static final Pattern ALONE =
+      Pattern.compile("(?:just|only) for (?:me|myself)|single (?:serving|portion)");
+
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs|pieces|nos)\\.?");
 
   private final Clause clause;
@@ -32,6 +35,10 @@ final class Counts {
 
   private void count() {
     Labels.in(clause);
+    boolean alone = clause.elements.stream().anyMatch(e -> ALONE.matcher(e.low()).matches());
+    if (alone && counted.serves.isEmpty()) {
+      counted.serves = Optional.of(new Told.Count(1, 1));
+    }
     for (int i = 0; i < clause.size(); i++) {
       if (clause.get(i).isAmount() && clause.get(i).isFree() && !isLabelled(i)) {
         count(i);
@@ -81,7 +88,7 @@ final class Counts {
         noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1) || isPieces(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
     boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
-    boolean one = clause.isWord(i, "one") && people && clause.isWord(i - 1, "for");
+    boolean one = clause.isWord(i, "one") && isForOne(i, noun, people);
     if (food || number.isWeak() && !fed && !one && !(made && pieces)) {
       return;
     }
@@ -105,7 +112,10 @@ final class Counts {
     } else if (people
         || fed && !pieces
         || !pieces && clause.isWord(i - 1, "for") && isForPeople(i + 1)) {
-      counted.serves = Optional.of(range(number));
+      Told.Count served = range(number);
+      boolean me = clause.isWord(i - 1, "and") && clause.isWord(i - 2, "me", "myself");
+      counted.serves =
+          Optional.of(me ? new Told.Count(served.low() + 1, served.high() + 1) : served);
       number.part = Part.SERVES;
       orPeople(noun > 0 ? noun : i + 1);
     } else if (one) {
@@ -123,6 +133,13 @@ final class Counts {
       counted.sure = true;
       orMore(i);
     }
+  }
+
+  /** "for one", "for one person", "one portion". */
+  private boolean isForOne(int i, int noun, boolean people) {
+    boolean behind = clause.isWord(i - 1, "for");
+    boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".");
+    return people && (behind || apart && isEnd(noun + 1)) || behind && isEnd(i + 1);
   }
 
   /** "I'd say 10, maybe 11". */

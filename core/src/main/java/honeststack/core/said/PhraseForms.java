@@ -40,12 +40,13 @@ final class PhraseForms {
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
-              | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
+              | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/baked/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
+              | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
-          SERVES | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          SERVES | fed | it fed | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
-          PIECES | came out | came out of it
+          PIECES | came out | (come/came) out of (it/this/that/the bowl)
           OUT | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
               | (won't/wouldn't/doesn't/would not/will not) (do/work) | not required | not wanted | not allowed | (would/will/just) (burn/stick/spoil/ruin) | burns | burn
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
@@ -102,7 +103,7 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | in with | (make/makes/making) up for (it/that/this) (/with)
+          IDLE | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
