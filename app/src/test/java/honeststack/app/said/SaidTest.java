@@ -194,7 +194,8 @@ class SaidTest {
     "places, 1",
     "swaps, 1",
     "corrected, 1",
-    "yields, 1"
+    "yields, 1",
+    "headings, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -245,7 +246,8 @@ class SaidTest {
         "places",
         "swaps",
         "corrected",
-        "yields"
+        "yields",
+        "headings"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -32,6 +32,13 @@ final class Headings {
     "jam"
   };
 
+  /** What nothing else is called by. */
+  private static final String[] TOPPINGS = {
+    "topping", "toppings", "garnish", "garnishes", "filling", "fillings", "extras"
+  };
+
+  private static final int MOST_WORDS = 4;
+
   private Headings() {}
 
   /** What a line without a colon is the heading of; nothing if it is none. */
@@ -112,10 +119,33 @@ final class Headings {
     return 0;
   }
 
-  static Set<Sort> of(List<Token> tokens) {
+  /** Past what only leads to it: "And the topping", "Part 2: topping", "[Topping]". */
+  private static int begin(List<Token> tokens) {
+    int from = 0;
+    while (from + 1 < tokens.size()) {
+      boolean part = tokens.get(from).isWord("part", "step") && isNumber(tokens, from + 1);
+      boolean named = tokens.get(from).isWord("ingredients") && tokens.get(from + 1).isWord("for");
+      boolean what = tokens.get(from).isWord("what") && tokens.get(from + 1).isWord("goes");
+      if (part || what) {
+        from += 2;
+      } else if (named
+          || tokens.get(from).kind() == Token.Kind.MARK
+          || tokens.get(from).isWord("and", "then", "also", "my", "our", "your", "plus", "the")) {
+        from++;
+      } else {
+        break;
+      }
+    }
+    return from < tokens.size() && tokens.get(from).kind() == Token.Kind.WORD ? from : 0;
+  }
+
+  static Set<Sort> of(List<Token> line) {
+    List<Token> tokens = line.subList(begin(line), line.size());
     Set<Sort> found = EnumSet.noneOf(Sort.class);
     int words = tokens.size();
-    while (words > 0 && tokens.get(words - 1).kind() != Token.Kind.WORD) {
+    while (words > 1
+        && (tokens.get(words - 1).kind() != Token.Kind.WORD
+            || tokens.get(words - 1).isWord("optional", "ingredients", "stuff", "bits"))) {
       words--;
     }
     int end = bracket(tokens, words);
@@ -143,9 +173,11 @@ final class Headings {
 
   /** "For the berry compote", "Chocolate sauce:". */
   private static boolean isDish(List<Token> tokens, int end) {
-    boolean meant =
-        tokens.get(0).isWord("for") || end < tokens.size() && tokens.get(end).isMark(":");
-    return meant && end > 1 && tokens.get(end - 1).isWord(DISHES);
+    boolean colon = end < tokens.size() && tokens.get(end).isMark(":");
+    boolean alone = colon && tokens.size() == 2 && !tokens.get(0).isWord("butter", "cream", "jam");
+    boolean few = end <= MOST_WORDS && tokens.get(end - 1).isWord(TOPPINGS);
+    boolean meant = tokens.get(0).isWord("for") || colon;
+    return few || meant && (end > 1 || alone) && tokens.get(end - 1).isWord(DISHES);
   }
 
   static boolean isNumberOnly(List<Token> tokens, int from) {

@@ -40,7 +40,7 @@ final class PhraseForms {
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
-              | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/baked/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
+              | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side

@@ -230,11 +230,12 @@ final class PhraseList {
           H_BOWL | batter | for the batter | the batter | dry | wet | dry ingredients
               | wet ingredients | for the dough | dough | for the pancakes | for the waffles
               | pancakes | waffles | meringue | yolk mix | for the base | the base | day
-          H_PAN | pan | for the pan | for frying | to fry | in the pan | for cooking
+          H_PAN | frying | greasing | cooking fat | pan fat | frying fat | fat for frying
+              | fat for the pan | fat for greasing | for baking | pan | for the pan | for frying | to fry | in the pan | for cooking
               | for the iron | for greasing | for the griddle
           H_PLATE | topping | toppings | for the topping | for the toppings | for the top | top
               | to serve | for serving | serve with | serving | on top | plate | for the plate
-              | to finish | filling | fillings | for the filling | for the sauce | sauce | compote
+              | to finish | finishing touches | filling | fillings | for the filling | for the sauce | sauce | compote
               | for the compote | for the syrup | to top | garnish
       """;
 
