@@ -195,7 +195,8 @@ class SaidTest {
     "swaps, 1",
     "corrected, 1",
     "yields, 1",
-    "headings, 1"
+    "headings, 1",
+    "sentences, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -247,7 +248,8 @@ class SaidTest {
         "swaps",
         "corrected",
         "yields",
-        "headings"
+        "headings",
+        "sentences"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -90,8 +90,12 @@ final class Page {
     if (Headings.isLabel(tokens)) {
       Section before = section;
       section = Section.NUTRITION;
-      sentences(number, tokens);
+      int end = firstEnd(tokens);
+      sentences(number, tokens.subList(0, end));
       section = before;
+      if (end < tokens.size()) {
+        line(number, tokens.subList(end, tokens.size())); // "60 kcal each. 200 g flour"
+      }
       return;
     }
     if (alone) {

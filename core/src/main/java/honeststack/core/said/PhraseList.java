@@ -143,7 +143,7 @@ final class PhraseList {
               | sweet as | as sweet as | smells of | tastes like | drop off the spoon like
               | no thicker than a slice of | thicker than | no thicker than
               | not as rich as | same as | the weight of | golden as | as big as
-          THING | kitchen | room | wall | walls | apron | dress | light | cat | dog | bread crumbs on | bread | cake | cakes | crumble | pie | noodles | salad | smoothie | smell | flavour of | trees | seller | man | lady | street
+          THING | scoop | scoops | kitchen | room | wall | walls | apron | dress | light | cat | dog | bread crumbs on | bread | cake | cakes | crumble | pie | noodles | salad | smoothie | smell | flavour of | trees | seller | man | lady | street
               | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
               | stains | pot | jug | dish | tray | sauce pan | coloured | colored | brown crust
               | box | allergy | allergies | allergic | intolerance | farm | shop | market
@@ -155,7 +155,7 @@ final class PhraseList {
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
               | rather
-          EACH | ea | ea . | of both | both of | each | of each | each of | apiece | of each one | per each
+          EACH | both | of either | ea | ea . | of both | both of | each | of each | each of | apiece | of each one | per each
           ALL_GRAMS | all g | weights in grams | everything in g | amounts in grams | in g | all grams | all in grams | everything in grams | all in g | in grams
           MORE | plus more | plus extra | plus a little more | plus some | plus a bit
               | plus an extra | and more | with more

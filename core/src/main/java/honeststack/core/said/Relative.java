@@ -19,15 +19,22 @@ final class Relative {
   private static final Pattern SAID =
       Pattern.compile(
           "(?:of |about |roughly |exactly |just |only |and |with |plus |then |, )*"
-              + "(?:(?:the )?(same)|an? (equal)|(equal)|(as) much|"
+              + "(?:(?:the )?(same|ditto|likewise|another)|an? (equal)|(equal)|(as) much|"
               + "(?:a |one |two |three |four |five |six |\\d+ )?"
               + "(twice|double|triple|thrice|half|third|quarter|thirds|quarters|times))"
               + "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
               + "| measure| the| of| in| an| a)*)");
 
+  /** Said behind the food. */
+  private static final Pattern BEHIND =
+      Pattern.compile("(?:[:,–-] )?(?:(?:the )?same(?: amount| again)?|ditto|likewise)");
+
+  private static final int FAR_BEHIND = 6;
+
   /** Without one of these nothing is said so. */
   private static final Pattern CUE =
-      Pattern.compile("same|equal|much|twice|double|triple|thrice|half|third|quarter|times");
+      Pattern.compile(
+          "same|ditto|likewise|another|equal|much|twice|double|triple|thrice|half|third|quarter|times");
 
   private static final Map<String, Double> TIMES =
       Map.of(
@@ -70,6 +77,7 @@ final class Relative {
     if (clause.elements.stream().anyMatch(e -> CUE.matcher(e.low()).find())) {
       for (int i = 1; i < clause.size(); i++) {
         find(i);
+        behind(i);
       }
     }
   }
@@ -95,6 +103,23 @@ final class Relative {
     }
   }
 
+  /** "cinnamon 1 tsp, sugar the same". */
+  private void behind(int food) {
+    if (!clause.isFood(food) || clause.isStrong(food - 1)) {
+      return;
+    }
+    StringBuilder said = new StringBuilder();
+    for (int i = food + 1; i < clause.size() && i < food + FAR_BEHIND; i++) {
+      said.append(said.length() == 0 ? "" : " ").append(clause.low(i));
+      boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ";", ".");
+      if (end && BEHIND.matcher(said).matches()) {
+        shares.add(new Share(clause.get(food), 1, false, null));
+        clause.take(food + 1, i + 1, Part.NOTE);
+        return;
+      }
+    }
+  }
+
   private boolean isElsewhere(int food) {
     return clause.elements.stream()
         .filter(
@@ -112,7 +137,8 @@ final class Relative {
       return free && (compares || named) && !clause.get(from).isAmount()
           || free && tail.contains("as m") | tail.contains("that");
     }
-    return free && (said.group(4) != null || !tail.isEmpty());
+    boolean ditto = "ditto".equals(said.group(1));
+    return free && (said.group(4) != null || ditto || !tail.isEmpty());
   }
 
   private static double factor(Matcher said) {

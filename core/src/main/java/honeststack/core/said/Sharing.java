@@ -60,6 +60,11 @@ final class Sharing {
     List<Integer> foods = new ArrayList<>();
     int words = 0;
     for (int i = from; i >= 0; i--) {
+      int own = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
+      boolean counted = clause.isFood(i) && clause.isStrong(own);
+      if (counted && foods.size() > 1) {
+        break; // "200 g flour, honey and oil, 1 tsp each"
+      }
       if (clause.isFood(i)) {
         foods.add(0, i);
         words = 0;

@@ -69,9 +69,10 @@ final class Spans {
 
   /** "50 g of butter it was": nothing is to be buttered. */
   private static boolean isNoun(List<Token> tokens, int from, int to) {
+    boolean of = from > 0 && tokens.get(from - 1).isWord("of");
+    boolean same = to < tokens.size() && tokens.get(to).isWord("same"); // "oil the same"
     return to > from + 1
-        && from > 0
-        && tokens.get(from - 1).isWord("of")
+        && (of || same)
         && tokens.get(from).isWord("butter", "oil", "salt", "flour", "cream", "grease");
   }
 
