@@ -196,7 +196,8 @@ class SaidTest {
     "corrected, 1",
     "yields, 1",
     "headings, 1",
-    "sentences, 1"
+    "sentences, 1",
+    "labels, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -249,7 +250,8 @@ class SaidTest {
         "corrected",
         "yields",
         "headings",
-        "sentences"
+        "sentences",
+        "labels"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -144,7 +144,7 @@ final class ClauseReader {
     boolean each =
         clause.isStrong(i)
             && !clause.get(i).isCount()
-            && (clause.is(i + 1, Sort.PER) || clause.low(i + 1).equals("a piece"))
+            && (clause.is(i + 1, Sort.PER) || clause.low(i + 1).startsWith("a piece"))
             && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", "!"));
     int food = i - 1;
     while (each && food > 0 && !clause.isFood(food) && !clause.isStrong(food)) {
@@ -315,6 +315,9 @@ final class ClauseReader {
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
   private void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
+      if (Labels.isInBrackets(clause, aside)) {
+        continue;
+      }
       Mention before = null;
       for (Mention mention : clause.mentions) {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();

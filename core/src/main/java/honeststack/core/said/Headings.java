@@ -4,6 +4,7 @@ import honeststack.core.line.Token;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /** Lines, and words before a colon, that say what stands below or behind them. */
 final class Headings {
@@ -31,6 +32,44 @@ final class Headings {
     "crumble",
     "jam"
   };
+
+  private static final Set<String> LABEL =
+      Set.of(
+          "protein",
+          "carbs",
+          "carb",
+          "carbohydrate",
+          "carbohydrates",
+          "fat",
+          "fats",
+          "sugar",
+          "sugars",
+          "salt",
+          "sodium",
+          "fibre",
+          "fiber",
+          "energy",
+          "kcal",
+          "calories",
+          "kj",
+          "g",
+          "mg",
+          "saturated",
+          "saturates",
+          "unsaturated",
+          "cholesterol",
+          "of",
+          "which",
+          "total",
+          "net",
+          "per",
+          "serving",
+          "portion",
+          "and",
+          "cal",
+          "potassium",
+          "calcium",
+          "iron");
 
   /** What nothing else is called by. */
   private static final String[] TOPPINGS = {
@@ -78,6 +117,23 @@ final class Headings {
   static boolean isNumbered(List<Token> all, List<Token> bare) {
     int before = all.size() - bare.size();
     return before >= 2 && all.get(before - 2).isWhole();
+  }
+
+  /** Where the sentences of a label end that begins a line: the first, and those of its words. */
+  static int labelEnd(List<Token> tokens, ToIntFunction<List<Token>> firstEnd) {
+    int end = firstEnd.applyAsInt(tokens);
+    while (end < tokens.size()) {
+      List<Token> rest = tokens.subList(end, tokens.size());
+      int next = firstEnd.applyAsInt(rest);
+      boolean label =
+          rest.subList(0, next).stream()
+              .allMatch(t -> t.kind() != Token.Kind.WORD || LABEL.contains(t.low()));
+      if (!label) {
+        break;
+      }
+      end += next;
+    }
+    return end;
   }
 
   static boolean isVerb(List<Token> tokens) {

@@ -12,6 +12,10 @@ final class Labels {
       Pattern.compile(
           "(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
 
+  /** Which only a label has: sugar and salt are also food. */
+  private static final Pattern ONLY_LABELLED =
+      Pattern.compile("sugars|fats?|(?:total |of which ).*", Pattern.CASE_INSENSITIVE);
+
   private final Clause clause;
 
   private Labels(Clause clause) {
@@ -20,7 +24,89 @@ final class Labels {
 
   /** "14 g fat": a number of a label, and all of them where the sentence is one. */
   static void in(Clause clause) {
-    new Labels(clause).nutrition();
+    Labels labels = new Labels(clause);
+    labels.nutrition();
+    for (int i = 0; i < clause.size(); i++) {
+      labels.run(i);
+      labels.said(i);
+    }
+  }
+
+  /** "high in protein (20 g)": of no food. */
+  static boolean isInBrackets(Clause clause, Clause.Aside aside) {
+    boolean nutrient =
+        clause.elements.stream()
+            .anyMatch(e -> e.is(Sort.NUTRIENT) && !e.isFood() && e.end() == aside.after());
+    boolean bare = aside.clause().elements.stream().noneMatch(Element::isFood);
+    if (nutrient && bare) {
+      aside.clause().elements.forEach(element -> element.part = Part.METHOD);
+    }
+    return nutrient && bare;
+  }
+
+  /** "20 g protein, 60 g carbs, 15 g fat": what goes on behind a nutrient is one. */
+  private void run(int nutrient) {
+    boolean first = clause.is(nutrient, Sort.NUTRIENT) && !clause.isFood(nutrient);
+    boolean measured = isMass(nutrient - 1);
+    measured |= isMass(nutrient + 1);
+    measured |= clause.isMark(nutrient + 1, ":");
+    if (!first || !measured) {
+      return;
+    }
+    for (int i = nutrient + 1; clause.has(i) && isOfLabel(i, LABELLED); i++) {
+      int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
+      if (clause.get(i).isAmount() && clause.isFood(of) && !isOfLabel(of, LABELLED)) {
+        break; // "protein 20 g. 200 g flour"
+      }
+      mark(i);
+    }
+    for (int i = nutrient - 1; i >= 0 && isOfLabel(i, ONLY_LABELLED); i--) {
+      boolean before = i > 0 && clause.isFood(i - 1) && !isOfLabel(i - 1, ONLY_LABELLED);
+      if (before && clause.get(i).isAmount()) {
+        return; // of the food before it
+      }
+      mark(i);
+    }
+  }
+
+  /** Protein by the scoop is powder. */
+  private boolean isMass(int i) {
+    return clause.has(i)
+        && clause.get(i).isAmount()
+        && clause.get(i).measure().unit().kind() == Unit.Kind.MASS;
+  }
+
+  private boolean isOfLabel(int i, Pattern named) {
+    Element element = clause.get(i);
+    return element.isAmount()
+        || element.is(Sort.NUTRIENT, Sort.PART_OF)
+        || element.isFood() && named.matcher(element.text()).matches()
+        || element.isMark(",", "/", "|", ":", ";", "·", "-", "–")
+        || element.isWord("and", "with", "total");
+  }
+
+  private void mark(int i) {
+    if (clause.get(i).isAmount() || clause.isFood(i)) {
+      clause.get(i).part = Part.METHOD;
+    }
+  }
+
+  /** "of which sugars 12 g", "salt per serving 0.5 g", "30 g of fat in total". */
+  private void said(int food) {
+    boolean named = clause.isFood(food) && LABELLED.matcher(clause.get(food).text()).matches();
+    boolean which = clause.low(food - 1).equals("of which");
+    boolean per =
+        clause.low(food + 1).matches("per (?:serving|portion|pancake|waffle|stack|plate)");
+    boolean total = clause.low(food).equals("fat") && clause.low(food + 1).equals("in total");
+    if (!named || !which && !per && !total) {
+      return;
+    }
+    int of = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+    mark(food);
+    int amount = which ? food + 1 : per ? food + 2 : of;
+    if (clause.has(amount)) {
+      mark(amount);
+    }
   }
 
   private void nutrition() {

@@ -136,6 +136,16 @@ final class Page {
         tokens = tokens.subList(end, tokens.size());
       }
     }
+    if (section == Section.NUTRITION && head > 0) {
+      int end = Headings.labelEnd(tokens, this::firstEnd);
+      sentences(number, tokens.subList(0, end));
+      section = before;
+      place = placeBefore;
+      if (end < tokens.size()) {
+        line(number, tokens.subList(end, tokens.size()));
+      }
+      return;
+    }
     sentences(number, tokens);
     boolean persists = section == Section.METHOD || section == Section.LIST && head == 0;
     if (!heading.isEmpty() && !persists) {
@@ -150,7 +160,7 @@ final class Page {
         && tokens.stream().anyMatch(token -> token.isWord("flour", "baking"));
   }
 
-  private static int firstEnd(List<Token> tokens) {
+  private int firstEnd(List<Token> tokens) {
     for (int i = 0; i < tokens.size(); i++) {
       if (isEnd(tokens, i)) {
         return i + 1;
