@@ -197,7 +197,8 @@ class SaidTest {
     "yields, 1",
     "headings, 1",
     "sentences, 1",
-    "labels, 1"
+    "labels, 1",
+    "hill, 0.94"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -251,7 +252,8 @@ class SaidTest {
         "yields",
         "headings",
         "sentences",
-        "labels"
+        "labels",
+        "hill"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(this::isOpposite).extracting(Judged::text).isEmpty();

@@ -27,7 +27,9 @@ final class Alone {
             && clause.elements.stream()
                 .anyMatch(e -> e.is(Sort.CORRECT) || e.isFood() && e != mentions.get(0).food);
     boolean each = clause.elements.stream().anyMatch(e -> e.is(Sort.PER, Sort.EACH, Sort.PIECES));
-    if (one && !each && !corrected) {
+    boolean share =
+        one && clause.is(clause.elements.indexOf(mentions.get(0).food) - 1, Sort.UNIT_OTHER);
+    if (one && !each && !corrected && !share) { // "50 % rye, 300 g in all"
       Mention mention = mentions.get(0);
       mention.amount = left.get(0);
       mention.amountText = mention.amount.text();

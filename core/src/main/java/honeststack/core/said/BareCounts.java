@@ -78,7 +78,11 @@ final class BareCounts {
 
   /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
   private static boolean isLeftOver(Clause clause, int i) {
-    boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".") && isOwned(clause, i - 2);
+    boolean marked = i > 0 && clause.isMark(i - 1, ",", ";", ".");
+    boolean apart = i == 0 || marked && isOwned(clause, i - 2);
+    if (marked && clause.get(i).isCount() && ALL.matcher(clause.low(i + 1)).matches()) {
+      return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"
+    }
     if (!apart || !clause.get(i).isCount()) {
       return false;
     }

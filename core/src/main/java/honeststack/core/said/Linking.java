@@ -85,7 +85,7 @@ final class Linking {
       offer(best, k, 1, food ? new Link(-1, at, -1) : new Link(at, -1, -1), alone(at));
       if (k + 1 < n) {
         int next = places.get(k + 1);
-        if (food && clause.get(next).isAmount()) {
+        if (food && clause.get(next).isAmount() && !isShare(at)) {
           offer(best, k, 2, new Link(next, at, -1), behind(at, next));
           alsoBehind(best, k, at, next);
         } else if (!food && clause.get(next).isFood()) {
@@ -99,6 +99,11 @@ final class Linking {
       links.add(0, best[k].link());
     }
     return links;
+  }
+
+  /** "50 % wholemeal, 300 g in all": some of what follows, not all. */
+  private boolean isShare(int food) {
+    return clause.is(food - 1, Sort.UNIT_OTHER) && clause.get(food - 1).text().endsWith("%");
   }
 
   private void also(Step[] best, int k, int amount, int food) {

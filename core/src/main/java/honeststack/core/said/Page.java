@@ -162,7 +162,7 @@ final class Page {
 
   private int firstEnd(List<Token> tokens) {
     for (int i = 0; i < tokens.size(); i++) {
-      if (isEnd(tokens, i)) {
+      if (isEnd(tokens, 0, i)) {
         return i + 1;
       }
     }
@@ -218,7 +218,7 @@ final class Page {
   private void sentences(int number, List<Token> tokens) {
     int from = 0;
     for (int i = 0; i <= tokens.size(); i++) {
-      if (i == tokens.size() || isEnd(tokens, i) || isLong(tokens, from, i)) {
+      if (i == tokens.size() || isEnd(tokens, from, i) || isLong(tokens, from, i)) {
         int to = i < tokens.size() ? i + 1 : i;
         if (to > from) {
           boolean whole = from == 0 && to == tokens.size();
@@ -235,7 +235,10 @@ final class Page {
         || i - from >= LONGEST_SENTENCE;
   }
 
-  private static boolean isEnd(List<Token> tokens, int i) {
+  /**
+   * @param from where the sentence begins
+   */
+  private static boolean isEnd(List<Token> tokens, int from, int i) {
     Token mark = tokens.get(i);
     if (mark.isMark("!", "?", "|", "•", "·", "▪")) {
       return true;
@@ -258,17 +261,20 @@ final class Page {
     boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
     boolean unit = UnitWords.isUnit(tokens, i - 1);
     boolean apart =
-        isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || begins && isBehindName(tokens, i);
+        isLabelled(tokens, i + 1)
+            || isSentence(tokens, i + 1)
+            || begins && isBehindName(tokens, from, i);
     return (begins || whole) && !unit || begins && unit && apart;
   }
 
   /** "Less sugar: 20 g. Flour …": what is measured there was named before. */
-  private static boolean isBehindName(List<Token> tokens, int dot) {
+  private static boolean isBehindName(List<Token> tokens, int begin, int dot) {
     int number = -1;
     int from = dot - 1;
-    while (from >= 0 && !tokens.get(from).isMark("!", "?", ";") && !isStop(tokens, from)) {
+    while (from >= begin && !tokens.get(from).isMark("!", "?", ";") && !isStop(tokens, from)) {
       Token.Kind kind = tokens.get(from).kind();
-      if (kind == Token.Kind.NUMBER || kind == Token.Kind.FRACTION) {
+      boolean share = from + 1 < dot && tokens.get(from + 1).isMark("%"); // "flour 100 % = 500 g"
+      if (!share && (kind == Token.Kind.NUMBER || kind == Token.Kind.FRACTION)) {
         if (number >= 0) {
           return false;
         }

@@ -78,7 +78,7 @@ final class Sharing {
   private boolean isOver(int i) {
     Element element = clause.get(i);
     return element.kind == Element.Kind.WORD
-        || element.is(Sort.IDLE, Sort.EACH)
+        || element.is(Sort.IDLE, Sort.EACH, Sort.PLATE, Sort.PAN)
         || element.isAmount() && element.isWeak()
         || element.isMark(",", ":", "&", "+", "-", "–");
   }
