@@ -60,6 +60,7 @@ public final class Telling {
     page.marks.addAll(vessels.marks);
     title(read);
     new Again(read).find();
+    Scales.once(read);
     return new Telltale(text, page, read).told();
   }
 

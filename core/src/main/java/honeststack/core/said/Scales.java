@@ -1,0 +1,119 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Measure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A list that is told once more for another number of people, "For 4: 200 g flour, 2 eggs. For 8:
+ * 400 g flour, 4 eggs": the first counts, and its number.
+ */
+final class Scales {
+  private static final int FEWEST = 2;
+
+  /** No list of a recipe is longer. */
+  private static final int LONGEST = 30;
+
+  private static final double ALIKE = 0.02;
+
+  private record Said(Clause clause, Mention mention, Measure measure) {
+    String food() {
+      return mention.known().map(food -> food.id()).orElse("");
+    }
+  }
+
+  private Scales() {}
+
+  /** Takes out what only repeats the list at another scale. */
+  static void once(List<Clause> clauses) {
+    List<Said> all = new ArrayList<>();
+    for (Clause clause : clauses) {
+      for (Mention mention : clause.mentions) {
+        Optional<Measure> measure =
+            mention.isMeasured() ? Scaled.single(mention.amountText) : Optional.empty();
+        measure.ifPresent(known -> all.add(new Said(clause, mention, known)));
+      }
+    }
+    for (int first = 0; first + 2 * FEWEST <= all.size(); first++) {
+      int length = repeated(all, first);
+      if (length > 0) {
+        List<Said> again = all.subList(first + length, first + 2 * length);
+        boolean told = isTold(clauses, all.get(first + length - 1), again.get(0));
+        if (told) {
+          again.forEach(Scales::leaveOut);
+          return;
+        }
+      }
+    }
+  }
+
+  /** How many foods from one on come again in the same order and the same ratio; 0 for none. */
+  private static int repeated(List<Said> all, int first) {
+    int second = first + 1;
+    while (second < all.size()
+        && second - first < LONGEST
+        && !isSame(all.get(first), all.get(second))) {
+      second++;
+    }
+    int length = second - first;
+    if (length < FEWEST || length == LONGEST || second + length > all.size()) {
+      return 0;
+    }
+    double ratio = ratio(all.get(first), all.get(second));
+    for (int i = 0; i < length; i++) {
+      Said one = all.get(first + i);
+      Said other = all.get(second + i);
+      boolean alike =
+          isSame(one, other) && Math.abs(ratio(one, other) / ratio - 1) < ALIKE && ratio != 1;
+      if (!alike) {
+        return 0;
+      }
+    }
+    return length;
+  }
+
+  private static boolean isSame(Said a, Said b) {
+    return !a.food().isEmpty()
+        && a.food().equals(b.food())
+        && a.measure().unit() == b.measure().unit();
+  }
+
+  private static double ratio(Said one, Said other) {
+    return other.measure().amount() / one.measure().amount();
+  }
+
+  /** Between the lists it says for how many the second is; whose number does not count then. */
+  private static boolean isTold(List<Clause> clauses, Said last, Said next) {
+    boolean told = false;
+    int from = clauses.indexOf(last.clause());
+    int to = clauses.indexOf(next.clause());
+    for (int i = from; i <= to; i++) {
+      Clause clause = clauses.get(i);
+      int start = i == from ? last.mention().to : 0;
+      int end = i == to ? next.mention().from : clause.size();
+      boolean cue = false;
+      for (Element element : clause.elements.subList(Math.min(start, end), end)) {
+        cue |=
+            element.part == Part.SERVES
+                || element.part == Part.YIELD
+                || element.isWord("if", "batch", "double", "triple", "twice", "half", "large")
+                || element.low().contains("batch");
+      }
+      if (cue && i > from) {
+        clause.counts.serves = Optional.empty();
+        clause.counts.pieces = Optional.empty();
+      }
+      told |= cue;
+    }
+    return told;
+  }
+
+  private static void leaveOut(Said said) {
+    said.clause().mentions.remove(said.mention());
+    if (said.mention().amount != null) {
+      said.mention().amount.part = Part.METHOD;
+    }
+    said.mention().food.part = Part.METHOD;
+  }
+}
