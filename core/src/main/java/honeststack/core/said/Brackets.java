@@ -49,6 +49,9 @@ final class Brackets {
     } else if (isChoice()) {
       inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
       all(Part.CHOICE);
+    } else if (isSplit()) {
+      inner.mentions.clear();
+      inner.elements.stream().filter(Element::isFood).forEach(e -> e.part = Part.UNKNOWN);
     } else if (inner.isWord(0, "from") && before.isMeasured()) {
       all(Part.NOTE); // "4 egg whites (from 4 eggs)"
     } else if (parts && isSame(measured.get(0)) && !isMade(measured)) {
@@ -195,6 +198,14 @@ final class Brackets {
         inner.is(0, Sort.PAN, Sort.PLATE, Sort.PAN_NEXT, Sort.PLATE_NEXT)
             && !inner.is(0, Sort.BATTER);
     return place && inner.size() == 1 && before.food != null;
+  }
+
+  /** "200 g flour (50/50 white and wholemeal)": of what it is made up. */
+  private boolean isSplit() {
+    boolean parts =
+        inner.low(0).equals("50") && inner.isMark(1, "/", ":", "-")
+            || inner.low(0).matches("half and half|equal parts|equal|50/50");
+    return parts && inner.elements.stream().anyMatch(Element::isFood);
   }
 
   /** "350 ml milk (actually 375)". */

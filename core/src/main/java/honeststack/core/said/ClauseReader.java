@@ -127,7 +127,7 @@ final class ClauseReader {
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
           clause.take(i, food + 2, Part.METHOD);
         }
-      } else if (element.isAmount() && isOfEachPiece(clause, i)) {
+      } else if (element.isAmount() && (isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
         element.part = Part.METHOD;
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
@@ -198,6 +198,7 @@ final class ClauseReader {
     Units.complete(clause, mentions, grams);
 
     Halves.in(clause, mentions);
+    Mixed.in(clause, mentions);
     Alone.single(clause, mentions);
     Compounds.in(clause, mentions);
     PartsOf.in(clause, mentions);
