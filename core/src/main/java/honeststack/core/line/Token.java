@@ -79,8 +79,21 @@ public record Token(Kind kind, String text, String low, int start, int end) {
       }
       return;
     }
+    if (isAnd(text, start)) {
+      tokens.add(new Token(Kind.WORD, written, "and", start, end));
+      return;
+    }
     String low = written.toLowerCase(Locale.ROOT).replace('’', '\'');
     tokens.add(new Token(kind, written, low, start, end));
+  }
+
+  /** "two hundred & fifty": a sign that stands for the word. */
+  private static boolean isAnd(String text, int at) {
+    return text.charAt(at) == '&'
+        && at > 0
+        && Character.isWhitespace(text.charAt(at - 1))
+        && at + 1 < text.length()
+        && Character.isWhitespace(text.charAt(at + 1));
   }
 
   private static boolean isDigit(String text, int at) {
@@ -169,7 +182,7 @@ public record Token(Kind kind, String text, String low, int start, int end) {
       if (!joined.isEmpty() && token.start() != end) {
         joined.append(' ');
       }
-      joined.append(token.text());
+      joined.append(token.text().equals("&") ? token.low() : token.text());
       end = token.end();
     }
     return joined.toString();

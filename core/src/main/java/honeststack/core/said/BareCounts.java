@@ -109,7 +109,7 @@ final class BareCounts {
 
   /** "It's a dozen if you're careful." */
   private static boolean isThat(Clause clause, int i) {
-    boolean that = i == 1 && clause.get(0).text().matches("(?i)it's|that's|they're");
+    boolean that = i == 1 && clause.low(0).matches("it's|that's|they're");
     return that
         && clause.get(1).isCount()
         && !clause.get(1).isWeak()

@@ -212,13 +212,14 @@ final class ClauseReader {
     clause.mentions.removeIf(
         mention -> {
           boolean verb =
-              mention.from == 0
+              isFirst(clause, mention.from)
                   && mention.amount == null
                   && mention.food != null
                   && (mention.foodText.equalsIgnoreCase("mix")
-                      || mention.foodText.equalsIgnoreCase("cream") && isMeasured(clause)
                       || mention.foodText.equalsIgnoreCase("cream")
-                          && clause.isWord(1, "together", "the"));
+                          && isMeasured(clause, mention.from + 1)
+                      || mention.foodText.equalsIgnoreCase("cream")
+                          && clause.isWord(mention.from + 1, "together", "the"));
           if (verb) {
             mention.food.part = Part.METHOD;
           }
@@ -227,8 +228,14 @@ final class ClauseReader {
   }
 
   /** What is creamed follows with its amount. */
-  private static boolean isMeasured(Clause clause) {
-    return clause.has(1) && clause.get(1).isAmount() && !clause.get(1).isWeak();
+  private static boolean isMeasured(Clause clause, int i) {
+    return clause.has(i) && clause.get(i).isAmount() && !clause.get(i).isWeak();
+  }
+
+  /** Behind nothing, or a greeting: "okay so cream 100 g butter". */
+  private static boolean isFirst(Clause clause, int from) {
+    return clause.elements.subList(0, Math.max(0, from)).stream()
+        .allMatch(e -> e.is(Sort.IDLE) || e.isMark(",", "!", "-") || e.isWord("hi", "hello"));
   }
 
   /** "half in the batter, half on top". */

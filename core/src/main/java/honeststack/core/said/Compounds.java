@@ -67,7 +67,7 @@ final class Compounds {
   private boolean isTold(int comma) {
     return clause.isMark(comma, ",")
         && clause.has(comma + 1)
-        && clause.get(comma + 1).text().matches("(?i)that's|that is|which is|meaning|i mean");
+        && clause.low(comma + 1).matches("that's|that is|which is|meaning|i mean");
   }
 
   /** "egg: 1 tbsp chia + 3 tbsp water". */

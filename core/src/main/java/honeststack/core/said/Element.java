@@ -170,7 +170,10 @@ final class Element {
       return instead.toLowerCase(Locale.ROOT);
     }
     if (low == null) {
-      low = text().toLowerCase(Locale.ROOT);
+      low =
+          to == from + 1
+              ? tokens.get(from).low()
+              : text().toLowerCase(Locale.ROOT).replace('’', '\'');
     }
     return low;
   }

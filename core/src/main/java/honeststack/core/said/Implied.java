@@ -37,7 +37,7 @@ final class Implied {
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
       boolean lump = clause.isWord(i - 1, "lump", "piece", "bit", "knob");
-      boolean big = clause.get(i).text().contains("size of") || lump;
+      boolean big = clause.low(i).contains("size of") || lump;
       if (!clause.is(i, Sort.LIKE) || !big) {
         continue;
       }

@@ -27,7 +27,7 @@ final class LeftOut {
     boolean out =
         clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
             || clause.isWord(i, "out")
-                && (clause.get(i - 1).text().endsWith("'s") || isLeft(i) || isEnd(i + 1));
+                && (clause.low(i - 1).endsWith("'s") || isLeft(i) || isEnd(i + 1));
     boolean mark = clause.isMark(i - 1, ":", "-", "–", "—", "=");
     int end = clause.isWord(i + 1, "thanks", "please", "whatsoever") ? i + 2 : i + 1;
     boolean none =

@@ -40,10 +40,23 @@ final class Page {
 
   Page(String text) {
     this.text = text;
-    List<List<Token>> lines = lines(Token.of(text));
+    List<List<Token>> lines = lines(spoken(Token.of(text)));
     for (int i = 0; i < lines.size(); i++) {
       line(i, lines.get(i));
     }
+  }
+
+  /** Without what is said while somebody thinks: "a cup and um a half". */
+  private List<Token> spoken(List<Token> tokens) {
+    List<Token> spoken = new ArrayList<>(tokens.size());
+    for (Token token : tokens) {
+      if (token.isWord("um", "uhm", "umm")) {
+        mark(List.of(token), Part.IDLE);
+      } else {
+        spoken.add(token);
+      }
+    }
+    return spoken;
   }
 
   private List<List<Token>> lines(List<Token> tokens) {
