@@ -28,6 +28,11 @@ record Judged(
    */
   record Item(Pattern food, double low, double high, String place) {}
 
+  /** With the same meaning. */
+  Judged withText(String other) {
+    return new Judged(voice, other, items, named, never, pieces, serves);
+  }
+
   /** "voice|text|food=low..high@PLACE;?named;!never;yield 4..5;serves 2", by identity of foods. */
   static List<Judged> own(String resource) throws IOException {
     return lines(resource).stream().map(Judged::own1).toList();
