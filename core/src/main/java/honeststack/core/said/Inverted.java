@@ -59,7 +59,7 @@ final class Inverted {
     int commas = 0;
     for (int i = comma; i < tokens.size() && i <= comma + MOST_BEHIND; i++) {
       Token token = tokens.get(i);
-      if (token.isMark(",")) {
+      if (token.isMark(",") || i == comma) {
         commas++;
         if (commas > MOST_COMMAS) {
           break;

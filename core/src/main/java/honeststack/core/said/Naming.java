@@ -254,7 +254,7 @@ final class Naming {
 
   /** What was done to it, right behind it: ", softened", "ground to meal". */
   private void notes(Mention mention, int from) {
-    int start = clause.isMark(from, ",") ? from + 1 : from;
+    int start = clause.isMark(from, ",", "-", "–", "—") ? from + 1 : from;
     int end = start;
     int words = 0;
     boolean tells = false;
@@ -285,7 +285,7 @@ final class Naming {
 
   /** "chopped walnuts": the word belongs to the food that follows. */
   private boolean isVerb(int start, int end) {
-    return clause.isFood(end) && start < end && !clause.isMark(start - 1, ",");
+    return clause.isFood(end) && start < end && !clause.isMark(start - 1, ",", "-", "–", "—");
   }
 
   /** The words behind an amount that name a food nobody knows; empty if there are none. */

@@ -137,7 +137,9 @@ final class Spans {
       } else if (!foods.kind(name).isEmpty()) {
         cover.offer(i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
       }
-      if (to < tokens.size() && tokens.get(to).isMark(",") && !isEndOfName(tokens, i, name)) {
+      if (to < tokens.size()
+          && tokens.get(to).isMark(",", "-", "–", "—")
+          && !isEndOfName(tokens, i, name)) {
         int comma = to;
         inverted
             .at(tokens, i, comma)
