@@ -57,7 +57,8 @@ class SaidTest {
     "headings, 1",
     "sentences, 1",
     "labels, 1",
-    "hill, 0.94"
+    "hill, 0.94",
+    "dale, 0.92"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -112,7 +113,8 @@ class SaidTest {
         "headings",
         "sentences",
         "labels",
-        "hill"
+        "hill",
+        "dale"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

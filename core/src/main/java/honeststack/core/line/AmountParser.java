@@ -59,7 +59,8 @@ public final class AmountParser {
       if (mark(i, "/", "|", "=") || (word(i, "or") && first.measure().unit() != Unit.COUNT)) {
         Optional<Found> other =
             measure(about(i + 1), false).filter(f -> f.measure().unit() != Unit.COUNT);
-        if (other.isPresent()) {
+        boolean bare = first.measure().unit() == Unit.COUNT && !isNumber(about(i + 1));
+        if (other.isPresent() && !bare) { // "skyr 100 / pinch salt"
           others.add(other.get().measure());
           i = other.get().next();
           on = true;

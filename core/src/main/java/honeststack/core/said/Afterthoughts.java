@@ -51,6 +51,36 @@ final class Afterthoughts {
     unit(last, clause);
     if (other) {
       restate(last, clause.get(amount));
+    } else if (clause.mentions.isEmpty() && isTooMuch(clause)) {
+      better(last, clause);
+    }
+  }
+
+  /** "That was too thick." */
+  private static boolean isTooMuch(Clause clause) {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      boolean too =
+          clause.isWord(i, "too")
+              && clause.isWord(
+                  i + 1, "thick", "thin", "runny", "much", "little", "stiff", "dry", "sweet");
+      if (too || clause.isWord(i, "not") && clause.isWord(i + 1, "enough")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "I ended up at 320": the only amount that it says. */
+  private static void better(Mention last, Clause clause) {
+    List<Element> amounts =
+        clause.elements.stream()
+            .filter(e -> e.isAmount() && !e.isWeak() && e.part == Part.UNKNOWN)
+            .toList();
+    boolean one = amounts.size() == 1 && last.isMeasured() && last.amount != null;
+    if (one
+        && (amounts.get(0).isCount()
+            || amounts.get(0).measure().unit() == last.amount.measure().unit())) {
+      restate(last, amounts.get(0));
     }
   }
 

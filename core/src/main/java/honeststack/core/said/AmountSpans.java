@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.EnumSet;
@@ -13,6 +14,9 @@ import java.util.Optional;
 final class AmountSpans {
   private static final double AMOUNT = 3;
   private static final double ARTICLE = 0.5;
+
+  /** Of so many eggs no kitchen speaks in words. */
+  private static final double MOST_EGGS = 60;
 
   /** A number with what it counts is that, and no amount of a food. */
   private static final double OTHER = 3.2;
@@ -46,6 +50,7 @@ final class AmountSpans {
     if (front.isEmpty() || front.get().next() <= i) {
       return;
     }
+    front = beforeEggs(tokens, i, front.get());
     boolean told =
         i > 0
             && (cover.at(i).isFood()
@@ -73,6 +78,23 @@ final class AmountSpans {
     if (!(amount.measure().unit() == Unit.SECOND && !OtherNumbers.isSprayed(tokens))) {
       cover.offer(i, amount, amount.isWeak() ? ARTICLE : AMOUNT * (amount.to - i));
     }
+  }
+
+  /** "two hundred and fifty two eggs": nobody takes as many. */
+  private static Optional<AmountParser.Front> beforeEggs(
+      List<Token> tokens, int i, AmountParser.Front front) {
+    Measure measure = front.terms().get(0).measure();
+    int last = front.next() - 1;
+    boolean words =
+        tokens.subList(i, front.next()).stream().allMatch(t -> t.kind() == Token.Kind.WORD);
+    boolean eggs =
+        front.next() < tokens.size() && tokens.get(front.next()).isWord("egg", "eggs", "bananas");
+    boolean many = measure.unit() == Unit.COUNT && measure.amount() > MOST_EGGS && last > i;
+    boolean few =
+        tokens.get(last).isWord("one", "two", "three", "four", "five", "six", "seven", "eight");
+    return words && eggs && many && few
+        ? new AmountParser("", tokens.subList(0, last)).front(i)
+        : Optional.of(front);
   }
 
   /** A food ends there that was measured before its name. */

@@ -111,7 +111,11 @@ final class ClauseReader {
         element.part = Part.METHOD;
       } else if (element.is(Sort.PART_OF)) {
         int amount = clause.ahead(i + 1, 6, Element::isAmount);
-        if (amount >= 0 && element.text().equalsIgnoreCase("of which")) {
+        boolean which = amount >= 0 && element.low().equals("of which");
+        boolean needed = element.low().equals("of which") && clause.isStrong(i + 2);
+        if (needed && clause.low(i + 1).matches("(you |i |we )?(need|use|used|take|want)")) {
+          Retracted.instead(clause, i, i + 2); // "1 can pumpkin, of which you need 120 g"
+        } else if (which) {
           clause.get(amount).part = Part.METHOD;
         } else if (amount >= 0 && element.is(Sort.HOLD)) {
           heldBack(clause, i, amount);

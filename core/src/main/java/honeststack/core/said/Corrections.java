@@ -122,7 +122,8 @@ final class Corrections {
       boolean told = clause.isWord(i, "wrote", "written", "said", "says", "typed");
       int wrong = told ? clause.ahead(i + 1, FAR, Element::isFood) : -1;
       int cue = wrong < 0 ? -1 : back(wrong + 1);
-      boolean other = cue > 0 && clause.is(cue, Sort.CORRECT) && clause.isFood(cue + 1);
+      boolean was = cue > 0 && clause.low(cue).matches("it was|it's|that's");
+      boolean other = cue > 0 && (was || clause.is(cue, Sort.CORRECT)) && clause.isFood(cue + 1);
       if (other || cue > 0 && clause.low(cue).matches("(ignore|disregard).*")) {
         clause.take(wrong, wrong + 1, Part.EXCLUDED);
         clause.take(cue, cue + 1, Part.EXCLUDED);
@@ -138,7 +139,8 @@ final class Corrections {
   /** Where it is taken back; -1 for nowhere. */
   private int back(int from) {
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
-      if (clause.is(i, Sort.CORRECT) || clause.isWord(i, "ignore", "disregard")) {
+      boolean was = clause.low(i).matches("it was|it's|that's") && clause.isFood(i + 1);
+      if (was || clause.is(i, Sort.CORRECT) || clause.isWord(i, "ignore", "disregard")) {
         return i;
       }
     }

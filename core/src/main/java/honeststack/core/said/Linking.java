@@ -295,7 +295,7 @@ final class Linking {
           || element.isAmount() && element.isWeak()) {
         cost += DESCRIBING;
       } else if (Between.isOver(element) && !Between.isJoint(element)
-          || element.is(Sort.PLATE, Sort.PAN, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
+          || element.is(Sort.PLATE, Sort.PAN, Sort.BOWL, Sort.EXCLUDE, Sort.INSTEAD, Sort.LIKE)) {
         cost +=
             element.isWord("about", "is", "that", "that's", "so", "x")
                 ? DESCRIBING

@@ -49,6 +49,17 @@ final class Retracted {
     }
   }
 
+  /** The amount before a place gives way to another behind it. */
+  static void instead(Clause clause, int place, int amount) {
+    Retracted retracted = new Retracted(clause);
+    int old = retracted.last(place);
+    if (old >= 0) {
+      clause.take(old, old + 1, Part.EXCLUDED);
+      clause.take(place, amount, Part.NOTE);
+      retracted.correct(old, amount, true);
+    }
+  }
+
   /** "not 300 but 200 ml", "not 300 ml of milk but 200", "200 ml milk, not 300". */
   private void not(int i) {
     if (!clause.isWord(i, "not") || !clause.isStrong(i + 1)) {
