@@ -17,11 +17,10 @@ import java.util.Optional;
  * content, the same amount in other units behind it.
  */
 public final class AmountParser {
-  private static final int FURTHEST = 3;
-
   private final List<Token> tokens;
   private final Quantities quantities;
   private final Unnumbered alone;
+  private final UnitBehind units;
 
   /**
    * @param text that the tokens are of, to quote it
@@ -30,6 +29,7 @@ public final class AmountParser {
     this.tokens = tokens;
     this.quantities = new Quantities(text, tokens);
     this.alone = new Unnumbered(tokens);
+    this.units = new UnitBehind(tokens, quantities);
   }
 
   /**
@@ -88,7 +88,8 @@ public final class AmountParser {
 
   /** A spoon or a cup without a number, "tablespoon sugar": one. */
   public Optional<Front> bare(int i) {
-    return unit(new Quantity(1, 0, 0, i))
+    return units
+        .unit(new Quantity(1, 0, 0, i))
         .filter(found -> found.next() == i + 1 && tokens.get(i).text().length() > 2)
         .filter(
             found ->
@@ -188,13 +189,14 @@ public final class AmountParser {
     if (number.isEmpty() && word(from, "between")) {
       return quantities
           .at(from + 1)
-          .flatMap(this::unit)
-          .map(low -> orMore(from + 1, low))
+          .flatMap(units::unit)
+          .map(low -> units.orMore(from + 1, low))
           .filter(f -> f.measure().halfRange() > 0);
     }
     if (number.isEmpty()) {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
-      return unit(new Quantity(1, 0, 0, from))
+      return units
+          .unit(new Quantity(1, 0, 0, from))
           .filter(f -> heaped || alone.is(from, f))
           .or(() -> alone.container(from));
     }
@@ -206,9 +208,9 @@ public final class AmountParser {
     if (content.isPresent()) {
       return content;
     }
-    Optional<Found> measured = unit(quantity);
+    Optional<Found> measured = units.unit(quantity);
     if (measured.isPresent()) {
-      return measured.map(low -> orMore(from, low)).map(this::inContainer);
+      return measured.map(low -> units.orMore(from, low)).map(this::inContainer);
     }
     if (!counts) {
       return Optional.empty();
@@ -246,44 +248,12 @@ public final class AmountParser {
             part.isEmpty() ? i : i + 1));
   }
 
-  /** "150 g to 200 g", "a spoon or two of": a range. */
-  private Found orMore(int from, Found low) {
-    int to = quantities.upTo(from, low.next());
-    Measure first = low.measure();
-    Optional<Quantity> number = to == 0 ? Optional.empty() : quantities.at(to);
-    if (number.isEmpty()
-        || first.halfRange() > 0
-        || number.get().halfRange() > 0
-        || number.get().amount() <= first.amount()) {
-      return low;
-    }
-    int end = number.get().next();
-    Optional<Found> second = unit(number.get());
-    if (second.isPresent()) {
-      boolean same = second.get().measure().unit() == first.unit();
-      return same ? range(first, number.get(), second.get().next()) : low;
-    }
-    boolean few = word(to, "two", "three") && word(to - 1, "or") && first.amount() == 1;
-    boolean one = few && !(end < tokens.size() && tokens.get(end).low().endsWith("s"));
-    return one ? range(first, number.get(), end) : low;
-  }
-
-  private static Found range(Measure low, Quantity high, int next) {
-    Quantity both =
-        new Quantity(
-            (low.amount() + high.amount()) / 2,
-            (high.amount() - low.amount()) / 2,
-            Math.max(low.decimals(), high.decimals()),
-            next);
-    return new Found(both.measure(low.unit(), low.packing(), low.heap(), low.size()), false, next);
-  }
-
   /** "2 x 400 g tins", "a 400 g tin": the content counts. */
   private Optional<Found> content(Quantity quantity) {
     int i = quantity.next();
     boolean times = word(i, "x") || mark(i, "×", "*");
     Optional<Found> inside =
-        quantities.at(times ? i + 1 : i).flatMap(this::unit).filter(f -> isContent(f.measure()));
+        quantities.at(times ? i + 1 : i).flatMap(units::unit).filter(f -> isContent(f.measure()));
     if (inside.isEmpty()) {
       return Optional.empty();
     }
@@ -321,48 +291,6 @@ public final class AmountParser {
       case VOLUME -> measure.unit() == Unit.FLUID_OUNCE;
       case SPOON, LADLE, VAGUE, COUNT -> false;
     };
-  }
-
-  /** The unit after a number, with the words between that say how full it was. */
-  private Optional<Found> unit(Quantity quantity) {
-    int from = quantity.next();
-    for (int i = from; i < tokens.size() && i <= from + FURTHEST; i++) {
-      Optional<UnitWords.Found> unit = UnitWords.at(tokens, i);
-      if (unit.isPresent()) {
-        Unit found = unit.get().unit();
-        Heap heap = Heap.LEVEL;
-        Packing packing = Packing.NOT_SAID;
-        double bigness = 1;
-        for (Token word : tokens.subList(from, i)) {
-          if (found.kind() == Unit.Kind.VAGUE && UnitWords.BIGNESS.containsKey(word.low())) {
-            bigness = UnitWords.BIGNESS.get(word.low());
-          } else {
-            heap = LineWords.HEAPS.getOrDefault(word.low(), heap);
-            packing = LineWords.PACKINGS.getOrDefault(word.low(), packing);
-          }
-        }
-        Optional<Quantity> part = quantities.andPart(unit.get().next());
-        Measure measure =
-            part.map(p -> new Quantity(quantity.amount() + p.amount(), 0, 0, p.next()))
-                .orElse(quantity)
-                .measure(found, packing, heap, "")
-                .times(bigness);
-        return Optional.of(
-            new Found(measure, false, part.map(Quantity::next).orElse(unit.get().next())));
-      }
-      if (!isBefore(tokens.get(i).low())) {
-        return Optional.empty();
-      }
-    }
-    return Optional.empty();
-  }
-
-  private static boolean isBefore(String word) {
-    return LineWords.HEAPS.containsKey(word)
-        || LineWords.PACKINGS.containsKey(word)
-        || UnitWords.BIGNESS.containsKey(word)
-        || LineWords.ABOUT.contains(word)
-        || LineWords.BEFORE_UNIT.contains(word);
   }
 
   private boolean word(int i, String... words) {

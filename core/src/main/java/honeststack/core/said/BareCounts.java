@@ -117,6 +117,21 @@ final class BareCounts {
         && clause.elements.stream().noneMatch(Element::isFood);
   }
 
+  /** "300 ml milk, about 90 g a piece": of what is baked, as no food is counted before it. */
+  static boolean isOfEachPiece(Clause clause, int i) {
+    boolean each =
+        clause.isStrong(i)
+            && !clause.get(i).isCount()
+            && (clause.is(i + 1, Sort.PER) || clause.low(i + 1).startsWith("a piece"))
+            && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", "!"));
+    int food = i - 1;
+    while (each && food > 0 && !clause.isFood(food) && !clause.isStrong(food)) {
+      food--;
+    }
+    int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+    return each && clause.isFood(food) && clause.isStrong(amount) && !clause.get(amount).isCount();
+  }
+
   static boolean isEnd(Clause clause, int i) {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|", "/");
   }

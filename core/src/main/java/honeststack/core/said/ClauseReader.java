@@ -131,7 +131,8 @@ final class ClauseReader {
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
           clause.take(i, food + 2, Part.METHOD);
         }
-      } else if (element.isAmount() && (isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
+      } else if (element.isAmount()
+          && (BareCounts.isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
         element.part = Part.METHOD;
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
@@ -141,21 +142,6 @@ final class ClauseReader {
         }
       }
     }
-  }
-
-  /** "300 ml milk, about 90 g a piece": of what is baked, as no food is counted before it. */
-  private static boolean isOfEachPiece(Clause clause, int i) {
-    boolean each =
-        clause.isStrong(i)
-            && !clause.get(i).isCount()
-            && (clause.is(i + 1, Sort.PER) || clause.low(i + 1).startsWith("a piece"))
-            && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", "!"));
-    int food = i - 1;
-    while (each && food > 0 && !clause.isFood(food) && !clause.isStrong(food)) {
-      food--;
-    }
-    int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
-    return each && clause.isFood(food) && clause.isStrong(amount) && !clause.get(amount).isCount();
   }
 
   /** "hold back 100 ml of the milk": milk that is measured elsewhere. */
