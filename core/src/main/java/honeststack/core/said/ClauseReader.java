@@ -133,7 +133,7 @@ final class ClauseReader {
         }
       } else if (element.isAmount()
           && (BareCounts.isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
-        element.part = Part.METHOD;
+        clause.take(i, i + 2, Part.METHOD);
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
         boolean batter = clause.is(of, Sort.BATTER) || clause.is(of + 1, Sort.BATTER);

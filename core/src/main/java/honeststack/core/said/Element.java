@@ -159,7 +159,10 @@ final class Element {
       return instead;
     }
     if (written == null) {
-      written = to == from + 1 ? tokens.get(from).text() : Token.joined(tokens.subList(from, to));
+      String all =
+          to == from + 1 ? tokens.get(from).text() : Token.joined(tokens.subList(from, to));
+      boolean dot = isAmount() && all.endsWith("."); // "2 tbsp."
+      written = dot ? all.substring(0, all.length() - 1) : all;
     }
     return written;
   }

@@ -73,6 +73,7 @@ final class Mixed {
         double part = Math.round(all.amount() * (total ? share : 1) * HUNDREDTHS) / HUNDREDTHS;
         mention.amountText = Numbers.plain(part) + " " + all.unit().symbol();
         mention.restated = true;
+        mention.notes = mention.notes.replace(" (" + clause.get(amount).text() + ")", "");
       }
     }
     Element whole = clause.get(amount);
