@@ -63,6 +63,9 @@ final class Mixed {
     double sum = shares.values().stream().mapToDouble(Double::doubleValue).sum();
     boolean known =
         shares.keySet().stream().allMatch(f -> mentions.stream().anyMatch(m -> m.food == f));
+    if (shares.isEmpty() && total) {
+      notOne(clause.get(amount));
+    }
     if (shares.size() < 2 || !known || Math.abs(sum - 1) > ALL) {
       return;
     }
@@ -80,6 +83,20 @@ final class Mixed {
     mentions.removeIf(
         m -> !shares.containsKey(m.food) && (m.amount == whole || isMix(m, clause.get(amount))));
     whole.part = Part.AMOUNT;
+  }
+
+  /** "raspberries and blueberries, 200 g in total": of both, and nobody says how much of each. */
+  private void notOne(Element amount) {
+    for (int i = 1; i < mentions.size(); i++) {
+      Mention mention = mentions.get(i);
+      Mention before = mentions.get(i - 1);
+      boolean joined = before.to < mention.from && clause.isWord(mention.from - 1, "and");
+      if (mention.amount == amount && joined && !before.isMeasured() && before.food != null) {
+        mention.amount = null;
+        mention.amountText = "";
+        amount.part = Part.UNKNOWN;
+      }
+    }
   }
 
   /** "a mix of …". */

@@ -138,9 +138,9 @@ final class Swaps {
 
   /** "100 g apple sauce is my butter substitute", "as butter substitute: …". */
   private void named() {
+    boolean other = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
     for (int i = 1; i < clause.size(); i++) {
       boolean as = clause.isWord(i - 1, "as", "my", "our") || clause.isWord(i - 2, "as", "is");
-      boolean other = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
       boolean named = STAND_IN.matcher(clause.low(i + 1)).matches();
       boolean whole = clause.isFood(i) && clause.low(i).endsWith(" substitute");
       if (as && other && clause.isFood(i) && (named || whole)) {

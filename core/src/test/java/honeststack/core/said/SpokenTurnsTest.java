@@ -182,6 +182,14 @@ class SpokenTurnsTest {
   }
 
   @Test
+  void aSumOfTwoIsOfNeither() {
+    assertThat(told("pears and sugar, 200 g in total").lines())
+        .filteredOn(line -> !line.understood())
+        .hasSize(1);
+    assertThat(lines("pears and sugar, 200 g in total")).startsWith("pears; sugar;");
+  }
+
+  @Test
   void aListForSomethingElseIsCountedToo() {
     assertThat(
             lines("For the batter 200 g flour and 2 eggs, for the crumble 100 g flour and 1 egg"))
