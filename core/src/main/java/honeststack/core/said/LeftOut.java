@@ -7,8 +7,7 @@ import java.util.Set;
 final class LeftOut {
   private static final int FAR = 4;
 
-  private static final Set<String> NO =
-      Set.of("no", "none", "nil", "nope", "nah", "never", "nay", "no thanks", "no thank you");
+  private static final Set<String> NO = Set.of("no", "none", "nil", "nope", "nah", "never", "nay");
 
   private final Clause clause;
 
@@ -29,7 +28,7 @@ final class LeftOut {
             || clause.isWord(i, "out")
                 && (clause.low(i - 1).endsWith("'s") || isLeft(i) || isEnd(i + 1));
     boolean mark = clause.isMark(i - 1, ":", "-", "–", "—", "=");
-    int end = clause.isWord(i + 1, "thanks", "please", "whatsoever") ? i + 2 : i + 1;
+    int end = end(clause, i);
     boolean none =
         NO.contains(clause.low(i))
             && isEnd(end)
@@ -43,6 +42,11 @@ final class LeftOut {
     if ((out || none || nothing || unused) && clause.isFood(food)) {
       clause.take(food, i + 1, Part.EXCLUDED);
     }
+  }
+
+  /** Behind a "no" and the courtesies that follow it. */
+  private static int end(Clause clause, int no) {
+    return clause.isWord(no + 1, "thanks", "please", "whatsoever") ? no + 2 : no + 1;
   }
 
   /** "eggs: 0". */
@@ -66,8 +70,9 @@ final class LeftOut {
     if (last == null || last.isMeasured() || last.to < asked.size() - 1) {
       return;
     }
+    int end = end(answer, 0);
     if (NO.contains(answer.low(0))
-        && (!answer.has(1) || answer.isMark(1, ",", ".", "!", "-", "–"))) {
+        && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {
       asked.mentions.remove(last);
       last.food.part = Part.EXCLUDED;
       answer.get(0).part = Part.EXCLUDED;

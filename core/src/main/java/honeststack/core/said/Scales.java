@@ -4,6 +4,8 @@ import honeststack.core.measure.Measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
 
 /**
  * A list that is told once more for another number of people, "For 4: 200 g flour, 2 eggs. For 8:
@@ -16,6 +18,9 @@ final class Scales {
   private static final int LONGEST = 30;
 
   private static final double ALIKE = 0.02;
+
+  private static final Pattern BATCH =
+      Pattern.compile("(?:double|triple|half|large|big|bigger|small) batch$");
 
   private record Said(Clause clause, Mention mention, Measure measure) {
     String food() {
@@ -39,9 +44,10 @@ final class Scales {
       int length = repeated(all, first);
       if (length > 0) {
         List<Said> again = all.subList(first + length, first + 2 * length);
-        boolean told = isTold(clauses, all.get(first + length - 1), again.get(0));
-        if (told) {
+        Said last = all.get(first + length - 1);
+        if (isTold(clauses, last, again.get(0), ratio(all.get(first), again.get(0)))) {
           again.forEach(Scales::leaveOut);
+          forget(clauses, last, again.get(0));
           return;
         }
       }
@@ -83,30 +89,55 @@ final class Scales {
     return other.measure().amount() / one.measure().amount();
   }
 
-  /** Between the lists it says for how many the second is; whose number does not count then. */
-  private static boolean isTold(List<Clause> clauses, Said last, Said next) {
-    boolean told = false;
+  /**
+   * The text says so before the second list: for as many times the people or pieces as its amounts
+   * are more, or a batch that is called so.
+   */
+  private static boolean isTold(List<Clause> clauses, Said last, Said next, double ratio) {
+    int from = clauses.indexOf(last.clause());
+    int to = clauses.indexOf(next.clause());
+    List<Clause> first = clauses.subList(0, from + 1);
+    List<Clause> second = clauses.subList(from + 1, to + 1);
+    return isBatch(clauses, last, next)
+        || isTimes(first, second, clause -> clause.counts.serves, ratio)
+        || isTimes(first, second, clause -> clause.counts.pieces, ratio);
+  }
+
+  private static boolean isTimes(
+      List<Clause> first,
+      List<Clause> second,
+      Function<Clause, Optional<Told.Count>> count,
+      double ratio) {
+    Optional<Told.Count> one = first.stream().map(count).flatMap(Optional::stream).findFirst();
+    Optional<Told.Count> other = second.stream().map(count).flatMap(Optional::stream).findFirst();
+    return one.isPresent()
+        && other.isPresent()
+        && Math.abs(other.get().low() / one.get().low() / ratio - 1) < ALIKE;
+  }
+
+  /** "Double batch: …". */
+  private static boolean isBatch(List<Clause> clauses, Said last, Said next) {
     int from = clauses.indexOf(last.clause());
     int to = clauses.indexOf(next.clause());
     for (int i = from; i <= to; i++) {
       Clause clause = clauses.get(i);
-      int start = i == from ? last.mention().to : 0;
       int end = i == to ? next.mention().from : clause.size();
-      boolean cue = false;
-      for (Element element : clause.elements.subList(Math.min(start, end), end)) {
-        cue |=
-            element.part == Part.SERVES
-                || element.part == Part.YIELD
-                || element.isWord("if", "batch", "double", "triple", "twice", "half", "large")
-                || element.low().contains("batch");
+      for (int j = i == from ? last.mention().to : 0; j < end; j++) {
+        if (BATCH.matcher(clause.low(j - 1) + " " + clause.low(j)).find()) {
+          return true;
+        }
       }
-      if (cue && i > from) {
-        clause.counts.serves = Optional.empty();
-        clause.counts.pieces = Optional.empty();
-      }
-      told |= cue;
     }
-    return told;
+    return false;
+  }
+
+  /** For how many the second list is does not count. */
+  private static void forget(List<Clause> clauses, Said last, Said next) {
+    int from = clauses.indexOf(last.clause()) + 1;
+    for (Clause clause : clauses.subList(from, clauses.indexOf(next.clause()) + 1)) {
+      clause.counts.serves = Optional.empty();
+      clause.counts.pieces = Optional.empty();
+    }
   }
 
   private static void leaveOut(Said said) {

@@ -87,6 +87,7 @@ class SpokenTurnsTest {
           nobody here eats butter. 200 g flour         | 200 g flour
           staying off sugar. 200 g flour               | 200 g flour
           Sugar? No. 200 g flour                       | 200 g flour
+          Sugar? No thanks. 200 g flour                | 200 g flour
           Sugar? 50 g. Flour? 200 g.                   | 50 g Sugar; 200 g Flour
           I never use more than 20 g sugar             | 20 g sugar
           no more than 20 g sugar, 200 g flour         | 20 g sugar; 200 g flour
@@ -179,6 +180,18 @@ class SpokenTurnsTest {
   void aListAtAnotherScaleCountsOnce(String text) {
     assertThat(lines(text)).isEqualTo("200 g flour; 2 eggs");
     assertThat(told(text).serves()).contains(new Told.Count(4, 4));
+  }
+
+  /** Whatever else stands between: more of the same is added. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "200 g flour, 2 eggs. Makes 8. Crumble: 100 g flour, 1 egg.",
+        "200 g flour, 2 eggs. If it is too thin add 100 g flour and 1 egg.",
+        "Serves 4: 200 g flour, 2 eggs. For 5 I add 100 g flour, 1 egg."
+      })
+  void aSecondHelpingIsNoOtherScale(String text) {
+    assertThat(lines(text)).startsWith("200 g flour; 2 eggs; 100 g flour; 1 egg");
   }
 
   @Test
