@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Numbers that count pieces or people without a verb that says so. */
@@ -7,7 +8,7 @@ final class BareCounts {
   private static final int FAR = 4;
   private static final int SHORT = 8;
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos)\\.?");
-  private static final Pattern ALL = Pattern.compile("in all|altogether|in total|all told");
+  private static final Set<String> ALL = Set.of("in all", "altogether", "in total", "all told");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
   private static final Pattern SIZES =
@@ -24,6 +25,11 @@ final class BareCounts {
         || isAbout(clause, i)
         || isIsh(clause, i)
         || isThat(clause, i);
+  }
+
+  /** What stands behind the number of all together. */
+  static boolean isAll(String low) {
+    return ALL.contains(low);
   }
 
   /** "16 mini or 6 full-size": counts and sizes, and nothing else. */
@@ -80,14 +86,14 @@ final class BareCounts {
   private static boolean isLeftOver(Clause clause, int i) {
     boolean marked = i > 0 && clause.isMark(i - 1, ",", ";", ".");
     boolean apart = i == 0 || marked && isOwned(clause, i - 2);
-    if (marked && clause.get(i).isCount() && ALL.matcher(clause.low(i + 1)).matches()) {
+    if (marked && clause.get(i).isCount() && isAll(clause.low(i + 1))) {
       return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"
     }
     if (!apart || !clause.get(i).isCount()) {
       return false;
     }
     boolean pieces = PIECES.matcher(clause.low(i)).matches() && isEnd(clause, i + 1);
-    boolean all = ALL.matcher(clause.low(i + 1)).matches() && isEnd(clause, i + 2);
+    boolean all = isAll(clause.low(i + 1)) && isEnd(clause, i + 2);
     return pieces || all || OUT.matcher(clause.low(i + 1)).matches();
   }
 

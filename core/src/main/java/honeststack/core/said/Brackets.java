@@ -10,9 +10,6 @@ import java.util.regex.Pattern;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
-  private static final Pattern ALL =
-      Pattern.compile("in all|in total|altogether|all told|total", Pattern.CASE_INSENSITIVE);
-
   /** What the cook needs, however many it takes. */
   private static final Pattern AIM =
       Pattern.compile(
@@ -223,13 +220,17 @@ final class Brackets {
         && before.isMeasured();
   }
 
+  private static boolean isAll(String low) {
+    return BareCounts.isAll(low) || low.equals("total");
+  }
+
   /** "60 g for each egg (so 120 g here)", "(120 g in all)". */
   private boolean isTotal() {
     int amount = inner.isWord(0, "so", "=") || inner.isMark(0, "=") ? 1 : 0;
     while (amount < 3 && inner.has(amount) && isAim(inner.get(amount))) {
       amount++;
     }
-    boolean all = inner.is(1, Sort.IDLE) && ALL.matcher(inner.get(1).text()).matches();
+    boolean all = inner.is(1, Sort.IDLE) && isAll(inner.low(1));
     boolean measured =
         inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
     boolean aim =

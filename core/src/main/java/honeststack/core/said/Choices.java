@@ -47,7 +47,7 @@ final class Choices {
     boolean measured = clause.isStrong(first - 1) || clause.isWord(first - 1, "of");
     int or = i + 1;
     boolean next = clause.is(or, Sort.OR) && clause.ahead(or + 1, FAR, Element::isFood) > 0;
-    return measured && next && isComma(first, i) && isAlike(clause.get(first), clause.get(i));
+    return measured && next && isComma(first, i) && clause.get(first).isOfAKind(clause.get(i));
   }
 
   private boolean isComma(int first, int i) {
@@ -57,12 +57,6 @@ final class Choices {
       words &= clause.get(j).kind == Element.Kind.WORD;
     }
     return clause.isMark(comma, ",") && words;
-  }
-
-  private static boolean isAlike(Element a, Element b) {
-    return a.food.isPresent()
-        && b.food.isPresent()
-        && a.food.get().food().role() == b.food.get().food().role();
   }
 
   private void listed(int first, int i) {
@@ -138,13 +132,6 @@ final class Choices {
     return true;
   }
 
-  /** Two names of one food are no choice: "sooji / rava". */
-  private static boolean isSame(Element a, Element b) {
-    return a.food.isPresent()
-        && b.food.isPresent()
-        && a.food.get().food().equals(b.food.get().food());
-  }
-
   private void other(int first, int or) {
     int amount = clause.ahead(or + 1, FAR, e -> e.isAmount() && !e.isWeak());
     int food = clause.ahead(amount >= 0 ? amount + 1 : or + 1, FAR, Element::isFood);
@@ -152,8 +139,8 @@ final class Choices {
       return;
     }
     Element said = amount >= 0 ? clause.get(amount) : null;
-    if (isSame(clause.get(first), clause.get(food)) && said == null) {
-      clause.get(food).part = Part.NOTE;
+    if (clause.get(first).isSameFood(clause.get(food)) && said == null) {
+      clause.get(food).part = Part.NOTE; // "sooji / rava" is no choice
       clause.get(or).part = Part.CHOICE;
       return;
     }

@@ -178,7 +178,10 @@ final class Corrections {
       clause.get(second + 1).part = Part.NOTE; // "300 ml, I mean 250 ml, milk"
     }
     int again = set ? second + 2 : clause.ahead(second + 1, 3, Element::isFood);
-    if (again >= 0 && food >= 0 && !isSame(food, again) && !isRetold(first)) {
+    if (again >= 0
+        && food >= 0
+        && !clause.get(food).isSameFood(clause.get(again))
+        && !isRetold(first)) {
       return;
     }
     old.part = Part.EXCLUDED;
@@ -234,9 +237,7 @@ final class Corrections {
       right++;
     }
     boolean plain = clause.get(cue).isWord("no", "rather", "actually") || clause.is(cue, Sort.IDLE);
-    if (wrong >= 0
-        && clause.isFood(right)
-        && (!plain || !clause.get(cue).isWord("no") && isOfAKind(wrong, right))) {
+    if (wrong >= 0 && clause.isFood(right) && (!plain || isOtherKind(cue, wrong, right))) {
       Element said = clause.get(right);
       clause.get(wrong).part = Part.EXCLUDED;
       clause.elements.set(right, clause.get(wrong));
@@ -244,18 +245,12 @@ final class Corrections {
     }
   }
 
-  /** Of one role, and not the same: "200 g flour, actually spelt". */
-  private boolean isOfAKind(int a, int b) {
-    return clause.get(a).food.isPresent()
-        && clause.get(b).food.isPresent()
-        && !isSame(a, b)
-        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
-  }
-
-  private boolean isSame(int a, int b) {
-    return clause.get(a).food.isPresent()
-        && clause.get(b).food.isPresent()
-        && clause.get(a).food.get().food().equals(clause.get(b).food.get().food());
+  /** Another of one role: "200 g flour, actually spelt"; "no spelt" leaves it out. */
+  private boolean isOtherKind(int cue, int wrong, int right) {
+    Element said = clause.get(right);
+    return !clause.isWord(cue, "no")
+        && clause.get(wrong).isOfAKind(said)
+        && !clause.get(wrong).isSameFood(said);
   }
 
   /** The amount that is right; behind marks and more words of correcting only. */

@@ -96,6 +96,20 @@ final class Element {
     return false;
   }
 
+  /** Both are known foods, and one. */
+  boolean isSameFood(Element other) {
+    return food.isPresent()
+        && other.food.isPresent()
+        && food.get().food().equals(other.food.get().food());
+  }
+
+  /** Both are known foods, of one role in a recipe: two flours. */
+  boolean isOfAKind(Element other) {
+    return food.isPresent()
+        && other.food.isPresent()
+        && food.get().food().role() == other.food.get().food().role();
+  }
+
   boolean isFood() {
     return kind == Kind.FOOD;
   }

@@ -16,8 +16,8 @@ final class Mixed {
   private static final double ALL = 0.06;
   private static final double HUNDREDTHS = 100;
 
-  private static final Set<String> TOTAL =
-      Set.of("in all", "in total", "total", "altogether", "together", "all told", "all together");
+  /** Besides what may also stand behind a number of pieces. */
+  private static final Set<String> TOTAL = Set.of("total", "together", "all together");
 
   private static final Set<String> EACH = Set.of("of each", "each", "of both", "each of them");
 
@@ -36,16 +36,20 @@ final class Mixed {
     Mixed mixed = new Mixed(clause, mentions);
     for (int i = 2; i < clause.size(); i++) {
       boolean amount = clause.isAmount(i) && clause.get(i).measure().unit() != Unit.COUNT;
-      boolean total = amount && TOTAL.contains(clause.low(i + 1));
+      boolean total = amount && isTotal(clause.low(i + 1));
       if (total || amount && EACH.contains(clause.low(i + 1))) {
         mixed.share(i, total);
       }
     }
   }
 
+  private static boolean isTotal(String low) {
+    return BareCounts.isAll(low) || TOTAL.contains(low);
+  }
+
   /** "300 g flour, 200 ml milk, 500 g in total": of all that was measured before. */
   static boolean isSum(Clause clause, int amount) {
-    boolean total = clause.isStrong(amount) && TOTAL.contains(clause.low(amount + 1));
+    boolean total = clause.isStrong(amount) && isTotal(clause.low(amount + 1));
     int measured = 0;
     boolean counted = false;
     for (int i = 1; total && i < amount; i++) {
@@ -59,29 +63,28 @@ final class Mixed {
   }
 
   private void share(int amount, boolean total) {
+    Element whole = clause.get(amount);
     Map<Element, Double> shares = shares(amount);
     double sum = shares.values().stream().mapToDouble(Double::doubleValue).sum();
     boolean known =
         shares.keySet().stream().allMatch(f -> mentions.stream().anyMatch(m -> m.food == f));
     if (shares.isEmpty() && total) {
-      notOne(clause.get(amount));
+      notOne(whole);
     }
     if (shares.size() < 2 || !known || Math.abs(sum - 1) > ALL) {
       return;
     }
-    Measure all = clause.get(amount).measure();
+    Measure all = whole.measure();
     for (Mention mention : mentions) {
       Double share = shares.get(mention.food);
       if (share != null) {
         double part = Math.round(all.amount() * (total ? share : 1) * HUNDREDTHS) / HUNDREDTHS;
         mention.amountText = Numbers.plain(part) + " " + all.unit().symbol();
         mention.restated = true;
-        mention.notes = mention.notes.replace(" (" + clause.get(amount).text() + ")", "");
+        mention.notes = mention.notes.replace(" (" + whole.text() + ")", "");
       }
     }
-    Element whole = clause.get(amount);
-    mentions.removeIf(
-        m -> !shares.containsKey(m.food) && (m.amount == whole || isMix(m, clause.get(amount))));
+    mentions.removeIf(m -> !shares.containsKey(m.food) && (m.amount == whole || isMix(m, whole)));
     whole.part = Part.AMOUNT;
   }
 
@@ -117,7 +120,7 @@ final class Mixed {
       String two = low + " " + clause.low(i + 1);
       equal = EQUAL.contains(low) || EQUAL.contains(two) ? i : equal;
       int number = clause.isWord(i - 1, "of", "the") ? i - 2 : i - 1;
-      if (clause.isFood(i) || clause.get(i).isFood()) {
+      if (clause.get(i).isFood()) {
         double share = share(number);
         if (share > 0) {
           shares.put(clause.get(i), share);

@@ -212,7 +212,7 @@ final class Retracted {
     while (right > 0 && wrong > 0 && !clause.isFood(wrong)) {
       wrong--;
     }
-    if (right > 0 && clause.isFood(wrong) && isAlike(wrong, right)) {
+    if (right > 0 && clause.isFood(wrong) && clause.get(wrong).isOfAKind(clause.get(right))) {
       int amount = clause.isWord(wrong - 1, "of") ? wrong - 2 : wrong - 1;
       clause.take(Math.max(0, amount), i, Part.EXCLUDED);
     }
@@ -254,12 +254,6 @@ final class Retracted {
       before--;
     }
     return clause.isFood(before) ? before : -1;
-  }
-
-  private boolean isAlike(int a, int b) {
-    return clause.get(a).food.isPresent()
-        && clause.get(b).food.isPresent()
-        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
   }
 
   private int amount(int from, int most) {

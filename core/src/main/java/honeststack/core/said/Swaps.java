@@ -281,20 +281,20 @@ final class Swaps {
   private void given() {
     for (int i = 1; i + 2 < clause.size(); i++) {
       boolean pair = clause.isWord(i, "for") && clause.isWord(i + 1, "the");
-      if (pair && clause.isFood(i - 1) && clause.isFood(i + 2) && isOfAKind(i - 1, i + 2)) {
+      if (pair
+          && clause.isFood(i - 1)
+          && clause.isFood(i + 2)
+          && clause.get(i - 1).isOfAKind(clause.get(i + 2))) {
         clause.take(i, i + 3, Part.EXCLUDED);
       }
       boolean measured = clause.isWord(i, "for") && clause.isStrong(i + 1) && clause.isFood(i + 2);
-      if (measured && clause.isFood(i - 1) && clause.isStrong(i - 2) && isOfAKind(i - 1, i + 2)) {
+      if (measured
+          && clause.isFood(i - 1)
+          && clause.isStrong(i - 2)
+          && clause.get(i - 1).isOfAKind(clause.get(i + 2))) {
         clause.take(i, i + 3, Part.EXCLUDED); // "3/4 cup honey for 1 cup sugar"
       }
     }
-  }
-
-  private boolean isOfAKind(int a, int b) {
-    return clause.get(a).food.isPresent()
-        && clause.get(b).food.isPresent()
-        && clause.get(a).food.get().food().role() == clause.get(b).food.get().food().role();
   }
 
   private boolean isAlike(int from) {
