@@ -168,7 +168,8 @@ final class Spans {
   /** A name longer than others, which is all that is left of the line. */
   private void alone(List<Token> tokens, int i, Cover cover) {
     for (int word = i; word < tokens.size(); word++) {
-      if (!isNamePart(tokens, word)) {
+      boolean mark = tokens.get(word).kind() == Token.Kind.MARK; // "oat protein, sixty per cent"
+      if (!mark && !isNamePart(tokens, word)) {
         return;
       }
     }
