@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
 import honeststack.core.line.Token;
 import java.util.List;
 import java.util.Locale;
@@ -38,6 +39,12 @@ final class Inverted {
           "crystallized",
           "condensed",
           "evaporated");
+
+  /** What names of foods end with: "pumpkin, butter" are two. */
+  private static final Set<String> ENDS =
+      Set.of(
+          "oil", "milk", "butter", "flour", "syrup", "sugar", "juice", "sauce", "powder", "fat",
+          "jam", "vinegar", "bread", "wine", "water", "paste", "curd", "yogurt");
 
   private final Foods foods;
 
@@ -135,6 +142,9 @@ final class Inverted {
     if (foods.byName(behind).isEmpty() && foods.kind(behind).isEmpty()) {
       return true;
     }
+    if (ENDS.contains(tokens.get(to - 1).low()) || isFlavoured(tokens, head, comma, behind)) {
+      return false;
+    }
     int from = head;
     int end = to;
     while (from > 0 && !tokens.get(from - 1).isMark(";")) {
@@ -148,6 +158,13 @@ final class Inverted {
         from == head && to < end && isNumber(tokens.get(to)) && !behind.endsWith("s");
     boolean last = to == end || tokens.get(to).isMark(",", ".", ":", "-", "–") || behindIt;
     return numbers == 1 && last;
+  }
+
+  /** "50 g sugar, vanilla": both are foods, and one of them flavours. */
+  private boolean isFlavoured(List<Token> tokens, int head, int comma, String behind) {
+    boolean food = foods.byName(Token.joined(tokens.subList(head, comma))).isPresent();
+    Optional<Foods.Named> other = foods.byName(behind);
+    return food && other.isPresent() && other.get().food().role() == Role.FLAVOUR;
   }
 
   private static boolean isNumber(Token token) {
