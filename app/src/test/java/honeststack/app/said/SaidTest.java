@@ -57,6 +57,7 @@ class SaidTest {
     "headings, 1",
     "sentences, 1",
     "labels, 1",
+    "cards, 1",
     "hill, 0.94",
     "dale, 0.92"
   })
@@ -113,6 +114,7 @@ class SaidTest {
         "headings",
         "sentences",
         "labels",
+        "cards",
         "hill",
         "dale"
       })

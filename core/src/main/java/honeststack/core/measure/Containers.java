@@ -48,7 +48,7 @@ public final class Containers {
     Map<String, String> counted = new HashMap<>();
     PARTS.forEach(part -> both(counted, part));
     CONTAINERS.forEach(container -> both(counted, container));
-    List.of("pk", "pkt", "pkg", "sachets", "punnet", "punnets")
+    List.of("pk", "pks", "pkt", "pkts", "pkg", "pkgs", "sachets", "punnet", "punnets")
         .forEach(pack -> counted.put(pack, pack.startsWith("punnet") ? "punnet" : "packet"));
     counted.put("pouch", "packet");
     counted.put("pouches", "packet");

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.measure.Unit;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -135,7 +136,10 @@ final class BareCounts {
       food--;
     }
     int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
-    return each && clause.isFood(food) && clause.isStrong(amount) && !clause.get(amount).isCount();
+    return each
+        && clause.isFood(food)
+        && clause.isStrong(amount)
+        && clause.get(amount).measure().unit() != Unit.COUNT;
   }
 
   static boolean isEnd(Clause clause, int i) {

@@ -44,7 +44,9 @@ final class Described {
   private static boolean isAdjective(Clause clause, int i) {
     return clause.has(i)
         && clause.get(i).isFree()
-        && (clause.get(i).kind == Element.Kind.WORD || clause.get(i).isFood());
+        && (clause.get(i).kind == Element.Kind.WORD
+            || clause.get(i).isFood()
+            || clause.is(i, Sort.THING) && clause.get(i).to == clause.get(i).from + 1); // "light"
   }
 
   /** A mark, and no amount of what stands before it. */

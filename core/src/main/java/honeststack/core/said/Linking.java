@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Containers;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
@@ -118,7 +119,8 @@ final class Linking {
         && clause.get(also).measure().unit().kind() != Unit.Kind.MASS) {
       return; // "2 eggs, 200 ml": of what, is another question
     }
-    boolean pieces = count && !clause.isFood(also + 1);
+    boolean packed = Containers.isContainer(clause.get(amount).measure().size());
+    boolean pieces = (count || packed) && !clause.isFood(also + 1);
     boolean apart =
         (also > food + 1 || pieces)
             && !isWordNext(also)

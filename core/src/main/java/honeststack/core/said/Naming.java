@@ -215,7 +215,9 @@ final class Naming {
       mention.restated = true; // "300 ml milk, well, 200 ml really"
       return;
     }
-    mention.notes += more ? (less ? " less " : " plus ") + also.text() : " (" + also.text() + ")";
+    String each = clause.is(link.also() + 1, Sort.EACH) ? " each" : "";
+    mention.notes +=
+        more ? (less ? " less " : " plus ") + also.text() : " (" + also.text() + each + ")";
   }
 
   private static boolean isOther(Element first, Element second) {

@@ -40,7 +40,7 @@ final class Page {
 
   Page(String text) {
     this.text = text;
-    List<List<Token>> lines = lines(spoken(Token.of(text)));
+    List<List<Token>> lines = lines(Abbreviations.inFull(spoken(Token.of(text))));
     for (int i = 0; i < lines.size(); i++) {
       line(i, lines.get(i));
     }

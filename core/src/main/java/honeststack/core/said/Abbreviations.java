@@ -1,0 +1,158 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Words cut short, as on a card: "1 c. br. sugar", "2 hpd. tsp." A word that is written in full
+ * instead covers the same letters, its dot with them.
+ */
+final class Abbreviations {
+  /** Cut short wherever they stand, with a dot or without. */
+  private static final Map<String, String> ALWAYS =
+      of(
+          """
+          bkg baking | bakg baking | pwd powdered | pwdr powder | pwdrd powdered | powd powdered
+          pdr powder | conf confectioners' | confect confectioners' | evap evaporated
+          unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
+          grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
+          nutm nutmeg | buttm buttermilk | b'milk buttermilk | b-milk buttermilk
+          tsps tsp | wholem wholemeal | whlwht whole-wheat
+          """);
+
+  /** Words of their own unless a dot stands right behind them. */
+  private static final Map<String, String> DOTTED =
+      of(
+          """
+          ext extract | extr extract | van vanilla | marg margarine | veg vegetable | cond condensed
+          gnd ground | bk baking | straw strawberry | rasp raspberry | blueb blueberries
+          pkg packet | pkgs packets | pkt packet | pkts packets | melt melted | sift sifted
+          dr dry | sm small | lg large | lge large | lrg large | med medium | approx about
+          """);
+
+  /** Only right before certain words. */
+  private static final Map<String, Map<String, String>> BEFORE =
+      Map.of(
+          "sugar", of("gran granulated | cast caster | dem demerara | br brown | bn brown"),
+          "wheat", of("wh whole | whl whole"),
+          "flour", of("pl plain | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
+          "powder", of("b baking"),
+          "soda", of("b baking"),
+          "milk", of("sk skimmed | wh whole"),
+          "cream", of("wh whipping | h heavy | s sour | d double | dbl double | sgl single"));
+
+  /** Behind a number. */
+  private static final Map<String, String> MEASURES =
+      of(
+          """
+          env envelope | envs envelopes | btl bottle | btls bottles | ctn carton | ctns cartons
+          stk stick | stks sticks | sl slice | sls slices | bch bunch | lit litre | lits litres
+          hpd heaped | hpg heaped | hd heaped | ht heaped | lvl level | rd rounded | rnd rounded
+          scp scoop | scps scoops | sprg sprig | spr sprig | dsstsp dsp
+          """);
+
+  private static final Set<String> NUMBERS =
+      Set.of("a", "one", "two", "three", "four", "half", "quarter");
+
+  private Abbreviations() {}
+
+  /** The pieces of a text with such words in full. */
+  static List<Token> inFull(List<Token> tokens) {
+    List<Token> full = new ArrayList<>(tokens.size());
+    for (int i = 0; i < tokens.size(); ) {
+      i = add(tokens, i, full);
+    }
+    return full;
+  }
+
+  /** Place of the first piece after what was added. */
+  private static int add(List<Token> tokens, int i, List<Token> full) {
+    Token token = tokens.get(i);
+    if (token.kind() != Token.Kind.WORD) {
+      full.add(token);
+      return i + 1;
+    }
+    int dot = isDot(tokens, i) ? i + 1 : -1;
+    String letters = dot > 0 ? twoLetters(tokens, i) : "";
+    if (!letters.isEmpty()) {
+      int last = isDot(tokens, i + 2) ? i + 3 : i + 2;
+      full.add(written(token, letters, tokens.get(last).end()));
+      return last + 1;
+    }
+    String word = inFull(tokens, i, dot > 0, full);
+    if (word == null) {
+      full.add(token);
+      return i + 1;
+    }
+    full.add(written(token, word, dot > 0 ? tokens.get(dot).end() : token.end()));
+    return dot > 0 ? dot + 1 : i + 1;
+  }
+
+  /** "S.R. flour", "2 c. a.p. flour": the word of the two letters; empty for none. */
+  private static String twoLetters(List<Token> tokens, int i) {
+    boolean two =
+        i + 3 < tokens.size()
+            && tokens.get(i).text().length() == 1
+            && tokens.get(i + 2).text().length() == 1
+            && tokens.get(i + 2).start() == tokens.get(i + 1).end();
+    String letters = two ? tokens.get(i).low() + tokens.get(i + 2).low() : "";
+    int next = two && isDot(tokens, i + 2) ? i + 4 : i + 3;
+    boolean flour = two && next < tokens.size() && tokens.get(next).isWord("flour", "fl");
+    return flour ? BEFORE.get("flour").getOrDefault(letters, "") : "";
+  }
+
+  private static String inFull(List<Token> tokens, int i, boolean dotted, List<Token> before) {
+    String low = tokens.get(i).low();
+    String always = ALWAYS.get(low);
+    if (always != null) {
+      return always;
+    }
+    int next = dotted ? i + 2 : i + 1;
+    if (low.equals("fl") && dotted && (next >= tokens.size() || !isOunce(tokens.get(next)))) {
+      return "flour";
+    }
+    Map<String, String> here =
+        next < tokens.size() ? BEFORE.getOrDefault(tokens.get(next).low(), Map.of()) : Map.of();
+    if (here.containsKey(low)) {
+      return here.get(low);
+    }
+    if (MEASURES.containsKey(low) && !before.isEmpty() && isNumber(before.get(before.size() - 1))) {
+      return MEASURES.get(low);
+    }
+    return dotted ? DOTTED.get(low) : null;
+  }
+
+  private static boolean isOunce(Token token) {
+    return token.isWord("oz", "ounce", "ounces");
+  }
+
+  private static boolean isNumber(Token token) {
+    return token.kind() == Token.Kind.NUMBER
+        || token.kind() == Token.Kind.FRACTION
+        || NUMBERS.contains(token.low());
+  }
+
+  /** Right behind a word. */
+  private static boolean isDot(List<Token> tokens, int i) {
+    return i + 1 < tokens.size()
+        && tokens.get(i + 1).isMark(".")
+        && tokens.get(i + 1).start() == tokens.get(i).end();
+  }
+
+  private static Token written(Token token, String word, int end) {
+    return new Token(Token.Kind.WORD, word, word, token.start(), end);
+  }
+
+  private static Map<String, String> of(String text) {
+    Map<String, String> words = new HashMap<>();
+    for (String pair : text.strip().split("\\s*[|\\n]\\s*")) {
+      String[] parts = pair.split(" ");
+      words.put(parts[0], parts[1]);
+    }
+    return words;
+  }
+}
