@@ -15,7 +15,10 @@ final class Alternatives {
 
   private static final Pattern BEFORE =
       Pattern.compile(
-          ".*\\b(?:or|otherwise|failing that|or else|alternatively|or use|if not"
+          ".*\\b(?:or|otherwise|failing that|or else|else|alternatively|or use|if not"
+              + "|(?:or )?if you (?:have none|haven't any|haven't got any|run out)|could be|or , at a (?:pinch|push)"
+              + "|sometimes(?: i use| we use| it's)?|(?:you can|you could|i|we) swap in"
+              + "|(?:i've|we've|i have|we have) (?:also )?(?:done it|made it|made them|done them|tried it) with"
               + "|(?:can|could|may|might) (?:also |just )?(?:use|be (?:replaced|swapped|substituted|subbed)"
               + "(?: by| with| for)?|(?:swap|replace|substitute|sub)(?: it)?(?: for| with| by)?))"
               + "[ ,:-]*(?:for (?:vegans|a vegan version|vegan ones)[ ,:-]*)?(?:any |some )?");
@@ -23,7 +26,8 @@ final class Alternatives {
   private static final Pattern BEHIND =
       Pattern.compile(
           "(?:also |will |would |can |could |is |are |does |do |work |works )*"
-              + "(?:works?(?: too| as well| fine| also| instead)?|fine(?: too)?|ok|okay|good(?: too)?|do|be used"
+              + "(?:works?(?: too| as well| fine| also| instead)?|fine(?: too)?|ok|okay|(?:good|nice|lovely|great)(?: too)?|do|be used"
+              + "|[ai][tn] a pinch|at a push|if not|if you're out(?: of it)?|if you have none|if you've run out|if need be"
               + "|does(?: too| as well)?|instead|as well|too|the job|if you have it|if you prefer)"
               + "(?: too| as well| instead| fine| also| just as well)?(?: ?[.,;!)].*)?");
 

@@ -103,7 +103,7 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
+          IDLE | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever

@@ -1,10 +1,9 @@
 package honeststack.core.said;
 
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Foods that give way to others: "swap the butter for oil", "mum used lard, I use oil". */
+/** Foods that give way to others: "swap the butter for oil". */
 final class Swaps {
   private static final int FAR = 4;
 
@@ -14,81 +13,6 @@ final class Swaps {
 
   private static final Pattern STAND_IN =
       Pattern.compile("substitute|replacement|alternative|replacer|sub|stand-in");
-
-  private static final Set<String> OTHERS =
-      Set.of(
-          "mum",
-          "mom",
-          "mother",
-          "mam",
-          "gran",
-          "grandma",
-          "granny",
-          "nan",
-          "nana",
-          "nonna",
-          "oma",
-          "grandmother",
-          "dad",
-          "father",
-          "grandad",
-          "grandpa",
-          "aunt",
-          "auntie",
-          "uncle",
-          "sister",
-          "brother",
-          "neighbour",
-          "neighbor",
-          "wife",
-          "husband",
-          "friend",
-          "everyone",
-          "everybody",
-          "people",
-          "others",
-          "they",
-          "recipe",
-          "it",
-          "book",
-          "original",
-          "packet",
-          "box",
-          "card",
-          "she",
-          "he",
-          "she'd",
-          "he'd",
-          "they'd");
-
-  private static final Set<String> HABITS =
-      Set.of(
-          "used", "uses", "use", "puts", "put", "adds", "added", "add", "said", "says", "say",
-          "takes", "likes", "calls", "wants", "wanted", "asks", "asked", "had", "has", "did",
-          "does", "always", "have");
-
-  private static final Set<String> OWN =
-      Set.of(
-          "use", "put", "add", "do", "did", "take", "prefer", "have", "make", "go", "went", "used",
-          "swap", "swapped", "put in", "like", "i'd");
-
-  /** What was usual, before what is done today. */
-  private static final Set<String> USUAL =
-      Set.of(
-          "normally",
-          "usually",
-          "traditionally",
-          "originally",
-          "typically",
-          "ordinarily",
-          "used to use",
-          "used to be",
-          "used to take",
-          "used to put",
-          "as a rule");
-
-  private static final Set<String> TODAY =
-      Set.of("today", "now", "nowadays", "this time", "these days", "this morning", "lately");
 
   private static final String[] TAKES = {"use", "take", "i", "we", "you", "add", "put"};
 
@@ -106,34 +30,8 @@ final class Swaps {
     swaps.passive();
     swaps.arrow();
     swaps.dropped();
-    swaps.theirs();
-    swaps.usual();
+    Habits.in(clause);
     swaps.named();
-  }
-
-  /** "usually it's butter, today 100 g apple sauce". */
-  private void usual() {
-    for (int i = 0; i + 1 < clause.size(); i++) {
-      boolean used = clause.isWord(i, "used") && clause.isWord(i + 1, "to");
-      int old = used || USUAL.contains(clause.low(i)) ? food(i + 1) : -1;
-      for (int j = old + 1; old > 0 && j < old + FAR && clause.has(j); j++) {
-        boolean then = clause.isWord(j + 1, "and"); // "now and then"
-        boolean today = TODAY.contains(clause.low(j)) && !clause.isStrong(j - 1) && !then;
-        if (today && food(j + 1) > 0) {
-          clause.exclude(i, j);
-          break;
-        }
-      }
-    }
-  }
-
-  private int food(int from) {
-    for (int i = from; i < from + FAR && clause.has(i); i++) {
-      if (clause.isFood(i)) {
-        return i;
-      }
-    }
-    return -1;
   }
 
   /** "100 g apple sauce is my butter substitute", "as butter substitute: …". */
@@ -153,7 +51,9 @@ final class Swaps {
   private void swaps() {
     for (int i = 0; i < clause.size(); i++) {
       boolean may = clause.isWord(i - 1, "be", "can", "could", "may", "might");
-      boolean turned = clause.low(i).startsWith("switch") && food(i + 1) < 0; // "the iron on"
+      boolean turned =
+          clause.low(i).startsWith("switch")
+              && clause.ahead(i + 1, FAR, Element::isFood) < 0; // "the iron on"
       if (!clause.is(i, Sort.SWAP) || clause.isMark(i + 1, ":") || may || turned) {
         continue;
       }
@@ -270,11 +170,24 @@ final class Swaps {
       swapped |= clause.isWord(i, "turned", "turns") && clause.isWord(i + 1, "into");
       for (int food = i - 1; swapped && food >= Math.max(0, i - FAR); food--) {
         if (clause.isFood(food)) {
-          clause.take(food, food + 1, Part.EXCLUDED);
+          if (!isAllowed(food, i)) {
+            clause.take(food, food + 1, Part.EXCLUDED);
+          }
           break;
         }
       }
     }
+  }
+
+  /** "30 g butter, can be replaced by oil": what may be is a choice. */
+  private boolean isAllowed(int food, int verb) {
+    boolean measured =
+        clause.isStrong(food - 1) || clause.isWord(food - 1, "of") && clause.isStrong(food - 2);
+    boolean may = false;
+    for (int i = food + 1; i < verb; i++) {
+      may |= clause.isWord(i, "can", "could", "may", "might");
+    }
+    return measured && may && clause.ahead(verb + 1, FAR, Element::isAmount) < 0;
   }
 
   /** "coconut oil for the butter (2 tbsp)", of a kind and nothing else between. */
@@ -311,32 +224,5 @@ final class Swaps {
       }
     }
     return found;
-  }
-
-  /** "mum used lard, I use butter": what somebody else takes, where it is set against one's own. */
-  private void theirs() {
-    for (int i = 0; i + 1 < clause.size(); i++) {
-      boolean other = OTHERS.contains(clause.low(i)) && HABITS.contains(clause.low(i + 1));
-      other |= i == 0 && clause.isWord(0, "calls", "asks") && clause.isWord(1, "for");
-      int own = other ? own(i + 2) : -1;
-      int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
-      int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
-      boolean same = food(own + 2) < 0 && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
-      if (food > 0 && food < own && !same) {
-        clause.exclude(food, own);
-      }
-    }
-  }
-
-  /** Where "I use" begins; -1 for nowhere. */
-  private int own(int from) {
-    for (int i = from; i + 1 < clause.size(); i++) {
-      int verb = clause.isWord(i + 1, "just", "only", "always", "usually") ? i + 2 : i + 1;
-      boolean mine = clause.isWord(i, "i", "we") && (OWN.contains(clause.low(verb)));
-      if (mine || clause.isWord(i, "mine", "ours") && clause.isWord(i + 1, "is", "has", "gets")) {
-        return i;
-      }
-    }
-    return -1;
   }
 }
