@@ -86,16 +86,18 @@ public final class UnitWords {
     }
     Token word = tokens.get(i);
     boolean of = i + 1 < tokens.size() && tokens.get(i + 1).isWord("of");
-    if (word.isWord("walnut", "nut", "walnut-size", "walnut-sized") && of) {
+    if (word.isWord("walnut", "nut") && of) {
       return Optional.of(new Found(Unit.WALNUT, i + 1));
     }
+    if (word.isWord("walnut-sized", "walnut-size")) {
+      return Optional.of(new Found(Unit.WALNUT, isPiece(tokens, i + 1) ? i + 2 : i + 1));
+    }
     boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
-    if (word.isWord("lump", "lumps") && fat) {
+    if (word.isWord("lump", "lumps", "chunk", "chunks", "wodge", "hunk") && fat) {
       return Optional.of(new Found(Unit.KNOB, i + 1)); // of sugar it is a small one
     }
     if (word.isWord("egg-sized", "egg-size") && i + 1 < tokens.size()) {
-      boolean piece = tokens.get(i + 1).isWord("piece", "pieces", "lump", "lumps", "knob", "knobs");
-      return Optional.of(new Found(Unit.EGG_SIZED, piece ? i + 2 : i + 1));
+      return Optional.of(new Found(Unit.EGG_SIZED, isPiece(tokens, i + 1) ? i + 2 : i + 1));
     }
     int next = dot(tokens, i + 1);
     if (word.isWord("fl", "fluid")
@@ -123,6 +125,11 @@ public final class UnitWords {
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
     unit = unit == null ? MISSPELT.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
+  }
+
+  private static boolean isPiece(List<Token> tokens, int i) {
+    return i < tokens.size()
+        && tokens.get(i).isWord("piece", "pieces", "lump", "lumps", "knob", "knobs", "chunk");
   }
 
   /** The unit of a name alone. */

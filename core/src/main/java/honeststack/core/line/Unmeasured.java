@@ -9,9 +9,14 @@ final class Unmeasured {
   /** Where such words end that begin at a token; there if none do. */
   static int end(List<Token> tokens, int from) {
     int i = from;
-    if (word(tokens, i, "a")
-        && word(tokens, i + 1, "little", "bit", "touch", "tad", "spot", "lot")) {
-      i += 2;
+    boolean little = word(tokens, i + 1, "little") && word(tokens, i + 2, "bit");
+    boolean small = little || word(tokens, i + 1, "tiny", "wee", "small", "mere", "good");
+    int bit = small ? i + 2 : i + 1;
+    if (word(tokens, i, "a", "the")
+        && (word(tokens, bit, "bit", "touch", "tad", "spot", "lot", "whisper", "heap", "cloud")
+            || word(tokens, bit, "hint", "suspicion", "load", "mound")
+            || !small && word(tokens, bit, "little"))) {
+      i = bit + 1;
     } else if (word(tokens, i, "a", "the") && isFilm(tokens, i + 1)) {
       i += word(tokens, i + 1, "thin", "light") ? 3 : 2;
     } else if (word(tokens, i, "some", "enough", "plenty", "extra", "more", "little")

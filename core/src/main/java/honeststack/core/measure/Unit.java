@@ -122,7 +122,13 @@ public enum Unit {
       NONE,
       "splash splashe glug slosh sloshe slug"),
   DROP(Kind.VAGUE, "drop", "drops", s -> 0.05, NONE, "drop"),
-  DRIZZLE(Kind.VAGUE, "drizzle", "drizzles", s -> 2 * s.teaspoon(), NONE, "drizzle swirl squirt"),
+  DRIZZLE(
+      Kind.VAGUE,
+      "drizzle",
+      "drizzles",
+      s -> 2 * s.teaspoon(),
+      NONE,
+      "drizzle dribble swirl squirt"),
   DOLLOP(Kind.VAGUE, "dollop", "dollops", s -> 2 * s.tablespoon(), NONE, "dollop", "blob"),
   /** A spoon of nobody's naming, about a tablespoon. */
   SPOON(
@@ -149,7 +155,7 @@ public enum Unit {
   TEACUP(Kind.VAGUE, "teacup", "teacups", s -> 180, NONE, "teacup", "teacupful", "coffeecup"),
   WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
   BOWLFUL(Kind.VAGUE, "katori", "katoris", s -> 180, NONE, "katori", "vati"),
-  SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger"),
+  SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger", "tot", "dram", "nip"),
   CAPFUL(
       Kind.VAGUE,
       "capful",
@@ -161,13 +167,13 @@ public enum Unit {
       "bottlecapful",
       "bottlelid",
       "lidful"),
-  SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping"),
-  PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat"),
+  SMEAR(Kind.VAGUE, "smear", "smears", 8, NONE, "smear", "scrape", "scraping", "dab"),
+  PAT(Kind.VAGUE, "pat", "pats", 5, NONE, "pat", "curl"),
   EGG_SIZED(Kind.VAGUE, "egg-sized piece", "egg-sized pieces", 50, NONE),
   WALNUT(Kind.VAGUE, "walnut-sized piece", "walnut-sized pieces", 18, NONE),
   SQUEEZE(Kind.VAGUE, "squeeze", "squeezes", MeasuringSystem::teaspoon, NONE, "squeeze"),
   KNOB(Kind.VAGUE, "knob", "knobs", 15, NONE, "knob", "nub"),
-  HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful"),
+  HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful", "palmful"),
   /** A second of spraying oil from a can. */
   SECOND(Kind.SPRAY, "s", "s", 0, NONE, "sec", "second", "spray", "spritz", "spritze", "burst"),
   COUNT(Kind.COUNT, "", "", 0, QUARTERS);

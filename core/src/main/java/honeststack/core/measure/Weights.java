@@ -132,6 +132,12 @@ public final class Weights {
     if (unit == Unit.SPRINKLE && food.role() == Role.SUGAR) {
       return tables.usual().of(Usual.SPRINKLE_SUGAR);
     }
+    if (unit == Unit.SMEAR && food.role() == Role.FLAVOUR) {
+      return vague(measure.in(Unit.PINCH), food); // of a nutmeg
+    }
+    if (unit == Unit.DASH && food.role() == Role.LIQUID) {
+      return vague(measure.in(Unit.SPLASH), food); // of milk
+    }
     return unit.isVagueWeight()
         ? unit.grams()
         : unit.millilitres(system) * household.ofSpoon(measure, food);
