@@ -40,6 +40,7 @@ final class ClauseReader {
     Clause clause =
         new Clause(sentence, Ellipses.filled(foods, spans.of(main, walls(asides))), asides);
     other(clause);
+    Arrows.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
     Exclusions.in(clause);

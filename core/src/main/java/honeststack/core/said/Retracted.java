@@ -41,7 +41,6 @@ final class Retracted {
       retracted.not(i);
       retracted.instead(i);
       retracted.told(i);
-      retracted.arrow(i);
       retracted.better(i);
       retracted.butMine(i);
       retracted.wentBack(i);
@@ -142,15 +141,6 @@ final class Retracted {
       }
     }
     return false;
-  }
-
-  /** "milk 300 ml -> 200 ml". */
-  private void arrow(int i) {
-    boolean arrow = clause.isMark(i, "→", "⇒") || clause.low(i).equals("->");
-    if (arrow && clause.isStrong(i - 1) && clause.isStrong(i + 1)) {
-      clause.take(i - 1, i + 1, Part.EXCLUDED);
-      correct(i - 1, i + 1, false);
-    }
   }
 
   /** "I put 250 ml milk, but 300 is better". */

@@ -45,7 +45,7 @@ final class SpokenMarks {
     if (has(low, "-ish", "-odd ", "ths", "rds")) {
       bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
     }
-    bare = bare.replace("=>", "→ ").replace(">>", ", ");
+    bare = bare.replace("-->", "→  ").replace("=>", "→ ").replace("->", "→ ").replace(">>", ", ");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken =
         has(low, "comma", "line", "paragraph")

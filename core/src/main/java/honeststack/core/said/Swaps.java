@@ -28,7 +28,6 @@ final class Swaps {
     swaps.alike();
     swaps.given();
     swaps.passive();
-    swaps.arrow();
     swaps.dropped();
     Habits.in(clause);
     swaps.named();
@@ -124,24 +123,6 @@ final class Swaps {
       half |= clause.is(i, Sort.PART_OF);
     }
     return half;
-  }
-
-  /** "sugar -> 60 g applesauce". */
-  private void arrow() {
-    for (int i = 1; i + 1 < clause.size(); i++) {
-      int next = clause.isMark(i, "-", "=") && clause.isMark(i + 1, ">") ? i + 2 : i + 1;
-      boolean arrow = next == i + 2 || clause.isMark(i, "→", "⇒") || clause.low(i).equals("->");
-      int other = arrow ? clause.ahead(next, 1, e -> e.isFood() || e.isAmount()) : -1;
-      int food = other < 0 ? -1 : clause.ahead(other, FAR, Element::isFood);
-      food =
-          other > 0 && clause.get(other).isAmount()
-              ? clause.ahead(other + 1, FAR, Element::isFood)
-              : food;
-      boolean same = food > 0 && clause.get(food).text().equalsIgnoreCase(clause.get(i - 1).text());
-      if (food > 0 && !same && clause.isFood(i - 1)) {
-        clause.exclude(clause.isStrong(i - 2) ? i - 2 : i - 1, i);
-      }
-    }
   }
 
   /** "drop the honey, use cinnamon", "for the butter, use 30 g oil". */

@@ -1,0 +1,96 @@
+package honeststack.core.said;
+
+/**
+ * What an arrow leads to counts, what it comes from does not: "30 g butter → 25 g oil", "milk 300 ml
+ * → 200 ml", "butter 30 g → none".
+ */
+final class Arrows {
+  private static final int FAR = 3;
+  private static final String[] ENDS = {",", ";", ".", "→", "⇒", "•", "|"};
+
+  private final Clause clause;
+  private final int arrow;
+
+  /** The only food and the only amount before it; -1 for none, -2 for several. */
+  private int food = -1;
+
+  private int amount = -1;
+  private int from;
+
+  private Arrows(Clause clause, int arrow) {
+    this.clause = clause;
+    this.arrow = arrow;
+    for (from = arrow; from > 0 && !isEnd(from - 1); from--) {
+      if (clause.isFood(from - 1)) {
+        food = food == -1 ? from - 1 : -2;
+      } else if (clause.isStrong(from - 1)) {
+        amount = amount == -1 ? from - 1 : -2;
+      }
+    }
+  }
+
+  static void in(Clause clause) {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      if (clause.isMark(i, "→", "⇒")) {
+        new Arrows(clause, i).read();
+      }
+    }
+  }
+
+  /** "butter, 30 g → …" goes on; "flour, butter → …" does not. */
+  private boolean isEnd(int i) {
+    boolean apart = clause.isMark(i, ",") && clause.isFood(i - 1) && clause.isStrong(i + 1);
+    boolean own = apart && clause.isMark(i + 2, "→", "⇒") && !clause.isStrong(i - 2);
+    return clause.isMark(i, ENDS) && !own;
+  }
+
+  private void read() {
+    int said = next(true);
+    int other = next(false);
+    boolean none =
+        clause.isWord(arrow + 1, "none", "nothing", "out", "omit", "gone", "no", "omitted")
+            || clause.is(arrow + 1, Sort.OUT)
+            || clause.get(arrow + 1).text().equals("0");
+    if (food == -2 || amount == -2 || isStep()) {
+      return;
+    }
+    if (none && food >= 0 && other < 0) {
+      clause.exclude(from, arrow);
+      clause.get(arrow + 1).part = Part.NOTE;
+    } else if (other >= 0 && food >= 0 && !clause.get(food).isSameFood(clause.get(other))) {
+      clause.exclude(said >= 0 || amount < 0 ? from : food, said < 0 ? food + 1 : arrow);
+      clause.get(arrow).part = Part.NOTE;
+    } else if (said >= 0 && amount >= 0) {
+      clause.get(amount).part = Part.EXCLUDED;
+      clause.get(said).takeUnit(clause.get(amount));
+      clause.get(said).corrects = other < 0 && food >= 0;
+      if (other >= 0 && food >= 0) {
+        clause.get(food).part = Part.EXCLUDED; // "30 g butter → 20 g butter"
+      }
+    }
+  }
+
+  /** "80 g oats → blend → add 200 ml milk": one after the other. */
+  private boolean isStep() {
+    int to = arrow + 1;
+    while (clause.has(to) && !clause.isMark(to, ENDS)) {
+      to++;
+    }
+    return clause.isMark(from - 1, "→", "⇒")
+        || clause.isMark(to, "→", "⇒")
+        || clause.is(arrow + 1, Sort.VERB);
+  }
+
+  /** The amount that the arrow leads to, or the food; -1 for none. */
+  private int next(boolean measured) {
+    int words = 0;
+    for (int i = arrow + 1; clause.has(i) && !clause.isMark(i, ENDS) && words < FAR; i++) {
+      boolean found = measured ? clause.isStrong(i) : clause.isFood(i);
+      if (found) {
+        return i;
+      }
+      words += clause.isStrong(i) || clause.isFood(i) ? 0 : 1;
+    }
+    return -1;
+  }
+}
