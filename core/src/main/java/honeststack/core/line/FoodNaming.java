@@ -49,6 +49,17 @@ final class FoodNaming {
           .orElse(this);
     }
 
+    /** "200 ml whey": what goes by a general name and is poured, where the larder has it. */
+    Named poured(Foods foods, List<Term> terms) {
+      Unit unit = terms.isEmpty() ? Unit.GRAM : terms.get(0).measure().unit();
+      boolean poured = unit.kind() == Unit.Kind.MARKED || unit == Unit.FLUID_OUNCE;
+      return Optional.of("liquid " + Token.joined(name))
+          .filter(any -> poured && general && !food.liquid())
+          .flatMap(foods::byName)
+          .map(liquid -> new Named(liquid.food(), true, name, unused))
+          .orElse(this);
+    }
+
     /** "a tin of peaches": what comes in tins, where the larder has it. */
     Named tinned(Foods foods, List<Term> terms) {
       String size = terms.isEmpty() ? "" : terms.get(0).measure().size();

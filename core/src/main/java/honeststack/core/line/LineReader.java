@@ -150,6 +150,7 @@ public final class LineReader {
               : new FoodNaming(foods, text)
                   .named(notes, suffix(notes, terms), terms.isEmpty() && measured)
                   .spooned(foods, terms)
+                  .poured(foods, terms)
                   .tinned(foods, terms);
       for (List<Token> aside : bracketed) {
         boolean each = aside.stream().anyMatch(token -> token.isWord("each"));

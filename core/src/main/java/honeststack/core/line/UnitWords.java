@@ -114,12 +114,13 @@ public final class UnitWords {
       return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
     }
     boolean french =
-        word.isWord("c")
+        word.isWord("c", "cs", "cuillère", "cuillères", "cuillere", "cuilleres", "cuil")
             && next + 2 < tokens.size()
             && tokens.get(next).isWord("à", "a")
-            && tokens.get(next + 1).isWord("s", "c");
+            && tokens.get(next + 1).isWord("s", "c", "soupe", "café", "cafe", "thé", "the", "table");
     if (french) {
-      Unit spoon = tokens.get(next + 1).isWord("s") ? Unit.TABLESPOON : Unit.TEASPOON;
+      boolean table = tokens.get(next + 1).isWord("s", "soupe", "table");
+      Unit spoon = table ? Unit.TABLESPOON : Unit.TEASPOON;
       return Optional.of(new Found(spoon, dot(tokens, next + 2)));
     }
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));

@@ -16,8 +16,8 @@ final class Abbreviations {
   private static final Map<String, String> ALWAYS =
       of(
           """
-          bkg baking | bakg baking | pwd powdered | pwdr powder | pwdrd powdered | powd powdered
-          pdr powder | conf confectioners' | confect confectioners' | evap evaporated
+          bkg baking | bakg baking | pwd powder | pwdr powder | pwdrd powdered | powd powdered | sug sugar
+          pdr powder | conf confectioners' | confect confectioners' | b'ten beaten
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
           nutm nutmeg | buttm buttermilk | b'milk buttermilk | b-milk buttermilk
@@ -37,12 +37,12 @@ final class Abbreviations {
   /** Only right before certain words. */
   private static final Map<String, Map<String, String>> BEFORE =
       Map.of(
-          "sugar", of("gran granulated | cast caster | dem demerara | br brown | bn brown"),
+          "sugar", of("gran granulated | cast caster | dem demerara | br brown | bn brown | pwd powdered"),
           "wheat", of("wh whole | whl whole"),
           "flour", of("pl plain | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
           "powder", of("b baking"),
           "soda", of("b baking"),
-          "milk", of("sk skimmed | wh whole"),
+          "milk", of("sk skimmed | wh whole | evap evaporated"),
           "cream", of("wh whipping | h heavy | s sour | d double | dbl double | sgl single"));
 
   /** Behind a number. */

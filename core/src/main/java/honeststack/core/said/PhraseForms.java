@@ -52,7 +52,7 @@ final class PhraseForms {
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
-          PLATE_NEXT | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
+          PLATE_NEXT | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
@@ -103,7 +103,7 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
+          IDLE | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever
