@@ -117,7 +117,9 @@ public final class UnitWords {
         word.isWord("c", "cs", "cuillère", "cuillères", "cuillere", "cuilleres", "cuil")
             && next + 2 < tokens.size()
             && tokens.get(next).isWord("à", "a")
-            && tokens.get(next + 1).isWord("s", "c", "soupe", "café", "cafe", "thé", "the", "table");
+            && tokens
+                .get(next + 1)
+                .isWord("s", "c", "soupe", "café", "cafe", "thé", "the", "table");
     if (french) {
       boolean table = tokens.get(next + 1).isWord("s", "soupe", "table");
       Unit spoon = table ? Unit.TABLESPOON : Unit.TEASPOON;

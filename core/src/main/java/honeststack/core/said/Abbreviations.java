@@ -37,7 +37,9 @@ final class Abbreviations {
   /** Only right before certain words. */
   private static final Map<String, Map<String, String>> BEFORE =
       Map.of(
-          "sugar", of("gran granulated | cast caster | dem demerara | br brown | bn brown | pwd powdered"),
+          "sugar",
+              of(
+                  "gran granulated | cast caster | dem demerara | br brown | bn brown | pwd powdered"),
           "wheat", of("wh whole | whl whole"),
           "flour", of("pl plain | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
           "powder", of("b baking"),

@@ -1,8 +1,8 @@
 package honeststack.core.said;
 
 /**
- * What an arrow leads to counts, what it comes from does not: "30 g butter → 25 g oil", "milk 300 ml
- * → 200 ml", "butter 30 g → none".
+ * What an arrow leads to counts, what it comes from does not: "30 g butter → 25 g oil", "milk 300
+ * ml → 200 ml", "butter 30 g → none".
  */
 final class Arrows {
   private static final int FAR = 3;

@@ -143,6 +143,6 @@ final class BareCounts {
   }
 
   static boolean isEnd(Clause clause, int i) {
-    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ")", ":", "•", "·", "|", "/");
+    return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
   }
 }

@@ -30,6 +30,7 @@ final class Brackets {
   }
 
   void read() {
+    UpTo.inBrackets(outer.counts, inner);
     List<Mention> measured = inner.mentions.stream().filter(Mention::isMeasured).toList();
     boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
     if (before == null) {
@@ -77,6 +78,11 @@ final class Brackets {
     }
     if (inner.counts.serves.isPresent()) {
       outer.counts.serves = inner.counts.serves;
+    }
+    if (inner.counts.each.isPresent()) {
+      outer.counts.each = inner.counts.each;
+      outer.counts.eachNumber = inner.counts.eachNumber;
+      outer.counts.complete();
     }
   }
 

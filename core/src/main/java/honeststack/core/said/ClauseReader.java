@@ -18,6 +18,7 @@ final class ClauseReader {
   private final boolean grams;
   private final Spans spans;
   private final Described described;
+  private final Ellipses ellipses;
 
   /**
    * @param grams the text says that all its numbers are
@@ -27,6 +28,7 @@ final class ClauseReader {
     this.grams = grams;
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
+    this.ellipses = new Ellipses(this.foods);
   }
 
   Clause read(Sentence sentence) {
@@ -37,8 +39,7 @@ final class ClauseReader {
   }
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
-    Clause clause =
-        new Clause(sentence, Ellipses.filled(foods, spans.of(main, walls(asides))), asides);
+    Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
     other(clause);
     Arrows.in(clause);
     Retracted.in(clause);

@@ -1,8 +1,10 @@
 package honeststack.core.said;
 
 import honeststack.core.line.UnitWords;
+import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -161,8 +163,8 @@ final class Corrections {
         return;
       }
     }
-    if (second < 0 && first == cue - 1 - (clause.isMark(cue - 1, ",", "-", "–") ? 1 : 0)) {
-      otherUnit(cue, first);
+    if (second < 0 && first >= 0 && otherUnit(cue, first)) {
+      return;
     }
     if (second < 0 && first >= 0) {
       otherFood(cue, first);
@@ -217,16 +219,29 @@ final class Corrections {
     return false;
   }
 
-  /** "two tablespoons, I mean teaspoons, of baking powder". */
-  private void otherUnit(int cue, int first) {
+  /** "two tablespoons, I mean teaspoons, of baking powder", "1 tbsp salt, sorry, tsp". */
+  private boolean otherUnit(int cue, int first) {
+    int unit = clause.isMark(cue + 1, ",", ":", "-", "–") ? cue + 2 : cue + 1;
+    boolean alone =
+        !clause.has(unit + 1)
+            || clause.isWord(unit + 1, "of")
+            || clause.isMark(unit + 1, ",", ".", "!", "-", "–", ";");
     Element wrong = clause.get(first);
-    UnitWords.of(clause.low(cue + 1))
-        .filter(unit -> !wrong.isCount())
-        .ifPresent(
-            unit -> {
-              wrong.instead = Numbers.plain(wrong.measure().amount()) + " " + unit.symbol();
-              clause.take(first + 1, cue + 2, Part.EXCLUDED);
-            });
+    Optional<Unit> right = alone && !wrong.isCount() ? unit(clause.low(unit)) : Optional.empty();
+    right.ifPresent(
+        said -> {
+          wrong.instead = Numbers.plain(wrong.measure().amount()) + " " + said.symbol();
+          boolean dash = clause.isMark(unit + 1, "-", "–", ","); // "– no, teaspoon – of salt"
+          int from = clause.isMark(cue - 1, ",", "-", "–") ? cue - 1 : cue;
+          for (int i = from; i < (dash ? unit + 2 : unit + 1); i++) {
+            clause.get(i).part = Part.EXCLUDED;
+          }
+        });
+    return right.isPresent();
+  }
+
+  private static Optional<Unit> unit(String word) {
+    return UnitWords.of(word).filter(unit -> unit != Unit.COUNT && word.length() > 1);
   }
 
   /** "3 tbsp honey – sorry, maple syrup": the same amount of another food. */

@@ -7,6 +7,29 @@ final class Counted {
   Optional<Told.Count> pieces = Optional.empty();
   Optional<Told.Count> serves = Optional.empty();
 
+  /** What each eater gets. */
+  Optional<Told.Count> each = Optional.empty();
+
+  /** Where that is said. */
+  Element eachNumber;
+
   /** Whether "makes" or the like says the pieces. */
   boolean sure;
+
+  /** Of how many come out, how many eat and how many each gets, any two say the third. */
+  void complete() {
+    if (each.isEmpty()) {
+      return;
+    }
+    Told.Count one = each.get();
+    if (pieces.isEmpty()) {
+      pieces = serves.map(n -> new Told.Count(n.low() * one.low(), n.high() * one.high()));
+    } else if (serves.isEmpty()) {
+      serves =
+          pieces
+              .filter(all -> all.low() == all.high() && one.low() == one.high())
+              .filter(all -> one.low() > 0 && all.low() % one.low() == 0)
+              .map(all -> new Told.Count(all.low() / one.low(), all.low() / one.low()));
+    }
+  }
 }

@@ -35,6 +35,7 @@ final class Counts {
 
   private void count() {
     Labels.in(clause);
+    PerHead.in(clause);
     boolean alone = clause.elements.stream().anyMatch(e -> ALONE.matcher(e.low()).matches());
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
@@ -44,6 +45,7 @@ final class Counts {
         count(i);
       }
     }
+    counted.complete();
   }
 
   private boolean isLabelled(int i) {
@@ -126,12 +128,12 @@ final class Counts {
       number.part = Part.YIELD;
       counted.sure |= made;
       orPieces(noun);
-      orMore(noun > 0 ? noun : i);
+      UpTo.behind(clause, i);
     } else if (made && noun < 0 && isClosed(i + 1)) {
       counted.pieces = Optional.of(range(number));
       number.part = Part.YIELD;
       counted.sure = true;
-      orMore(i);
+      UpTo.behind(clause, i);
     }
   }
 
@@ -140,18 +142,6 @@ final class Counts {
     boolean behind = clause.isWord(i - 1, "for");
     boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".");
     return people && (behind || apart && isEnd(noun + 1)) || behind && isEnd(i + 1);
-  }
-
-  /** "I'd say 10, maybe 11". */
-  private void orMore(int number) {
-    int more = clause.isMark(number + 1, ",") ? number + 2 : number + 1;
-    boolean maybe = clause.isWord(more, "maybe", "perhaps", "possibly", "sometimes", "or");
-    boolean count = maybe && clause.isStrong(more + 1) && clause.get(more + 1).isCount();
-    if (count && isEnd(more + 2)) {
-      Told.Count most = range(clause.get(more + 1));
-      counted.pieces = counted.pieces.map(few -> new Told.Count(few.low(), most.high()));
-      clause.get(more + 1).part = Part.YIELD;
-    }
   }
 
   private boolean isHelping(int noun) {

@@ -1,7 +1,9 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -52,22 +54,24 @@ final class Ellipses {
       Set.of("sugar", "butter", "honey", "milk", "cream", "egg", "water", "salt", "flour", "oil");
 
   private final Foods foods;
-  private final List<Element> elements;
+  private List<Element> elements = List.of();
 
-  private Ellipses(Foods foods, List<Element> elements) {
+  /** Some sentence of the text named a flour. */
+  private boolean flour;
+
+  Ellipses(Foods foods) {
     this.foods = foods;
-    this.elements = elements;
   }
 
-  /** The same elements, with what was left out put in. */
-  static List<Element> filled(Foods foods, List<Element> elements) {
-    Ellipses ellipses = new Ellipses(foods, elements);
+  /** The same elements of the next sentence of a text, with what was left out put in. */
+  List<Element> filled(List<Element> sentence) {
+    elements = sentence;
     for (int i = elements.size() - 2; i > 0; i--) {
       if (isJoint(elements.get(i)) && elements.get(i + 1).isFood()) {
-        ellipses.fill(i);
+        fill(i);
       }
     }
-    ellipses.again();
+    again();
     return elements;
   }
 
@@ -76,9 +80,13 @@ final class Ellipses {
     String head = "";
     for (int i = 0; i < elements.size(); i++) {
       Element element = elements.get(i);
-      if (element.isFood() && !isShort(element)) {
+      if (isFlour(element)) {
+        head = "flour"; // "200 g wholemeal"
+        flour = true;
+      } else if (element.isFood() && !isShort(element)) {
         String last = element.tokens.get(element.to - 1).low();
         head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
+        flour |= head.equals("flour");
       } else if (!noun(head, element).isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
         String name = element.low() + " " + noun(head, element);
         Optional<Foods.Named> whole = foods.byName(name);
@@ -92,8 +100,9 @@ final class Ellipses {
   }
 
   /** The noun that was said last; of flours alone it need not be said. */
-  private static String noun(String head, Element element) {
-    return head.isEmpty() && element.isWord("plain", "strong") ? "flour" : head;
+  private String noun(String head, Element element) {
+    boolean told = element.isWord("plain", "strong") || flour && element.isWord("white");
+    return head.isEmpty() && told ? "flour" : head;
   }
 
   /** A word that names a food only by what it leaves out. */
@@ -101,10 +110,16 @@ final class Ellipses {
     return element.isWord("white", "whites", "brown", "wholemeal", "wholegrain", "plain", "strong");
   }
 
+  private static boolean isFlour(Element element) {
+    return element.isWord("wholemeal", "wholegrain", "spelt", "rye", "strong")
+        && element.food.filter(named -> named.food().role() == Role.FLOUR).isPresent();
+  }
+
   /** "I said oat milk but it's soy". */
   private boolean isCorrect(int i) {
     boolean word = elements.get(i).kind == Element.Kind.WORD;
-    return word && i > 0 && elements.get(i - 1).is(Sort.CORRECT);
+    boolean unit = UnitWords.of(elements.get(i).low()).isPresent(); // "200 ml, I mean grams"
+    return word && i > 0 && !unit && elements.get(i - 1).is(Sort.CORRECT);
   }
 
   private boolean isMeasured(int i) {
@@ -121,7 +136,7 @@ final class Ellipses {
     Element next = elements.get(i + 1);
     return next.kind == Element.Kind.MARK
         || next.isAmount()
-        || next.isWord("and", "or", "in", "for", "with", "to", "plus");
+        || next.isWord("and", "or", "in", "for", "with", "to", "plus", "now", "today", "instead");
   }
 
   private static boolean isJoint(Element element) {

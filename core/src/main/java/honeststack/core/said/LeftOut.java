@@ -71,6 +71,13 @@ final class LeftOut {
       return;
     }
     int end = end(answer, 0);
+    boolean inOther = // "Sugar? Only what's in the banana."
+        answer.isWord(0, "only", "just") && answer.isWord(1, "what's", "what", "from", "the");
+    if (inOther) {
+      asked.mentions.remove(last);
+      last.food.part = Part.EXCLUDED;
+      return;
+    }
     if (NO.contains(answer.low(0))
         && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {
       asked.mentions.remove(last);

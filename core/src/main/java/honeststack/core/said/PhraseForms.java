@@ -7,7 +7,7 @@ package honeststack.core.said;
 final class PhraseForms {
   static final String TEXT =
       """
-          EXCLUDE | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
+          EXCLUDE | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
               | nothing with (/any) | out with (/the)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
               | minus | wo | forget | (i/he/she/we/the kids/they) (hate/hates/loathe/loathes/dislike/dislikes/detest/detests/can't stand/cannot stand/can't abide) (/the)
@@ -63,7 +63,7 @@ final class PhraseForms {
               | (enjoy/crown/accompany/stack/layer/plate) (them/it/each/these/the pancakes/the waffles) with
               | (to go with/to accompany/to go alongside) (/it/them/these) | (eats/eat/has/have/takes/take/likes/loves/wants) (mine/his/hers/theirs/ours) with
               | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
-          PLATE | on (theirs/ours/yours/everyone's/everybody's/each pancake/each waffle)
+          PLATE | (between/among/on/onto/over) (the/all the/two/three/four/five/six/each of the) (plates/bowls/portions/stacks) | on (theirs/ours/yours/everyone's/everybody's/each pancake/each waffle)
               | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
               | (between/between the/in between the/in between) (layers/pancakes/waffles/two waffles/two pancakes)
               | (layered/sandwiched) (between/in between) (/them/the layers/the pancakes/the waffles) | to sandwich (/them/the waffles/the pancakes)

@@ -127,6 +127,7 @@ public final class Telling {
       Optional<Told.Count> pieces = Optional.empty();
       Optional<Told.Count> serves = Optional.empty();
       boolean sure = false;
+      Counted all = shares();
       List<Told.Step> steps = new ArrayList<>();
       for (Clause clause : clauses) {
         for (Mention mention : clause.mentions) {
@@ -144,7 +145,28 @@ public final class Telling {
       }
       unknown(marking.unknown());
       marking.addAll(page.marks);
-      return new Told(lines, marking.marks(), pieces, serves, steps, marking.excluded(text));
+      all.pieces = pieces;
+      all.serves = serves;
+      all.complete();
+      return new Told(
+          lines, marking.marks(), all.pieces, all.serves, steps, marking.excluded(text));
+    }
+
+    /** What each eater gets, where it says more; it is not understood where it does not. */
+    private Counted shares() {
+      Counted all = new Counted();
+      boolean known =
+          clauses.stream()
+              .map(clause -> clause.counts)
+              .anyMatch(c -> c.pieces.isPresent() || c.serves.isPresent());
+      for (Clause clause : clauses) {
+        if (clause.counts.each.isPresent() && known) {
+          all.each = clause.counts.each;
+        } else if (clause.counts.each.isPresent()) {
+          clause.counts.eachNumber.part = null;
+        }
+      }
+      return all;
     }
 
     /** Each a line to correct; beyond so many, one for all that is left. */

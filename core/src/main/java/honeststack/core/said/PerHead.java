@@ -1,0 +1,117 @@
+package honeststack.core.said;
+
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * How many pieces each eater gets: "serves 4, 3 each", "12 pancakes, 3 a head", "4 portions of 3".
+ * With how many are served it says how many come out, and the other way round.
+ */
+final class PerHead {
+  private static final int FAR = 3;
+  private static final String EATER =
+      "(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|mouth|eater|order|stack)";
+
+  /** Behind the number and what it counts. */
+  private static final Pattern BEHIND =
+      Pattern.compile(
+          "(?:each|apiece|a piece|per "
+              + EATER
+              + "|an? "
+              + EATER
+              + "|(?:to|for|on) (?:a|an|each|every|one) "
+              + EATER
+              + "|for each of (?:us|them))(?: for\\b.*| [,.;:!)].*)?");
+
+  /** Right before the number. */
+  private static final Pattern BEFORE =
+      Pattern.compile(
+          ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|each) "
+              + EATER
+              + " (?:is|gets|has|means|=)|per "
+              + EATER
+              + " ?:|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
+
+  private static final Pattern SHARES =
+      Pattern.compile("portions?|servings?|helpings?|plates?|stacks?|people|guests|friends|kids");
+
+  private final Clause clause;
+
+  private PerHead(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    PerHead perHead = new PerHead(clause);
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.isStrong(i) && clause.get(i).isCount() && clause.get(i).isFree()) {
+        perHead.read(i);
+      }
+    }
+  }
+
+  private void read(int i) {
+    int behind = behindNoun(i);
+    if (behind < 0) {
+      return;
+    }
+    boolean each =
+        BEHIND.matcher(words(behind, clause.size())).matches()
+            || isEnd(behind) && BEFORE.matcher(words(0, i)).matches();
+    if (each) {
+      take(i, behind);
+    } else if (isOfShares(i) && isEnd(behind)) {
+      int shares = i - 3;
+      clause.counts.serves = Optional.of(Counts.range(clause.get(shares)));
+      clause.get(shares).part = Part.SERVES;
+      take(i, behind);
+    }
+  }
+
+  private void take(int i, int behind) {
+    clause.counts.each = Optional.of(Counts.range(clause.get(i)));
+    clause.counts.eachNumber = clause.get(i);
+    clause.get(i).part = Part.YIELD;
+    for (int j = behind; clause.has(j) && clause.get(j).isAmount() && !clause.isStrong(j); j++) {
+      clause.get(j).part = Part.NOTE; // "a head"
+    }
+    if (clause.has(behind) && clause.low(behind).equals("a head")) {
+      clause.get(behind).part = Part.NOTE;
+    }
+  }
+
+  /** "4 portions of 3 pancakes", "6 guests at 2 each". */
+  private boolean isOfShares(int i) {
+    return clause.isWord(i - 1, "of", "at", "with")
+        && clause.has(i - 2)
+        && SHARES.matcher(clause.low(i - 2)).matches()
+        && clause.isStrong(i - 3)
+        && clause.get(i - 3).isCount();
+  }
+
+  /** Behind what the number counts, or behind it; -1 where that is no piece. */
+  private int behindNoun(int i) {
+    int at = i + 1;
+    for (int words = 0; clause.has(at) && words < FAR; at++, words++) {
+      if (clause.is(at, Sort.PIECES)) {
+        return at + 1;
+      }
+      if (clause.get(at).kind != Element.Kind.WORD || clause.isFood(at)) {
+        break;
+      }
+    }
+    return clause.isFood(i + 1) ? -1 : i + 1;
+  }
+
+  private boolean isEnd(int i) {
+    return BareCounts.isEnd(clause, i);
+  }
+
+  private String words(int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < to && words.length() < 60; i++) {
+      words.append(clause.low(i)).append(' ');
+    }
+    return from == 0 ? words.toString() : words.toString().strip();
+  }
+}
