@@ -59,6 +59,7 @@ class SaidTest {
     "labels, 1",
     "cards, 1",
     "hill, 0.94",
+    "morn, 0.97",
     "dale, 0.92"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
@@ -116,6 +117,7 @@ class SaidTest {
         "labels",
         "cards",
         "hill",
+        "morn",
         "dale"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {

@@ -11,11 +11,16 @@ import honeststack.core.wording.RefusedException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Finds numbers in a line, in figures, fractions and words, single or as a range. */
 final class Quantities {
   static final String AMOUNTS = "an amount first, such as 120, 1½ or 0.5";
+
+  /** Of other tongues; before a unit they are one. */
+  private static final Set<String> ARTICLES =
+      Set.of("un", "une", "una", "uno", "ein", "eine", "einen", "en", "ett", "et", "een");
 
   /** From here on two numbers with a slash are a range, "240/260 g". */
   private static final double SEVERAL = 10;
@@ -208,7 +213,8 @@ final class Quantities {
 
   private Optional<Quantity> words(int i) {
     String word = tokens.get(i).low();
-    boolean article = word.equals("a") || word.equals("an");
+    boolean foreign = ARTICLES.contains(word) && UnitWords.at(tokens, i + 1).isPresent();
+    boolean article = word.equals("a") || word.equals("an") || foreign;
     if (PARTS.containsKey(word) && !word.endsWith("s")) {
       return Optional.of(skipOf(dozens(new Quantity(PARTS.get(word), 0, 0, i + 1))));
     }

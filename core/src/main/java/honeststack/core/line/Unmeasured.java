@@ -10,11 +10,14 @@ final class Unmeasured {
   static int end(List<Token> tokens, int from) {
     int i = from;
     boolean little = word(tokens, i + 1, "little") && word(tokens, i + 2, "bit");
-    boolean small = little || word(tokens, i + 1, "tiny", "wee", "small", "mere", "good");
+    boolean small =
+        little
+            || word(tokens, i + 1, "tiny", "wee", "small", "mere", "good", "generous", "fair")
+            || word(tokens, i + 1, "large", "decent");
     int bit = small ? i + 2 : i + 1;
     if (word(tokens, i, "a", "the")
         && (word(tokens, bit, "bit", "touch", "tad", "spot", "lot", "whisper", "heap", "cloud")
-            || word(tokens, bit, "hint", "suspicion", "load", "mound")
+            || word(tokens, bit, "hint", "suspicion", "load", "mound", "amount", "quantity")
             || !small && word(tokens, bit, "little"))) {
       i = bit + 1;
     } else if (word(tokens, i, "a", "the") && isFilm(tokens, i + 1)) {

@@ -54,6 +54,7 @@ public final class Containers {
     counted.put("pouches", "packet");
     counted.put("brick", "block");
     counted.put("bricks", "block");
+    counted.put("becher", "tub");
     counted.put("box", "packet");
     counted.put("boxes", "packet");
     counted.put("envelope", "packet");

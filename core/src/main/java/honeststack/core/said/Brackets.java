@@ -6,7 +6,9 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
@@ -15,6 +17,23 @@ final class Brackets {
       Pattern.compile(
           "so|=|.*\\b(?:want|need|should|that's|it's|get|have|came to|weighing)\\b.*",
           Pattern.CASE_INSENSITIVE);
+
+  private static final Set<String> LITTLE =
+      Set.of(
+          "little",
+          "bit",
+          "touch",
+          "tad",
+          "film",
+          "lick",
+          "spot",
+          "whisper",
+          "amount",
+          "hint",
+          "coat",
+          "layer",
+          "suspicion",
+          "quantity");
 
   private final Clause outer;
   private final Mention before;
@@ -139,11 +158,13 @@ final class Brackets {
       all(Part.NOTE);
       return;
     }
-    if (before.amountText.isEmpty() && amount) {
+    if (amount && (before.amountText.isEmpty() || isWeighed())) {
       inner.elements.stream()
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
           .min(Comparator.comparing(e -> e.measure().unit().kind() != Unit.Kind.MASS))
           .ifPresent(e -> before.amountText = e.text());
+      before.foodText =
+          before.foodText.replaceFirst("^(?:an? |generous |small |large |good )[\\w ]* of ", "");
       inner.mentions.clear();
       inner.elements.forEach(element -> element.part = Part.NOTE);
       return;
@@ -179,6 +200,25 @@ final class Brackets {
         && inner.size() == 2
         && inner.isAmount(0)
         && inner.is(1, Sort.EACH);
+  }
+
+  /** "a little butter (about 10 g)", "a handful of raisins (I use 30 g)". */
+  private boolean isWeighed() {
+    boolean one =
+        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1
+            && inner.elements.stream().noneMatch(e -> e.isFood() || e.is(Sort.OR, Sort.PER));
+    boolean mass =
+        inner.elements.stream()
+            .filter(e -> e.isAmount() && !e.isWeak())
+            .allMatch(e -> e.measure().unit().kind() == Unit.Kind.MASS);
+    if (!one || !mass || before.amount == null || before.food == null) {
+      return false;
+    }
+    boolean little =
+        IntStream.range(Math.max(0, before.from), before.to)
+            .anyMatch(i -> LITTLE.contains(outer.low(i)));
+    return before.amount.isWeak() && little
+        || before.amount.measure().unit().kind() == Unit.Kind.VAGUE;
   }
 
   /** The food that stands before the last. */

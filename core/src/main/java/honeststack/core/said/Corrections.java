@@ -175,11 +175,12 @@ final class Corrections {
     Element old = clause.get(first);
     Element said = clause.get(second);
     int food = foodOf(first, cue);
-    boolean set = food < 0 && clause.isMark(second + 1, ",") && clause.isFood(second + 2);
+    int named = clause.isWord(second + 2, "of") ? second + 3 : second + 2;
+    boolean set = food < 0 && clause.isMark(second + 1, ",") && clause.isFood(named);
     if (set) {
       clause.get(second + 1).part = Part.NOTE; // "300 ml, I mean 250 ml, milk"
     }
-    int again = set ? second + 2 : clause.ahead(second + 1, 3, Element::isFood);
+    int again = set ? named : clause.ahead(second + 1, 3, Element::isFood);
     if (again >= 0
         && food >= 0
         && !clause.get(food).isSameFood(clause.get(again))
