@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Food;
-import honeststack.core.line.Place;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.List;
@@ -18,11 +17,7 @@ final class Afterthoughts {
       return;
     }
     Mention last = before.mentions.get(before.mentions.size() - 1);
-    if (clause.halves != Place.NOT_SAID && clause.mentions.isEmpty() && last.isMeasured()) {
-      last.half = true;
-      last.placed = true;
-      before.halves = clause.halves;
-    }
+    Splits.goOn(before, last, clause);
     corrected(last, before, clause);
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
     if (corrects && isSame(last, clause.mentions.get(0))) {

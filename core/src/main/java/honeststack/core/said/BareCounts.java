@@ -1,5 +1,7 @@
 package honeststack.core.said;
 
+import honeststack.core.line.AmountParser;
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -144,5 +146,13 @@ final class BareCounts {
 
   static boolean isEnd(Clause clause, int i) {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
+  }
+
+  /** How many a number says, from the least to the most. */
+  static Told.Count range(Element number) {
+    AmountParser.Front front = number.amount.orElseThrow();
+    Measure measure = front.terms().get(0).measure();
+    return new Told.Count(
+        measure.amount() - measure.halfRange(), measure.amount() + measure.halfRange());
   }
 }

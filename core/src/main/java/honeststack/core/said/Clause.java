@@ -16,8 +16,11 @@ final class Clause {
   /** How many come out and how many they serve, as far as it says. */
   final Counted counts = new Counted();
 
-  /** Where the second half goes of what it halves; NOT_SAID if it halves nothing. */
-  Place halves = Place.NOT_SAID;
+  /** Foods that go to several places. */
+  final List<Split> splits = new ArrayList<>();
+
+  /** It shares out what was named before it. */
+  boolean loose;
 
   final List<Mention> mentions = new ArrayList<>();
 

@@ -6,14 +6,10 @@ import honeststack.core.line.Token;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
-  private static final Pattern HALF =
-      Pattern.compile("(the )?(other )?half( of (it|them))?|(the )?rest", Pattern.CASE_INSENSITIVE);
-
   private final Foods foods;
   private final boolean grams;
   private final Spans spans;
@@ -40,6 +36,7 @@ final class ClauseReader {
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
+    Splits.in(clause);
     other(clause);
     Arrows.in(clause);
     Retracted.in(clause);
@@ -47,16 +44,11 @@ final class ClauseReader {
     Exclusions.in(clause);
     Relative relative = new Relative(clause);
     Choices choices = new Choices(clause);
-    halves(clause);
     link(clause, choices);
     relative.complete();
-    if (clause.halves != Place.NOT_SAID && !clause.mentions.isEmpty()) {
-      Mention last = clause.mentions.get(clause.mentions.size() - 1);
-      last.half = true;
-      last.placed = true;
-    }
     more(clause);
     Places.in(clause);
+    Splits.attach(clause);
     asides(clause);
     Times.in(clause);
     Ranging.in(clause);
@@ -230,28 +222,6 @@ final class ClauseReader {
         .allMatch(e -> e.is(Sort.IDLE) || e.isMark(",", "!", "-") || e.isWord("hi", "hello"));
   }
 
-  /** "half in the batter, half on top". */
-  private static void halves(Clause clause) {
-    int halves = 0;
-    Place second = Place.NOT_SAID;
-    for (int i = 0; i + 1 < clause.size(); i++) {
-      String low = clause.low(i);
-      boolean half = (low.contains("half") || low.endsWith("rest")) && HALF.matcher(low).matches();
-      int cue =
-          clause.ahead(i + 1, 4, e -> e.is(Sort.PLATE, Sort.PAN, Sort.BOWL) && !e.isWord("batter"));
-      if (half && cue > 0) {
-        halves++;
-        if (clause.is(cue, Sort.PLATE)) {
-          second = Place.PLATE;
-        } else if (clause.is(cue, Sort.PAN)) {
-          second = Place.PAN;
-        }
-        clause.take(i, cue + 1, Part.PLACE);
-      }
-    }
-    clause.halves = halves == 2 ? second : Place.NOT_SAID;
-  }
-
   /** "plus more for the griddle": the same food once more, unmeasured. */
   private static void more(Clause clause) {
     for (int i = 1; i < clause.size(); i++) {
@@ -322,6 +292,9 @@ final class ClauseReader {
       for (Mention mention : clause.mentions) {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
         before = is ? mention : before;
+      }
+      if (before != null && Splits.goOn(clause, before, aside.clause())) {
+        continue;
       }
       Mention next = next(clause, aside);
       boolean own = before != null && before.amount == null && isNear(clause, before, aside);

@@ -1,8 +1,6 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
 import honeststack.core.line.LineWords;
-import honeststack.core.measure.Measure;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -55,18 +53,18 @@ final class Counts {
   private void count(int i) {
     Element number = clause.get(i);
     if (BareCounts.isLabelledPeople(clause, i)) {
-      counted.serves = Optional.of(range(number));
+      counted.serves = Optional.of(BareCounts.range(number));
       number.part = Part.SERVES;
       return;
     }
     if (counted.pieces.isEmpty() && BareCounts.isPieces(clause, i)
         || BareCounts.isLabelledPieces(clause, i)) {
-      counted.pieces = Optional.of(range(number));
+      counted.pieces = Optional.of(BareCounts.range(number));
       number.part = Part.YIELD;
       return;
     }
     if (number.isCount() && BareCounts.isSizes(clause)) {
-      Told.Count said = range(number);
+      Told.Count said = BareCounts.range(number);
       counted.pieces =
           counted
               .pieces
@@ -114,23 +112,23 @@ final class Counts {
     } else if (people
         || fed && !pieces
         || !pieces && clause.isWord(i - 1, "for") && isForPeople(i + 1)) {
-      Told.Count served = range(number);
+      Told.Count served = BareCounts.range(number);
       boolean me = clause.isWord(i - 1, "and") && clause.isWord(i - 2, "me", "myself");
       counted.serves =
           Optional.of(me ? new Told.Count(served.low() + 1, served.high() + 1) : served);
       number.part = Part.SERVES;
       orPeople(noun > 0 ? noun : i + 1);
     } else if (one) {
-      counted.serves = Optional.of(range(number));
+      counted.serves = Optional.of(BareCounts.range(number));
       number.part = Part.SERVES;
     } else if (pieces && !eaten && (made || counted.pieces.isEmpty() || !counted.sure)) {
-      counted.pieces = Optional.of(range(number));
+      counted.pieces = Optional.of(BareCounts.range(number));
       number.part = Part.YIELD;
       counted.sure |= made;
       orPieces(noun);
       UpTo.behind(clause, i);
     } else if (made && noun < 0 && isClosed(i + 1)) {
-      counted.pieces = Optional.of(range(number));
+      counted.pieces = Optional.of(BareCounts.range(number));
       number.part = Part.YIELD;
       counted.sure = true;
       UpTo.behind(clause, i);
@@ -163,7 +161,7 @@ final class Counts {
     int other = noun > 0 && clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
     boolean count = other > 0 && clause.isAmount(other) && clause.get(other).isCount();
     if (count && clause.is(noun(other + 1), Sort.PIECES)) {
-      Told.Count two = range(clause.get(other));
+      Told.Count two = BareCounts.range(clause.get(other));
       counted.pieces =
           counted.pieces.map(
               one ->
@@ -177,7 +175,7 @@ final class Counts {
     int more = clause.isWord(noun + 1, "and", "plus") ? noun + 2 : -1;
     boolean added = more > 0 && clause.has(more) && clause.get(more).isAmount();
     if (added && clause.get(more).isCount() && clause.is(noun(more + 1), Sort.PEOPLE)) {
-      Told.Count others = range(clause.get(more));
+      Told.Count others = BareCounts.range(clause.get(more));
       counted.serves =
           counted.serves.map(n -> new Told.Count(n.low() + others.low(), n.high() + others.high()));
       clause.get(more).part = Part.SERVES; // "2 adults and 2 kids"
@@ -186,7 +184,7 @@ final class Counts {
     boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
     if (people && clause.get(other).isCount() && clause.is(noun(other + 1), Sort.PEOPLE)) {
       Told.Count one = counted.serves.orElseThrow();
-      Told.Count two = range(clause.get(other));
+      Told.Count two = BareCounts.range(clause.get(other));
       counted.serves =
           Optional.of(
               new Told.Count(Math.min(one.low(), two.low()), Math.max(one.high(), two.high())));
@@ -238,7 +236,7 @@ final class Counts {
 
   /** "4 people, 3 each". */
   private void each(Element number) {
-    Told.Count each = range(number);
+    Told.Count each = BareCounts.range(number);
     counted.pieces =
         counted.serves.map(n -> new Told.Count(n.low() * each.low(), n.high() * each.high()));
     number.part = Part.YIELD;
@@ -284,12 +282,5 @@ final class Counts {
     boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
     boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);
     return (alone || all || made) && PIECES.matcher(unit).matches();
-  }
-
-  static Told.Count range(Element number) {
-    AmountParser.Front front = number.amount.orElseThrow();
-    Measure measure = front.terms().get(0).measure();
-    return new Told.Count(
-        measure.amount() - measure.halfRange(), measure.amount() + measure.halfRange());
   }
 }

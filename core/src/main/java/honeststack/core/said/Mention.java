@@ -33,7 +33,9 @@ final class Mention {
 
   Place place = Place.NOT_SAID;
   boolean placed;
-  boolean half;
+
+  /** Where its parts go; null where it is not shared out. */
+  Split split;
 
   /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */
   Place more;

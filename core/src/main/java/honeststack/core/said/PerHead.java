@@ -62,14 +62,14 @@ final class PerHead {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
       int shares = i - 3;
-      clause.counts.serves = Optional.of(Counts.range(clause.get(shares)));
+      clause.counts.serves = Optional.of(BareCounts.range(clause.get(shares)));
       clause.get(shares).part = Part.SERVES;
       take(i, behind);
     }
   }
 
   private void take(int i, int behind) {
-    clause.counts.each = Optional.of(Counts.range(clause.get(i)));
+    clause.counts.each = Optional.of(BareCounts.range(clause.get(i)));
     clause.counts.eachNumber = clause.get(i);
     clause.get(i).part = Part.YIELD;
     for (int j = behind; clause.has(j) && clause.get(j).isAmount() && !clause.isStrong(j); j++) {

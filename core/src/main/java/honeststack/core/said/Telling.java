@@ -59,6 +59,7 @@ public final class Telling {
     }
     page.marks.addAll(vessels.marks);
     title(read);
+    read.forEach(Splits::giveUp);
     new Again(read).find();
     Scales.once(read);
     return new Telltale(text, page, read).told();
@@ -104,7 +105,7 @@ public final class Telling {
             && numbers.get(0).isCount()
             && aside.elements.stream().allMatch(e -> e.isAmount() || e.is(Sort.IDLE));
     if (bare && title.counts.pieces.isEmpty()) {
-      title.counts.pieces = Optional.of(Counts.range(numbers.get(0)));
+      title.counts.pieces = Optional.of(BareCounts.range(numbers.get(0)));
       numbers.get(0).part = Part.YIELD;
     }
   }
@@ -195,18 +196,27 @@ public final class Telling {
       int start = start(clause, mention);
       int end = end(clause, mention);
       String words = words(clause, mention);
-      if (mention.half && clause.halves != Place.NOT_SAID) {
+      if (mention.split != null) {
         try {
-          String half = writer.scaled(words, Optional.empty(), 0.5).text();
-          boolean shared = clause.halves == Place.PLATE;
-          lines.add(new Told.Line(half, start, end, Place.NOT_SAID, false, true));
-          lines.add(new Told.Line(half, start, end, clause.halves, shared, true));
+          shared(mention.split, words, start, end);
           return;
         } catch (RefusedException notRead) {
-          mention.half = false;
+          mention.split = null;
         }
       }
       lines.add(new Told.Line(words, start, end, mention.place, false, true));
+    }
+
+    /** A line for each place. */
+    private void shared(Split split, String words, int start, int end) {
+      List<Told.Line> shares = new ArrayList<>();
+      for (int i = 0; i < split.parts().size(); i++) {
+        String some = writer.scaled(words, Optional.empty(), split.parts().get(i)).text();
+        Place place = split.places().get(i);
+        boolean shared = place == Place.PLATE;
+        shares.add(new Told.Line(some, start, end, place, shared, true));
+      }
+      lines.addAll(shares);
     }
 
     private int start(Clause clause, Mention mention) {
@@ -233,7 +243,7 @@ public final class Telling {
               && clause.mentions.size() == 1
               && mention.others.isEmpty()
               && mention.more == null
-              && !mention.half
+              && mention.split == null
               && !mention.restated
               && clause.elements.stream().noneMatch(Telling::isApart);
       String typed = text.substring(clause.sentence.start(), clause.sentence.end());

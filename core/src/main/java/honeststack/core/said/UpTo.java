@@ -32,7 +32,7 @@ final class UpTo {
     if (other < 0) {
       return;
     }
-    Told.Count most = Counts.range(clause.get(other));
+    Told.Count most = BareCounts.range(clause.get(other));
     Told.Count few = clause.counts.pieces.orElseThrow();
     boolean apart = most.low() > few.high() && most.low() <= MOST * few.high();
     if (apart && (upTo.isConditional(other + 1) || upTo.isHesitant(number, other))) {
@@ -49,7 +49,7 @@ final class UpTo {
     if (!counted || made.pieces.isEmpty() || !upTo.isConditional(1)) {
       return;
     }
-    Told.Count most = Counts.range(inner.get(0));
+    Told.Count most = BareCounts.range(inner.get(0));
     Told.Count few = made.pieces.get();
     if (most.low() > few.high() && most.low() <= MOST * few.high()) {
       made.pieces = Optional.of(new Told.Count(few.low(), most.high()));
