@@ -58,6 +58,8 @@ class SaidTest {
     "sentences, 1",
     "labels, 1",
     "cards, 1",
+    "titles, 1",
+    "optional, 1",
     "hill, 0.94",
     "morn, 0.97",
     "dale, 0.92"
@@ -116,6 +118,8 @@ class SaidTest {
         "sentences",
         "labels",
         "cards",
+        "titles",
+        "optional",
         "hill",
         "morn",
         "dale"

@@ -117,6 +117,10 @@ final class Abbreviations {
     if (low.equals("fl") && dotted && (next >= tokens.size() || !isOunce(tokens.get(next)))) {
       return "flour";
     }
+    boolean last = next >= tokens.size() || tokens.get(next).kind() == Token.Kind.MARK;
+    if (low.equals("opt") && last) {
+      return "optional";
+    }
     Map<String, String> here =
         next < tokens.size() ? BEFORE.getOrDefault(tokens.get(next).low(), Map.of()) : Map.of();
     if (here.containsKey(low)) {

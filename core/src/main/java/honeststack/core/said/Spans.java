@@ -115,6 +115,9 @@ final class Spans {
       if (first.isWord("mix", "substitute") && isStirred(tokens, i, to)) {
         continue; // "mix buttermilk and eggs"
       }
+      if (words.size() > 1 && words.get(words.size() - 1).isWord("pancakes", "waffles")) {
+        continue; // "almond flour pancakes" are what is made
+      }
       boolean sprinkled =
           words.size() > 1
               && words.get(words.size() - 1).isWord("sprinkle")

@@ -77,6 +77,15 @@ public final class Telling {
     if (clauses.isEmpty()) {
       return;
     }
+    boolean alone =
+        clauses.size() > 1
+            && Titles.isAlone(clauses.get(0))
+            && clauses.get(0).mentions.stream().noneMatch(Mention::isMeasured)
+            && clauses.get(1).mentions.stream().anyMatch(Mention::isMeasured);
+    if (alone) {
+      entitle(clauses.get(0));
+      return;
+    }
     int first = clauses.get(0).sentence.line();
     long lines = clauses.stream().mapToInt(c -> c.sentence.line()).distinct().count();
     List<Clause> line = clauses.stream().filter(c -> c.sentence.line() == first).toList();
@@ -85,13 +94,15 @@ public final class Telling {
     if (lines < TITLED || measured || first > 0) {
       return;
     }
-    for (Clause clause : line) {
-      clause.asides.forEach(aside -> titled(clause, aside.clause()));
-      clause.mentions.clear();
-      for (Element element : clause.elements) {
-        if (element.part == null || element.part == Part.FOOD || element.part == Part.UNKNOWN) {
-          element.part = Part.HEADING;
-        }
+    line.forEach(Telling::entitle);
+  }
+
+  private static void entitle(Clause clause) {
+    clause.asides.forEach(aside -> titled(clause, aside.clause()));
+    clause.mentions.clear();
+    for (Element element : clause.elements) {
+      if (element.part == null || element.part == Part.FOOD || element.part == Part.UNKNOWN) {
+        element.part = Part.HEADING;
       }
     }
   }
