@@ -62,6 +62,7 @@ class SaidTest {
     "optional, 1",
     "hill, 0.94",
     "morn, 0.97",
+    "sunday, 0.91",
     "dale, 0.92"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
@@ -122,6 +123,7 @@ class SaidTest {
         "optional",
         "hill",
         "morn",
+        "sunday",
         "dale"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {

@@ -55,6 +55,9 @@ public final class Containers {
     counted.put("brick", "block");
     counted.put("bricks", "block");
     counted.put("becher", "tub");
+    counted.put("päckchen", "packet");
+    counted.put("cob", "ear");
+    counted.put("cobs", "ear");
     counted.put("box", "packet");
     counted.put("boxes", "packet");
     counted.put("envelope", "packet");

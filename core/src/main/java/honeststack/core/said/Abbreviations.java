@@ -54,7 +54,7 @@ final class Abbreviations {
           env envelope | envs envelopes | btl bottle | btls bottles | ctn carton | ctns cartons
           stk stick | stks sticks | sl slice | sls slices | bch bunch | lit litre | lits litres
           hpd heaped | hpg heaped | hd heaped | ht heaped | lvl level | rd rounded | rnd rounded
-          scp scoop | scps scoops | sprg sprig | spr sprig | dsstsp dsp
+          pck packet | pckg packet | scp scoop | scps scoops | sprg sprig | spr sprig | dsstsp dsp
           """);
 
   private static final Set<String> NUMBERS =

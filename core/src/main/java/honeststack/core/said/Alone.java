@@ -68,6 +68,9 @@ final class Alone {
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
     }
+    if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && isSpray(amount)) {
+      unknown = "oil"; // "fry with a few sprays"
+    }
     if (unknown.isEmpty()
         && amount.measure().unit() == Unit.SCOOP
         && clause.isWord(link.amount() + 1, "protein")) {
@@ -86,6 +89,10 @@ final class Alone {
     mention.foodText = unknown;
     amount.part = Part.AMOUNT;
     mentions.add(mention);
+  }
+
+  private static boolean isSpray(Element amount) {
+    return amount.low().contains("spray") || amount.low().contains("spritz");
   }
 
   /** So much batter at a time. */

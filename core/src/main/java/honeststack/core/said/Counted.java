@@ -13,6 +13,9 @@ final class Counted {
   /** Where that is said. */
   Element eachNumber;
 
+  /** "There are usually 12": as well so many pieces. */
+  boolean either;
+
   /** Whether "makes" or the like says the pieces. */
   boolean sure;
 

@@ -102,6 +102,10 @@ final class Counts {
       each(number);
       return;
     }
+    if (people && counted.serves.isPresent() && clause.low(i + 1).startsWith("of ")) {
+      number.part = Part.NOTE; // "we're four, and two of us eat no gluten"
+      return;
+    }
     if (people && !made && !fed && isHelping(noun)) {
       number.part = Part.NOTE; // "1 serving (30 g) maple syrup"
       return;
@@ -117,6 +121,7 @@ final class Counts {
       counted.serves =
           Optional.of(me ? new Told.Count(served.low() + 1, served.high() + 1) : served);
       number.part = Part.SERVES;
+      counted.either = !people && clause.elements.get(0).low().startsWith("there ");
       orPeople(noun > 0 ? noun : i + 1);
     } else if (one) {
       counted.serves = Optional.of(BareCounts.range(number));
@@ -174,7 +179,8 @@ final class Counts {
   private void orPeople(int noun) {
     int more = clause.isWord(noun + 1, "and", "plus") ? noun + 2 : -1;
     boolean added = more > 0 && clause.has(more) && clause.get(more).isAmount();
-    if (added && clause.get(more).isCount() && clause.is(noun(more + 1), Sort.PEOPLE)) {
+    boolean some = clause.low(more + 1).startsWith("of ");
+    if (added && !some && clause.get(more).isCount() && clause.is(noun(more + 1), Sort.PEOPLE)) {
       Told.Count others = BareCounts.range(clause.get(more));
       counted.serves =
           counted.serves.map(n -> new Told.Count(n.low() + others.low(), n.high() + others.high()));

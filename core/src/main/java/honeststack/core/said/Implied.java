@@ -191,10 +191,12 @@ final class Implied {
       if (!clause.isWord(i, "knife") || clause.ahead(Math.max(0, i - 3), 3, this::isTip) < 0) {
         continue;
       }
+      Mention before = null;
       for (Mention mention : clause.mentions) {
-        if (mention.to <= i && !mention.isMeasured()) {
-          mention.amountText = "a pinch of";
-        }
+        before = mention.to <= i && !mention.isMeasured() ? mention : before;
+      }
+      if (before != null) {
+        before.amountText = "a pinch of";
       }
     }
   }

@@ -7,7 +7,7 @@ package honeststack.core.said;
 final class PhraseForms {
   static final String TEXT =
       """
-          EXCLUDE | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
+          EXCLUDE | (it/this/that/which/this one/this version/that one) (drops/leaves out/omits/skips/lacks/cuts out) (/the/all the) | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
               | nothing with (/any) | out with (/the)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
               | minus | wo | forget | (i/he/she/we/the kids/they) (hate/hates/loathe/loathes/dislike/dislikes/detest/detests/can't stand/cannot stand/can't abide) (/the)
@@ -104,7 +104,9 @@ final class PhraseForms {
               | (i'd/we'd/you'd/i'll/you'll/we'll) (say/use/take/need/want/guess/put) (/about/around/roughly)
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
-          IDLE | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
+          BATTER | (dry/wet) ingredients
+          THING | (banana/vine/lotus/bamboo) (leaf/leaves)
+          IDLE | (at/round/around) (the/our/my) table | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever

@@ -108,7 +108,9 @@ final class Places {
       cue.part = Part.PLACE;
       return;
     }
-    boolean colon = clause.isMark(i + 1, ":");
+    boolean told = clause.isWord(i + 1, "it's", "there's");
+    told &= hasFood(i + 2) || clause.has(i + 2) && clause.get(i + 2).isAmount();
+    boolean colon = clause.isMark(i + 1, ":") || told;
     boolean first = i == 0 || isOpening(i);
     if (next && after != null && (colon || first || !behind || isTight(i))) {
       forward(i, place(cue));
@@ -147,6 +149,7 @@ final class Places {
             || clause.get(before).is(Sort.IDLE, Sort.VERB) && !isSaidOf(before - 1)
             || clause.isMark(before, ",", ";");
     int next = clause.isMark(i + 1, ",", ":", "-", "–") ? i + 2 : i + 1;
+    next = clause.isWord(next, "it's", "there's") ? next + 1 : next; // "for the filling it's ham"
     boolean named = clause.has(next) && clause.get(next).isAmount() || hasFood(next);
     named |= (then || clause.isMark(before, ",")) && isMeasuredSoon(next);
     return apart && named && !clause.get(i).is(Sort.BOWL);

@@ -112,7 +112,9 @@ final class Spans {
       if (words.size() == 1 && first.isWord("white", "sprinkle")) {
         continue; // of eggs they are "whites", of sugar "sprinkles"
       }
-      if (first.isWord("mix", "substitute") && isStirred(tokens, i, to)) {
+      boolean verb =
+          i == 0 && to == 1 && to < tokens.size() && tokens.get(to).isMark(","); // "Mix, rest"
+      if (first.isWord("mix", "substitute") && (verb || isStirred(tokens, i, to))) {
         continue; // "mix buttermilk and eggs"
       }
       if (words.size() > 1 && words.get(words.size() - 1).isWord("pancakes", "waffles")) {

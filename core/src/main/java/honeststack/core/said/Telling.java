@@ -151,7 +151,9 @@ public final class Telling {
           pieces = clause.counts.pieces;
           sure |= clause.counts.sure;
         }
-        serves = clause.counts.serves.or(previous(serves));
+        boolean other = clause.counts.either && serves.isPresent() && pieces.isEmpty();
+        pieces = other ? clause.counts.serves : pieces;
+        serves = other ? serves : clause.counts.serves.or(previous(serves));
         marking.clause(clause);
         step(clause).ifPresent(steps::add);
       }
