@@ -164,7 +164,8 @@ final class Brackets {
           .min(Comparator.comparing(e -> e.measure().unit().kind() != Unit.Kind.MASS))
           .ifPresent(e -> before.amountText = e.text());
       before.foodText =
-          before.foodText.replaceFirst("^(?:an? |generous |small |large |good )[\\w ]* of ", "");
+          before.foodText.replaceFirst(
+              "^(?:(?:an? |generous |small |large |good )[\\w ]* of |little )", "");
       inner.mentions.clear();
       inner.elements.forEach(element -> element.part = Part.NOTE);
       return;
