@@ -73,6 +73,6 @@ final class Between {
     return element.isWord(
             "of", "the", "more", "um", "uh", "er", "erm", "like", "my", "your", "some", "that",
             "our", "de", "di", "du", "av", "either")
-        || element.isMark(".", "-", "–", "'", "→");
+        || element.isMark(".", "-", "–", "'");
   }
 }

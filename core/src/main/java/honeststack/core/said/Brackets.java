@@ -18,6 +18,12 @@ final class Brackets {
           "so|=|.*\\b(?:want|need|should|that's|it's|get|have|came to|weighing)\\b.*",
           Pattern.CASE_INSENSITIVE);
 
+  private static final Pattern LITTLE_OF =
+      Pattern.compile(
+          "^(?:an? |the )?(?:(?:generous|small|large|good|little|tiny|wee|thin|light|fair) )*"
+              + "(?:bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|coating|layer|suspicion"
+              + "|quantity|trickle) of |^(?:a )?little ");
+
   private static final Set<String> LITTLE =
       Set.of(
           "little",
@@ -163,9 +169,7 @@ final class Brackets {
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
           .min(Comparator.comparing(e -> e.measure().unit().kind() != Unit.Kind.MASS))
           .ifPresent(e -> before.amountText = e.text());
-      before.foodText =
-          before.foodText.replaceFirst(
-              "^(?:(?:an? |generous |small |large |good )[\\w ]* of |little )", "");
+      before.foodText = LITTLE_OF.matcher(before.foodText).replaceFirst("");
       inner.mentions.clear();
       inner.elements.forEach(element -> element.part = Part.NOTE);
       return;

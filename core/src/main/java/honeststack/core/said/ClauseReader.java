@@ -258,6 +258,20 @@ final class ClauseReader {
     }
   }
 
+  /** "butter (30 g) → none": the brackets say more of what is left out. */
+  private static boolean isOfLeftOut(Clause clause, Clause.Aside aside) {
+    Element last = null;
+    for (Element element : clause.elements) {
+      last = element.end() <= aside.after() ? element : last;
+    }
+    boolean left = last != null && last.isFood() && last.part == Part.EXCLUDED;
+    if (left) {
+      aside.clause().mentions.clear();
+      aside.clause().elements.forEach(element -> element.part = Part.EXCLUDED);
+    }
+    return left;
+  }
+
   /** "1 serving (2 tbsp, 30 g) maple syrup": what follows right behind, unless it is measured. */
   private static Mention next(Clause clause, Clause.Aside aside) {
     int end = aside.clause().sentence.tokens().get(0).start();
@@ -286,7 +300,7 @@ final class ClauseReader {
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
   private void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
-      if (Labels.isInBrackets(clause, aside)) {
+      if (Labels.isInBrackets(clause, aside) || isOfLeftOut(clause, aside)) {
         continue;
       }
       Mention before = null;

@@ -86,6 +86,9 @@ final class Naming {
       boolean left = clause.get(i).part == Part.EXCLUDED;
       from = left ? clause.is(i + 1, Sort.SWAPPED) ? i + 2 : i + 1 : from;
     }
+    while (from < link.food() && clause.isMark(from, "→")) {
+      from++;
+    }
     for (int i = from; i < link.food(); i++) {
       Element element = clause.get(i);
       if (element.isMark(",") || element.is(Sort.EACH) || element.is(Sort.UNIT_OTHER)) {

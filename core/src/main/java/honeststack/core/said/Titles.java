@@ -67,6 +67,9 @@ final class Titles {
 
   private static boolean isTitle(Clause clause, int i) {
     boolean version = i > 0 && clause.isAmount(i) && clause.isMark(i - 1, "#"); // "waffles #2"
+    if (clause.isAmount(i) && clause.isFood(i + 1)) {
+      return false; // "a pear, pancakes: …"
+    }
     return version || isTitle(clause.get(i)) || clause.isMark(i, ",") && !clause.isStrong(i + 1);
   }
 
