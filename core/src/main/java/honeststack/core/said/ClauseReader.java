@@ -260,11 +260,12 @@ final class ClauseReader {
 
   /** "butter (30 g) → none": the brackets say more of what is left out. */
   private static boolean isOfLeftOut(Clause clause, Clause.Aside aside) {
-    Element last = null;
-    for (Element element : clause.elements) {
-      last = element.end() <= aside.after() ? element : last;
+    int last = -1;
+    while (clause.has(last + 1) && clause.get(last + 1).end() <= aside.after()) {
+      last++;
     }
-    boolean left = last != null && last.isFood() && last.part == Part.EXCLUDED;
+    boolean left = clause.isFood(last) && clause.get(last).part == Part.EXCLUDED;
+    left &= clause.isMark(last + 1, "→");
     if (left) {
       aside.clause().mentions.clear();
       aside.clause().elements.forEach(element -> element.part = Part.EXCLUDED);
