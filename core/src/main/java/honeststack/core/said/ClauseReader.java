@@ -264,7 +264,8 @@ final class ClauseReader {
     while (clause.has(last + 1) && clause.get(last + 1).end() <= aside.after()) {
       last++;
     }
-    boolean left = clause.isFood(last) && clause.get(last).part == Part.EXCLUDED;
+    boolean left =
+        clause.has(last) && clause.get(last).isFood() && clause.get(last).part == Part.EXCLUDED;
     left &= clause.isMark(last + 1, "→");
     if (left) {
       aside.clause().mentions.clear();
