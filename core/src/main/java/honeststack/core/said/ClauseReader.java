@@ -310,7 +310,7 @@ final class ClauseReader {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
         before = is ? mention : before;
       }
-      if (before != null && Splits.goOn(clause, before, aside.clause())) {
+      if (before != null && Splits.goOn(clause, before, aside.clause(), true)) {
         continue;
       }
       Mention next = next(clause, aside);

@@ -151,7 +151,10 @@ final class Shares {
     int said = rest && (clause.isAmount(i + 1)) ? i + 1 : i; // "the remaining 20 g"
     Element element = clause.get(said);
     boolean part = FRACTION.matcher(element.low()).matches() && (element.isAmount() || rest);
-    boolean half = clause.low(i).startsWith("half of") || clause.low(i).equals("the other half");
+    boolean half =
+        clause.low(i).startsWith("half of")
+            || clause.low(i).equals("the other half")
+            || clause.low(i).equals("half goes");
     boolean one = element.isWord("one") && element.isAmount();
     boolean amount = one || element.isAmount() && !element.isWeak() && !part;
     if (!rest && !part && !half && !amount || element.part != null) {

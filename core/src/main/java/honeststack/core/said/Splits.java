@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
@@ -74,8 +75,9 @@ final class Splits {
   }
 
   /** What brackets or the next sentence say of a food that is named and measured before. */
-  static boolean goOn(Clause before, Mention mention, Clause said) {
-    if (!said.loose || mention.food == null || mention.isMeasured() && mention.amount == null) {
+  static boolean goOn(Clause before, Mention mention, Clause said, boolean brackets) {
+    boolean open = mention.food != null && (!mention.isMeasured() || mention.amount != null);
+    if (!said.loose || !open) {
       return false;
     }
     said.elements.forEach(element -> element.part = null);
@@ -84,7 +86,7 @@ final class Splits {
       List<Shares.Share> shares = splits.shares.begins(i) ? splits.shares.from(i) : List.of();
       Split split =
           shares.isEmpty() ? null : splits.plan(mention.food, mention.amount, shares, false);
-      if (split != null) {
+      if (split != null && (brackets || splits.isOfFood(mention, shares))) {
         said.elements.forEach(element -> element.part = Part.PLACE);
         said.loose = false;
         give(split, before, mention);
@@ -92,6 +94,19 @@ final class Splits {
       }
     }
     return false;
+  }
+
+  /**
+   * "Half goes in the batter, the rest for the pan" is said of the food before; "pour half into the
+   * pan" and "keep three for the plate" of what is made.
+   */
+  private boolean isOfFood(Mention mention, List<Shares.Share> shares) {
+    boolean counted =
+        shares.stream()
+            .anyMatch(s -> s.amount() != null && s.amount().isCount() && !mention.amount.isCount());
+    boolean bowl = shares.stream().anyMatch(share -> share.place() == Place.NOT_SAID);
+    boolean some = shares.size() == 1 && shares.get(0).kept();
+    return !counted && (bowl && shares.size() > 1 || some);
   }
 
   /** Nothing was there that it shares out: its numbers are not understood. */
@@ -116,13 +131,11 @@ final class Splits {
     }
     boolean inside = clause.isWord(from - 1, "in") || clause.isWord(from - 2, "in");
     Element whole = amount(food, from);
+    Split split = plan(clause.get(food), whole, shares, inside);
     int half = whole == null ? -1 : clause.elements.indexOf(whole) - 1;
-    Split split =
-        half >= 0 && isOtherHalf(half, shares)
-            ? Split.parts(
-                clause.get(food), List.of(0.5, 0.5), List.of(Place.NOT_SAID, shares.get(0).place()))
-            : plan(clause.get(food), whole, shares, inside);
-    if (split != null && half >= 0 && isOtherHalf(half, shares)) {
+    if (isOtherHalf(half, shares)) {
+      List<Place> places = List.of(Place.NOT_SAID, shares.get(0).place());
+      split = Split.parts(clause.get(food), List.of(0.5, 0.5), places);
       clause.get(half).part = Part.PLACE;
       mark(food + 1, from);
     }
@@ -188,7 +201,13 @@ final class Splits {
   private Split plan(Element food, Element whole, List<Shares.Share> shares, boolean inside) {
     boolean elsewhere = shares.stream().anyMatch(share -> share.place() != Place.NOT_SAID);
     boolean measured = shares.stream().allMatch(share -> share.amount() != null);
-    if (!elsewhere || whole != null && whole.amount.orElseThrow().terms().size() > 1) {
+    boolean sum = whole != null && whole.amount.orElseThrow().terms().size() > 1;
+    if (!elsewhere && !sum && whole != null && shares.size() > 1) {
+      boolean all =
+          parts(food, whole, shares) != null; // "200 ml in the batter, the rest to thin it"
+      return all ? Split.parts(food, List.of(1.0), List.of(Place.NOT_SAID)) : null;
+    }
+    if (!elsewhere || sum || isWet(food) && places(shares).contains(Place.PAN)) {
       return null;
     }
     if (whole == null) {
@@ -206,6 +225,14 @@ final class Splits {
       return null;
     }
     return parts(food, whole, shares);
+  }
+
+  /** What goes into the pan only as batter. */
+  private static boolean isWet(Element food) {
+    return food.food
+        .map(named -> named.food().role())
+        .filter(role -> role == Role.LIQUID || role == Role.FLOUR || role == Role.LEAVENING)
+        .isPresent();
   }
 
   private static Split parts(Element food, Element whole, List<Shares.Share> shares) {

@@ -123,4 +123,28 @@ class SpokenSplitsTest {
                 .collect(Collectors.joining("; ")))
         .isEqualTo(shares);
   }
+
+  /** Of the batter, of cakes, or into the bowl at another time: nothing of it goes elsewhere. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          200 g flour, 400 g milk. Pour half into the pan.                | 200 g NO; 400 g NO
+          200 g flour, 400 g milk. Pour half of it into the pan.          | 200 g NO; 400 g NO
+          200 g flour, 400 g milk. Fry half in the pan, half in the iron. | 200 g NO; 400 g NO
+          200 g flour, 400 g milk. Keep 3 for the plate.                  | 200 g NO; 400 g NO
+          200 g flour, 400 g milk. Put 60 ml in the pan.                  | 200 g NO; 400 g NO
+          200 g flour, 60 g butter. Put half in the pan.                  | 200 g NO; 60 g NO
+          400 g milk, half in the bowl, the rest to thin the batter       | 400 g NO
+          400 g milk, 300 g in the batter, 100 g to thin it               | 400 g NO
+          """)
+  void whatIsMadeIsNotSharedOut(String text, String foods) {
+    assertThat(
+            telling.read(text).lines().stream()
+                .filter(Told.Line::understood)
+                .map(line -> amount(line) + " " + line.place().name().substring(0, 2))
+                .collect(Collectors.joining("; ")))
+        .isEqualTo(foods);
+  }
 }
