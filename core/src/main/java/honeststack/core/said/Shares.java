@@ -23,7 +23,8 @@ final class Shares {
       Pattern.compile(
           "(?:the )?(?:rest|remainder|remaining|other|other half|second half|last)|most");
 
-  private static final Set<String> JOINTS = Set.of("and", "then", "with", "i", "we", "you", "but");
+  private static final Set<String> JOINTS =
+      Set.of("and", "then", "with", "i", "we", "you", "but", "the");
 
   private static final Set<String> ADDS = Set.of("plus", "another", "extra", "further", "+");
 
@@ -77,7 +78,11 @@ final class Shares {
           "just",
           "stays",
           "stay",
-          "remains");
+          "remains",
+          "one",
+          "tbsp",
+          "tablespoon",
+          "bit");
 
   private final Clause clause;
 

@@ -113,6 +113,7 @@ class SpokenSplitsTest {
           4 eggs, three in the batter and one on top                                     | 3 NO; 1 PL
           2 tbsp sugar, plus 1 tbsp to sprinkle                                          | 2 tbsp NO; 1 tbsp PL
           4 tbsp sugar, half in the batter, half on top                                  | 2 tbsp NO; 2 tbsp PL
+          3 tbsp sugar, 2 tbsp in the mix, the last one on top | 2 tbsp NO; 1 tbsp PL
           200 g flour, 50 g butter, plus 10 g for the pan, 2 eggs                        | 200 g NO; 50 g NO; 10 g PA; 2 NO
           200 g flour, 50 g butter (30 g in the batter, 20 g for the pan), 2 eggs        | 200 g NO; 30 g NO; 20 g PA; 2 NO
           """)
