@@ -19,8 +19,8 @@ final class Clause {
   /** Foods that go to several places. */
   final List<Split> splits = new ArrayList<>();
 
-  /** It shares out what was named before it. */
-  boolean loose;
+  /** How it shares out what was named before it. */
+  final List<Share> loose = new ArrayList<>();
 
   final List<Mention> mentions = new ArrayList<>();
 

@@ -9,6 +9,10 @@ import java.util.regex.Pattern;
  */
 final class PerHead {
   private static final int FAR = 3;
+
+  /** So many elements on either side say what a number is. */
+  private static final int NEAR = 8;
+
   private static final String EATER =
       "(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|mouth|eater|order|stack)";
 
@@ -56,8 +60,8 @@ final class PerHead {
       return;
     }
     boolean each =
-        BEHIND.matcher(words(behind, clause.size())).matches()
-            || isEnd(behind) && BEFORE.matcher(words(0, i)).matches();
+        BEHIND.matcher(words(behind, Math.min(clause.size(), behind + NEAR))).matches()
+            || isEnd(behind) && BEFORE.matcher(words(Math.max(0, i - NEAR), i) + " ").matches();
     if (each) {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
@@ -109,9 +113,9 @@ final class PerHead {
 
   private String words(int from, int to) {
     StringBuilder words = new StringBuilder();
-    for (int i = from; i < to && words.length() < 60; i++) {
+    for (int i = from; i < to; i++) {
       words.append(clause.low(i)).append(' ');
     }
-    return from == 0 ? words.toString() : words.toString().strip();
+    return words.toString().strip();
   }
 }

@@ -50,6 +50,11 @@ final class Shares {
           "use", "using", "divide", "divided", "split", "put", "stir", "scatter", "add", "mix",
           "pour", "fold");
 
+  private static final Set<String> KEPT =
+      Set.of("kept", "back", "aside", "reserved", "saved", "of which");
+
+  private static final Set<String> MORE = Set.of("more", "extra", "again");
+
   private static final Set<String> OF_IT = Set.of("of it", "of that", "of them", "of these");
 
   private static final Set<String> BETWEEN =
@@ -89,23 +94,6 @@ final class Shares {
   Shares(Clause clause) {
     this.clause = clause;
   }
-
-  /**
-   * Some of a food, and where it goes.
-   *
-   * @param amount null where it is a fraction
-   * @param fraction of the whole; 0 for what is left
-   * @param added it is more than the whole
-   * @param kept it is said to be some of the whole
-   */
-  record Share(
-      int from,
-      int end,
-      Element amount,
-      double fraction,
-      Place place,
-      boolean added,
-      boolean kept) {}
 
   /** Behind a mark, a joint or nothing. */
   boolean begins(int i) {
@@ -168,11 +156,9 @@ final class Shares {
     int k = said + 1;
     for (int words = 0; clause.has(k) && words < FAR; k++, words++) {
       String low = clause.low(k);
-      added |= low.equals("more") || low.equals("extra") || low.equals("again");
-      kept |= isKept(low);
-      kept |= OF_IT.contains(low + " " + clause.low(k + 1));
-      boolean over =
-          BETWEEN.contains(low) || isDone(k) || kept && isKept(low) || added && isAdded(low);
+      added |= MORE.contains(low);
+      kept |= KEPT.contains(low) || OF_IT.contains(low + " " + clause.low(k + 1));
+      boolean over = BETWEEN.contains(low) || MORE.contains(low) || KEPT.contains(low) || isDone(k);
       if (!over || isPlace(k)) {
         break;
       }
@@ -188,19 +174,6 @@ final class Shares {
   /** "one mashed in the batter". */
   private boolean isDone(int i) {
     return clause.get(i).kind == Element.Kind.WORD && LineWords.isDescribing(clause.low(i));
-  }
-
-  private static boolean isKept(String low) {
-    return low.equals("kept")
-        || low.equals("back")
-        || low.equals("aside")
-        || low.equals("reserved")
-        || low.equals("saved")
-        || low.equals("of which");
-  }
-
-  private static boolean isAdded(String low) {
-    return low.equals("more") || low.equals("extra") || low.equals("again");
   }
 
   private boolean isPlace(int i) {

@@ -30,7 +30,7 @@ final class Splits {
     Splits splits = new Splits(clause);
     for (int i = 0; i < clause.size(); i++) {
       if (splits.shares.begins(i)) {
-        List<Shares.Share> shares = splits.shares.from(i);
+        List<Share> shares = splits.shares.from(i);
         i = shares.isEmpty() || !splits.take(i, shares) ? i : shares.get(shares.size() - 1).end();
       }
     }
@@ -77,54 +77,49 @@ final class Splits {
   /** What brackets or the next sentence say of a food that is named and measured before. */
   static boolean goOn(Clause before, Mention mention, Clause said, boolean brackets) {
     boolean open = mention.food != null && (!mention.isMeasured() || mention.amount != null);
-    if (!said.loose || !open) {
+    if (said.loose.isEmpty() || !open || !brackets && !isOfFood(mention, said.loose)) {
       return false;
     }
-    said.elements.forEach(element -> element.part = null);
-    Splits splits = new Splits(said);
-    for (int i = 0; i < said.size(); i++) {
-      List<Shares.Share> shares = splits.shares.begins(i) ? splits.shares.from(i) : List.of();
-      Split split =
-          shares.isEmpty() ? null : splits.plan(mention.food, mention.amount, shares, false);
-      if (split != null && (brackets || splits.isOfFood(mention, shares))) {
-        said.elements.forEach(element -> element.part = Part.PLACE);
-        said.loose = false;
-        give(split, before, mention);
-        return true;
-      }
+    Split split = plan(mention.food, mention.amount, said.loose, false);
+    if (split == null) {
+      return false;
     }
-    return false;
+    said.loose.clear();
+    give(split, before, mention);
+    return true;
   }
 
   /**
    * "Half goes in the batter, the rest for the pan" is said of the food before; "pour half into the
    * pan" and "keep three for the plate" of what is made.
    */
-  private boolean isOfFood(Mention mention, List<Shares.Share> shares) {
+  private static boolean isOfFood(Mention mention, List<Share> shares) {
+    boolean pieces = mention.amount != null && mention.amount.isCount();
     boolean counted =
-        shares.stream()
-            .anyMatch(s -> s.amount() != null && s.amount().isCount() && !mention.amount.isCount());
+        shares.stream().anyMatch(share -> share.amount() != null && share.amount().isCount());
     boolean bowl = shares.stream().anyMatch(share -> share.place() == Place.NOT_SAID);
     boolean some = shares.size() == 1 && shares.get(0).kept();
-    return !counted && (bowl && shares.size() > 1 || some);
+    return (pieces || !counted) && (bowl && shares.size() > 1 || some);
   }
 
   /** Nothing was there that it shares out: its numbers are not understood. */
   static void giveUp(Clause clause) {
-    if (clause.loose) {
-      clause.elements.stream().filter(Element::isAmount).forEach(e -> e.part = Part.UNKNOWN);
+    for (Share share : clause.loose) {
+      clause.elements.subList(share.from(), share.end()).stream()
+          .filter(Element::isAmount)
+          .forEach(element -> element.part = Part.UNKNOWN);
     }
     clause.asides.forEach(aside -> giveUp(aside.clause()));
   }
 
-  private boolean take(int from, List<Shares.Share> shares) {
+  private boolean take(int from, List<Share> shares) {
     int food = food(from);
     int last = shares.get(shares.size() - 1).end();
     boolean some = shares.size() > 1 || isSome(shares.get(0));
     if (food < 0) {
       boolean loose = some && clause.elements.stream().noneMatch(Element::isFood);
-      clause.loose |= loose;
       if (loose) {
+        clause.loose.addAll(shares);
         mark(from, last);
       }
       return loose;
@@ -148,7 +143,7 @@ final class Splits {
   }
 
   /** "half of the 100 g blueberries goes in, the other half on top". */
-  private boolean isOtherHalf(int half, List<Shares.Share> shares) {
+  private boolean isOtherHalf(int half, List<Share> shares) {
     return shares.size() == 1
         && shares.get(0).amount() == null
         && clause.is(half, Sort.PART_OF)
@@ -198,7 +193,7 @@ final class Splits {
   }
 
   /** How it is shared out; null where that is not plain. */
-  private Split plan(Element food, Element whole, List<Shares.Share> shares, boolean inside) {
+  private static Split plan(Element food, Element whole, List<Share> shares, boolean inside) {
     boolean elsewhere = shares.stream().anyMatch(share -> share.place() != Place.NOT_SAID);
     boolean measured = shares.stream().allMatch(share -> share.amount() != null);
     boolean sum = whole != null && whole.amount.orElseThrow().terms().size() > 1;
@@ -218,10 +213,10 @@ final class Splits {
     if (half && shares.get(0).amount() == null && shares.get(0).fraction() == 0) {
       return Split.more(food, List.of(whole.text()), places(shares)); // "… the rest on top"
     }
-    if (measured && (inside || shares.stream().allMatch(Shares.Share::added))) {
+    if (measured && (inside || shares.stream().allMatch(Share::added))) {
       return Split.more(food, amounts(shares, whole), places(shares));
     }
-    if (shares.stream().anyMatch(Shares.Share::added)) {
+    if (shares.stream().anyMatch(Share::added)) {
       return null;
     }
     return parts(food, whole, shares);
@@ -235,11 +230,11 @@ final class Splits {
         .isPresent();
   }
 
-  private static Split parts(Element food, Element whole, List<Shares.Share> shares) {
+  private static Split parts(Element food, Element whole, List<Share> shares) {
     double told = 0;
     int rests = 0;
     List<Double> parts = new ArrayList<>();
-    for (Shares.Share share : shares) {
+    for (Share share : shares) {
       double part = fraction(share, whole);
       if (part < 0) {
         return null;
@@ -268,12 +263,12 @@ final class Splits {
   }
 
   /** It is said to be some of the whole. */
-  private static boolean isSome(Shares.Share share) {
+  private static boolean isSome(Share share) {
     return share.place() != Place.NOT_SAID && (share.kept() || share.amount() == null);
   }
 
   /** Of the whole; 0 for what is left, less for what cannot be told. */
-  private static double fraction(Shares.Share share, Element whole) {
+  private static double fraction(Share share, Element whole) {
     if (share.amount() == null) {
       return share.fraction();
     }
@@ -283,13 +278,13 @@ final class Splits {
     return bare || part.unit() == all.unit() ? part.amount() / all.amount() : -1;
   }
 
-  private static List<String> amounts(List<Shares.Share> shares, Element whole) {
+  private static List<String> amounts(List<Share> shares, Element whole) {
     return shares.stream()
         .map(share -> whole == null ? share.amount().text() : share.amount().textLike(whole))
         .toList();
   }
 
-  private static List<Place> places(List<Shares.Share> shares) {
-    return shares.stream().map(Shares.Share::place).toList();
+  private static List<Place> places(List<Share> shares) {
+    return shares.stream().map(Share::place).toList();
   }
 }

@@ -12,7 +12,9 @@ final class Titles {
   private static final Pattern CAKES =
       Pattern.compile(
           "(?:pan|hot|griddle|johnny|flap|hoe|corn)?cakes?|waffles?|cr[eê]pes?|galettes?|pikelets?"
-              + "|blinis?|fritters?|latkes?|dosas?|oladyi|oladi|syrniki|racuchy|poffertjes|[ae]+bleskiver|okonomiyaki|uttapams?|cheelas?|chillas?|farls?|bannocks?|kaiserschmarrn|injera|msemen|arepas?|hotteok|farinata|socca|hotcakes?|drop scones?|crumpets?|palatschinken",
+              + "|blinis?|fritters?|latkes?|dosas?|drop scones?|crumpets?|palatschinken|oladyi|oladi"
+              + "|syrniki|racuchy|poffertjes|[ae]+bleskiver|okonomiyaki|uttapams?|cheelas?|chillas?"
+              + "|farls?|bannocks?|kaiserschmarrn|injera|msemen|arepas?|hotteok|farinata|socca",
           Pattern.CASE_INSENSITIVE);
 
   private Titles() {}

@@ -32,12 +32,8 @@ final class UpTo {
     if (other < 0) {
       return;
     }
-    Told.Count most = BareCounts.range(clause.get(other));
-    Told.Count few = clause.counts.pieces.orElseThrow();
-    boolean apart = most.low() > few.high() && most.low() <= MOST * few.high();
-    if (apart && (upTo.isConditional(other + 1) || upTo.isHesitant(number, other))) {
-      clause.counts.pieces = Optional.of(new Told.Count(few.low(), most.high()));
-      clause.get(other).part = Part.YIELD;
+    boolean more = upTo.isConditional(other + 1) || upTo.isHesitant(number, other);
+    if (more && upTo.raise(clause.counts, other)) {
       upTo.note(other + 1);
     }
   }
@@ -46,18 +42,23 @@ final class UpTo {
   static void inBrackets(Counted made, Clause inner) {
     UpTo upTo = new UpTo(inner);
     boolean counted = inner.size() > 1 && inner.get(0).isCount() && !inner.get(0).isWeak();
-    if (!counted || made.pieces.isEmpty() || !upTo.isConditional(1)) {
-      return;
-    }
-    Told.Count most = BareCounts.range(inner.get(0));
-    Told.Count few = made.pieces.get();
-    if (most.low() > few.high() && most.low() <= MOST * few.high()) {
-      made.pieces = Optional.of(new Told.Count(few.low(), most.high()));
+    if (counted && made.pieces.isPresent() && upTo.isConditional(1) && upTo.raise(made, 0)) {
       inner.counts.pieces = Optional.empty();
       inner.mentions.clear();
-      inner.get(0).part = Part.YIELD;
       upTo.note(1);
     }
+  }
+
+  /** Whether a number is somewhat more than how many come out, which goes up to it then. */
+  private boolean raise(Counted made, int number) {
+    Told.Count most = BareCounts.range(clause.get(number));
+    Told.Count few = made.pieces.orElseThrow();
+    boolean more = most.low() > few.high() && most.low() <= MOST * few.high();
+    if (more) {
+      made.pieces = Optional.of(new Told.Count(few.low(), most.high()));
+      clause.get(number).part = Part.YIELD;
+    }
+    return more;
   }
 
   /** The next number, over what the first one counts and a word or two; -1 for none. */

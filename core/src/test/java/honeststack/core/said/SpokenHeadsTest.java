@@ -102,6 +102,7 @@ class SpokenHeadsTest {
           4 people, makes 12, 5 each                  | 12 | 12 | 4
           makes 10, 30 if small                       | 10 | 10 | 0
           3 pancakes per serving                      |  0 |  0 | 0
+          We mix it with three hundred millilitres of milk and then for all a serving is 3 pancakes, serves 4 | 12 | 12 | 4
           """)
   void ofPiecesEatersAndWhatEachGetsTwoSayTheThird(
       String text, double fewest, double most, double eaters) {

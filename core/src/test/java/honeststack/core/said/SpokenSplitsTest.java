@@ -114,6 +114,7 @@ class SpokenSplitsTest {
           2 tbsp sugar, plus 1 tbsp to sprinkle                                          | 2 tbsp NO; 1 tbsp PL
           4 tbsp sugar, half in the batter, half on top                                  | 2 tbsp NO; 2 tbsp PL
           3 tbsp sugar, 2 tbsp in the mix, the last one on top | 2 tbsp NO; 1 tbsp PL
+          20 g oil. Keep 5 g for the pan, makes 8. | 15 g NO; 5 g PA
           200 g flour, 50 g butter, plus 10 g for the pan, 2 eggs                        | 200 g NO; 50 g NO; 10 g PA; 2 NO
           200 g flour, 50 g butter (30 g in the batter, 20 g for the pan), 2 eggs        | 200 g NO; 30 g NO; 20 g PA; 2 NO
           """)
@@ -137,6 +138,7 @@ class SpokenSplitsTest {
           200 g flour, 400 g milk. Keep 3 for the plate.                  | 200 g NO; 400 g NO
           200 g flour, 400 g milk. Put 60 ml in the pan.                  | 200 g NO; 400 g NO
           200 g flour, 60 g butter. Put half in the pan.                  | 200 g NO; 60 g NO
+          some butter. 2 for the pan, 1 in the batter.                    | butter NO
           400 g milk, half in the bowl, the rest to thin the batter       | 400 g NO
           400 g milk, 300 g in the batter, 100 g to thin it               | 400 g NO
           """)
