@@ -89,12 +89,14 @@ export default function ClaimsPage() {
         <Choice<string>
           aria-label="Of which recipe"
           value={id}
-          options={[
-            { value: '', label: 'of no recipe: only against itself' },
-            ...(shelf.data ?? [])
-              .filter((one) => one.kind !== 'PREPARATION')
-              .map((one) => ({ value: one.id, label: `of ${one.name}` })),
-          ]}
+          options={
+            shelf.data && [
+              { value: '', label: 'of no recipe: only against itself' },
+              ...shelf.data
+                .filter((one) => one.kind !== 'PREPARATION')
+                .map((one) => ({ value: one.id, label: `of ${one.name}` })),
+            ]
+          }
           onChange={setId}
         />
         <Choice<Basis>

@@ -129,6 +129,7 @@ export default function ComparePage() {
 function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void }) {
   const shelf = useQuery(queries.shelf());
   const versions = useQuery(queries.versions());
+  const listed = shelf.data && versions.data;
   const kept = byRecipe(versions.data ?? []);
   const comparable = (shelf.data ?? []).filter((recipe) => recipe.kind !== 'PREPARATION');
   const recomputed = props.chosen.filter((side) => side.startsWith('n.'));
@@ -150,11 +151,9 @@ function Versions(props: { chosen: string[]; onChange: (sides: string[]) => void
       mode="multiple"
       aria-label="Versions"
       placeholder="Versions to compare"
-      value={
-        shelf.data && versions.data ? props.chosen.filter((side) => !side.startsWith('n.')) : []
-      }
+      value={listed ? props.chosen.filter((side) => !side.startsWith('n.')) : []}
       maxCount={MOST - recomputed.length}
-      options={groups}
+      options={listed && groups}
       optionFilterProp="label"
       onChange={(sides) => props.onChange([...sides, ...recomputed])}
     />

@@ -185,12 +185,15 @@ function PutAway() {
           showSearch
           optionFilterProp="label"
           style={{ minWidth: 260 }}
-          options={(versions.data ?? [])
-            .filter((one) => names.has(one.recipeId))
-            .map((one) => ({
-              value: one.id,
-              label: `${names.get(one.recipeId) ?? ''}, version ${one.number}`,
-            }))}
+          options={
+            shelf.data &&
+            versions.data
+              ?.filter((one) => names.has(one.recipeId))
+              .map((one) => ({
+                value: one.id,
+                label: `${names.get(one.recipeId) ?? ''}, version ${one.number}`,
+              }))
+          }
           onChange={setVersion}
         />
         <Choice<NewStock['form']>

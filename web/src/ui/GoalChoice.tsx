@@ -14,10 +14,12 @@ export function GoalChoice(props: {
       aria-label="Goals"
       variant="borderless"
       value={known ? props.value : ''}
-      options={[
-        { value: '', label: 'no goals' },
-        ...(sets.data ?? []).map((set) => ({ value: set.id, label: set.name })),
-      ]}
+      options={
+        sets.data && [
+          { value: '', label: 'no goals' },
+          ...sets.data.map((set) => ({ value: set.id, label: set.name })),
+        ]
+      }
       onChange={(id) => props.onChange(id || undefined)}
     />
   );

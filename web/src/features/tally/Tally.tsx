@@ -125,7 +125,7 @@ export function AnotherFigure({ figures }: { figures: Figures }) {
         placeholder="another figure …"
         showSearch
         optionFilterProp="label"
-        options={(measurands.data?.others ?? [])
+        options={measurands.data?.others
           .filter(({ tag }) => !shown.has(tag))
           .map(({ tag, words, unit }) => ({ value: tag, label: `${words}, ${unit}` }))}
         onChange={(tag) => tag && also.add(tag)}

@@ -86,8 +86,8 @@ class StoveBrowserTest {
     Axe.check(page);
 
     link(page, "Keeping").click();
-    page.getByLabel("Of which version").fill("Morning cakes, version 1");
-    page.keyboard().press("Enter");
+    page.getByLabel("Of which version").fill("Morning cakes");
+    page.getByTitle("Morning cakes, version 1").click();
     button(page, "Put away").last().click();
     Locator row =
         page.locator(".stock-table tr", new Page.LocatorOptions().setHasText("Morning cakes"));
