@@ -9,9 +9,13 @@ import { emptyDraft } from '../shelf/emptyDraft';
 import { Marked } from './Marked';
 import { middle, rangeWords, type Entered, type Place, type Taken } from './told';
 
-const PLACES: { value: Place; label: string }[] = [
+/** Where a line goes; what goes on the plates is measured for each of them, or for all. */
+type Goes = Place | 'ALL_PLATES';
+
+const GOES: { value: Goes; label: string }[] = [
   { value: 'NOT_SAID', label: 'into the bowl' },
-  { value: 'PLATE', label: 'on the plate' },
+  { value: 'PLATE', label: 'on each plate' },
+  { value: 'ALL_PLATES', label: 'over all plates' },
   { value: 'PAN', label: 'into the pan' },
 ];
 
@@ -134,11 +138,16 @@ export function Review(props: {
               )}
             </div>
             {row.take && (
-              <Choice<Place>
+              <Choice<Goes>
                 aria-label={`Where line ${index + 1} goes`}
-                value={row.place}
-                options={PLACES}
-                onChange={(place) => set(index, { place })}
+                value={row.place === 'PLATE' && row.shared ? 'ALL_PLATES' : row.place}
+                options={GOES}
+                onChange={(goes) =>
+                  set(index, {
+                    place: goes === 'ALL_PLATES' ? 'PLATE' : goes,
+                    shared: goes === 'ALL_PLATES',
+                  })
+                }
               />
             )}
           </li>

@@ -54,6 +54,7 @@ final class ClauseReader {
     Times.in(clause);
     Ranging.in(clause);
     Alternatives.in(clause);
+    Apiece.in(clause);
     return clause;
   }
 
@@ -126,6 +127,8 @@ final class ClauseReader {
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
           clause.take(i, food + 2, Part.METHOD);
         }
+      } else if (Apiece.isOfSoMany(clause, i)) {
+        clause.get(i + 1).part = Part.NOTE;
       } else if (element.isAmount()
           && (BareCounts.isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
         clause.take(i, i + 2, Part.METHOD);

@@ -40,6 +40,12 @@ final class Mention {
   /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */
   Place more;
 
+  /** For what its amount is said; null where it is for all. */
+  Per per;
+
+  /** It is said for so many pieces. */
+  double perPieces = 1;
+
   /** Its amount is not written as it was said. */
   boolean restated;
 

@@ -64,7 +64,7 @@ final class PhraseForms {
               | (to go with/to accompany/to go alongside) (/it/them/these) | (eats/eat/has/have/takes/take/likes/loves/wants) (mine/his/hers/theirs/ours) with
               | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
           BOWL | (in/into/for/to) (the/my/our) (mix/mixture/batter/bowl/dough) | (in/into) the (well/middle) | to (thin/loosen) (/it/the batter/the mix)
-          PLATE | (between/among/on/onto/over) (the/all the/two/three/four/five/six/each of the) (plates/bowls/portions/stacks) | on (theirs/ours/yours/everyone's/everybody's/each pancake/each waffle)
+          PLATE | (between/among/on/onto/over) (the/all the/two/three/four/five/six/each of the) (plates/bowls/portions/stacks) | on (theirs/ours/yours/everyone's/everybody's/each pancake/each waffle/every one/every pancake/every waffle/each piece/every piece/each crepe/every crepe)
               | over (them/it/each/each one/everything/all of it/the stack/the pancakes/the waffles/the crepes/the whole lot)
               | (between/between the/in between the/in between) (layers/pancakes/waffles/two waffles/two pancakes)
               | (layered/sandwiched) (between/in between) (/them/the layers/the pancakes/the waffles) | to sandwich (/them/the waffles/the pancakes)

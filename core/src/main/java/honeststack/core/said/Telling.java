@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.regex.Pattern;
 
 /**
@@ -126,20 +125,18 @@ public final class Telling {
     private final String text;
     private final Page page;
     private final List<Clause> clauses;
+    private final Counted all;
     private final List<Told.Line> lines = new ArrayList<>();
 
     Telltale(String text, Page page, List<Clause> clauses) {
       this.text = text;
       this.page = page;
       this.clauses = clauses;
+      this.all = Totals.of(clauses);
     }
 
     Told told() {
       Marking marking = new Marking();
-      Optional<Told.Count> pieces = Optional.empty();
-      Optional<Told.Count> serves = Optional.empty();
-      boolean sure = false;
-      Counted all = shares();
       List<Told.Step> steps = new ArrayList<>();
       for (Clause clause : clauses) {
         for (Mention mention : clause.mentions) {
@@ -147,40 +144,13 @@ public final class Telling {
             add(clause, mention, marking);
           }
         }
-        if (clause.counts.pieces.isPresent() && (pieces.isEmpty() || clause.counts.sure || !sure)) {
-          pieces = clause.counts.pieces;
-          sure |= clause.counts.sure;
-        }
-        boolean other = clause.counts.either && serves.isPresent() && pieces.isEmpty();
-        pieces = other ? clause.counts.serves : pieces;
-        serves = other ? serves : clause.counts.serves.or(previous(serves));
         marking.clause(clause);
         step(clause).ifPresent(steps::add);
       }
       unknown(marking.unknown());
       marking.addAll(page.marks);
-      all.pieces = pieces;
-      all.serves = serves;
-      all.complete();
       return new Told(
           lines, marking.marks(), all.pieces, all.serves, steps, marking.excluded(text));
-    }
-
-    /** What each eater gets, where it says more; it is not understood where it does not. */
-    private Counted shares() {
-      Counted all = new Counted();
-      boolean known =
-          clauses.stream()
-              .map(clause -> clause.counts)
-              .anyMatch(c -> c.pieces.isPresent() || c.serves.isPresent());
-      for (Clause clause : clauses) {
-        if (clause.counts.each.isPresent() && known) {
-          all.each = clause.counts.each;
-        } else if (clause.counts.each.isPresent()) {
-          clause.counts.eachNumber.part = null;
-        }
-      }
-      return all;
     }
 
     /** Each a line to correct; beyond so many, one for all that is left. */
@@ -199,10 +169,6 @@ public final class Telling {
       lines.add(new Told.Line(words, start, end, Place.NOT_SAID, false, false));
     }
 
-    private Supplier<Optional<Told.Count>> previous(Optional<Told.Count> said) {
-      return () -> said;
-    }
-
     private void add(Clause clause, Mention mention, Marking marking) {
       int line = lines.size();
       marking.line(mention, line);
@@ -217,7 +183,20 @@ public final class Telling {
           mention.split = null;
         }
       }
-      lines.add(new Told.Line(words, start, end, mention.place, false, true));
+      String said = times(mention, words, Apiece.times(mention, all));
+      boolean shared = Apiece.isForAll(mention, all);
+      lines.add(new Told.Line(said, start, end, mention.place, shared, true));
+    }
+
+    /** As it is where it measures nothing; of a food that nobody knows the amount alone. */
+    private String times(Mention mention, String words, double times) {
+      try {
+        return times == 1 ? words : writer.scaled(words, Optional.empty(), times).text();
+      } catch (RefusedException notRead) {
+        return Scaled.times(mention.amountText, times)
+            .map(amount -> amount + " " + mention.foodText)
+            .orElse(words);
+      }
     }
 
     /** A line for each place. */

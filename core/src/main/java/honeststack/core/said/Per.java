@@ -1,0 +1,9 @@
+package honeststack.core.said;
+
+/** For what an amount is said, where it is not for all. */
+enum Per {
+  PIECE,
+  EATER,
+  /** Of pieces or eaters, whichever the text counts. */
+  EITHER
+}

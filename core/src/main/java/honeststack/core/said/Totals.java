@@ -1,0 +1,33 @@
+package honeststack.core.said;
+
+import java.util.List;
+
+/** What all sentences of a text say together of how many come out, and how many eat. */
+final class Totals {
+  private Totals() {}
+
+  static Counted of(List<Clause> clauses) {
+    Counted all = new Counted();
+    boolean known =
+        clauses.stream()
+            .map(clause -> clause.counts)
+            .anyMatch(c -> c.pieces.isPresent() || c.serves.isPresent());
+    for (Clause clause : clauses) {
+      Counted said = clause.counts;
+      if (said.pieces.isPresent() && (all.pieces.isEmpty() || said.sure || !all.sure)) {
+        all.pieces = said.pieces;
+        all.sure |= said.sure;
+      }
+      boolean other = said.either && all.serves.isPresent() && all.pieces.isEmpty();
+      all.pieces = other ? said.serves : all.pieces;
+      all.serves = other || said.serves.isEmpty() ? all.serves : said.serves;
+      if (said.each.isPresent() && known) {
+        all.each = said.each;
+      } else if (said.each.isPresent()) {
+        said.eachNumber.part = null; // not understood where nothing says of how many
+      }
+    }
+    all.complete();
+    return all;
+  }
+}
