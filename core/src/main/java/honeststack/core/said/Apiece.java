@@ -207,14 +207,17 @@ final class Apiece {
     }
   }
 
-  /** How often a told amount counts; 1 where the text counts neither pieces nor eaters. */
+  /** How often a told amount counts: for pieces or eaters that the text does not count once. */
   static double times(Mention mention, Counted all) {
     Per said = mention.per == Per.EITHER ? either(all) : mention.per;
     if (said == Per.PIECE) {
       return all.pieces.map(n -> middle(n) / mention.perPieces).orElse(1.0);
     }
-    boolean cooked = said == Per.EATER && mention.place != Place.PLATE;
-    return cooked ? all.serves.map(Apiece::middle).orElse(1.0) : 1;
+    if (said == null) {
+      return mention.times;
+    }
+    boolean plate = mention.place == Place.PLATE;
+    return plate ? 1 : all.serves.map(Apiece::middle).orElse(1.0);
   }
 
   private static Per either(Counted all) {

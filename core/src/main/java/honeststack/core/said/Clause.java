@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 /** The elements of a sentence, and what has been made of them so far. */
@@ -21,6 +22,9 @@ final class Clause {
 
   /** How it shares out what was named before it. */
   final List<Share> loose = new ArrayList<>();
+
+  /** How much of what is told was made, where it says so. */
+  Optional<Batch> batch = Optional.empty();
 
   final List<Mention> mentions = new ArrayList<>();
 

@@ -37,6 +37,7 @@ final class ClauseReader {
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
     Titles.in(clause);
+    Batches.in(clause);
     Splits.in(clause);
     other(clause);
     Arrows.in(clause);

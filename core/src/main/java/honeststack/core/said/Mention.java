@@ -40,6 +40,9 @@ final class Mention {
   /** "plus more for the pan": where the unmeasured rest goes; null for a food of its own. */
   Place more;
 
+  /** How many times of it were made. */
+  double times = 1;
+
   /** For what its amount is said; null where it is for all. */
   Per per;
 

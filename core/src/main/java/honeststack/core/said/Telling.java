@@ -61,6 +61,7 @@ public final class Telling {
     read.forEach(Splits::giveUp);
     new Again(read).find();
     Scales.once(read);
+    Batches.apply(read);
     return new Telltale(text, page, read).told();
   }
 
@@ -177,7 +178,7 @@ public final class Telling {
       String words = words(clause, mention);
       if (mention.split != null) {
         try {
-          shared(mention.split, words, start, end);
+          shared(mention, words, start, end);
           return;
         } catch (RefusedException notRead) {
           mention.split = null;
@@ -200,10 +201,11 @@ public final class Telling {
     }
 
     /** A line for each place. */
-    private void shared(Split split, String words, int start, int end) {
+    private void shared(Mention mention, String words, int start, int end) {
+      Split split = mention.split;
       List<Told.Line> shares = new ArrayList<>();
       for (int i = 0; i < split.parts().size(); i++) {
-        String some = writer.scaled(words, Optional.empty(), split.parts().get(i)).text();
+        String some = writer.scaled(words, Optional.empty(), mention.times * split.parts().get(i)).text();
         Place place = split.places().get(i);
         boolean shared = place == Place.PLATE;
         shares.add(new Told.Line(some, start, end, place, shared, true));

@@ -112,7 +112,7 @@ final class Times {
   /** "100 g flour, twice"; "1 tin, use half". */
   private void behind(Mention mention) {
     for (int to = Math.min(clause.size(), mention.to + FAR); to > mention.to; to--) {
-      if (isEnd(to) && !holdsFood(mention.to, to) && uses(mention, words(clause, mention.to, to))) {
+      if (isEnd(to) && isOpen(mention.to, to) && uses(mention, words(clause, mention.to, to))) {
         note(mention.to, to);
         return;
       }
@@ -193,8 +193,10 @@ final class Times {
         || clause.isWord(i, "and", "then", "but", "plus");
   }
 
-  private boolean holdsFood(int from, int to) {
-    return clause.elements.subList(from, to).stream().anyMatch(Element::isFood);
+  /** No food stands there, nor a number of which something was made. */
+  private boolean isOpen(int from, int to) {
+    return clause.elements.subList(from, to).stream()
+        .noneMatch(e -> e.isFood() || e.isAmount() && e.part == Part.METHOD);
   }
 
   private void note(int from, int to) {

@@ -1,0 +1,197 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * How much of a recipe was made: "… I only made half of that", "… all doubled", "half a batch of
+ * this: …". What may be done with it ("doubles well") or was done before ("that's a double batch")
+ * changes nothing.
+ */
+final class Batches {
+  private static final int LONGEST = 14;
+
+  private static final String NUMBER =
+      "\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|one|two|three|four|five|six|ten";
+
+  /** So much of it; of several numbers in a row the longest. */
+  private static final Pattern TIMES =
+      Pattern.compile(
+          "(?:(?<= |^)(?:"
+              + ("(?<times>" + NUMBER + ") (?:times|x|×)|(?:times|x|×) ?(?<x>" + NUMBER + ")")
+              + ("|(?<batches>" + NUMBER + ") batches")
+              + "|(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
+              + "|three quarters|¾|3/4|halved|doubled|double|twice|tripled|trebled|triple|treble"
+              + "|quadrupled|quartered))(?= |$))");
+
+  private static final Pattern DONE =
+      Pattern.compile("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
+
+  private static final Pattern IT = Pattern.compile("\\b(?:it|that|this|the lot)\\b");
+
+  private static final Pattern MADE =
+      Pattern.compile(
+          "\\b(?:made|make|making|did|do|cooked|cook|baked|bake|mixed|go for|went for)\\b");
+
+  private static final Pattern EVERYTHING =
+      Pattern.compile(
+          "\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
+
+  private static final Pattern FOLLOWS =
+      Pattern.compile("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
+
+  private static final Pattern NOT_DONE =
+      Pattern.compile(
+          "\\b(?:if|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
+              + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
+              + "|works|minutes?|hours?|pan|batter)\\b|^(?:so |and |then )?(?:double|halve|triple)"
+              + " (?:it|that|everything|all)\\b");
+
+  private static final Map<String, Double> VALUES =
+      Map.ofEntries(
+          Map.entry("half", 0.5),
+          Map.entry("½", 0.5),
+          Map.entry("1/2", 0.5),
+          Map.entry("halved", 0.5),
+          Map.entry("a third", 1 / 3.0),
+          Map.entry("⅓", 1 / 3.0),
+          Map.entry("1/3", 1 / 3.0),
+          Map.entry("a quarter", 0.25),
+          Map.entry("¼", 0.25),
+          Map.entry("1/4", 0.25),
+          Map.entry("quartered", 0.25),
+          Map.entry("two thirds", 2 / 3.0),
+          Map.entry("⅔", 2 / 3.0),
+          Map.entry("2/3", 2 / 3.0),
+          Map.entry("three quarters", 0.75),
+          Map.entry("¾", 0.75),
+          Map.entry("3/4", 0.75),
+          Map.entry("double", 2.0),
+          Map.entry("doubled", 2.0),
+          Map.entry("twice", 2.0),
+          Map.entry("triple", 3.0),
+          Map.entry("treble", 3.0),
+          Map.entry("tripled", 3.0),
+          Map.entry("trebled", 3.0),
+          Map.entry("quadrupled", 4.0),
+          Map.entry("one", 1.0),
+          Map.entry("two", 2.0),
+          Map.entry("three", 3.0),
+          Map.entry("four", 4.0),
+          Map.entry("five", 5.0),
+          Map.entry("six", 6.0),
+          Map.entry("ten", 10.0),
+          Map.entry("one and a half", 1.5),
+          Map.entry("two and a half", 2.5));
+
+  private Batches() {}
+
+  /** Finds it before amounts and foods are paired; of two the last counts. */
+  static void in(Clause clause) {
+    for (int from = 0; from < clause.size(); ) {
+      int to = end(clause, from);
+      Optional<Batch> said = to - from > LONGEST ? Optional.empty() : said(clause, from, to);
+      if (said.isPresent()) {
+        clause.take(from, to, Part.METHOD);
+        clause.batch = said;
+      }
+      from = to + 1;
+    }
+  }
+
+  /** Has all that was told count so many times, and what came of it. */
+  static void apply(List<Clause> clauses) {
+    for (int i = 0; i < clauses.size(); i++) {
+      if (clauses.get(i).batch.isPresent()) {
+        Batch batch = clauses.get(i).batch.get();
+        List<Clause> meant =
+            batch.ahead() ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
+        meant.forEach(clause -> times(clause, batch.times()));
+      }
+    }
+  }
+
+  private static void times(Clause clause, double times) {
+    clause.mentions.forEach(mention -> mention.times *= times);
+    clause.counts.pieces = clause.counts.pieces.map(count -> times(count, times));
+    clause.counts.serves = clause.counts.serves.map(count -> times(count, times));
+  }
+
+  private static Told.Count times(Told.Count count, double times) {
+    return new Told.Count(count.low() * times, count.high() * times);
+  }
+
+  /** Up to a comma or a stop, or before what is measured. */
+  private static int end(Clause clause, int from) {
+    int to = from;
+    while (to < clause.size()
+        && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(")
+        && !clause.isWord(to, "but", "as", "because", "since")
+        && !(to > from && isMeasured(clause, to))) {
+      to++;
+    }
+    return to;
+  }
+
+  private static boolean isMeasured(Clause clause, int i) {
+    boolean amount = clause.isStrong(i) && (!clause.get(i).isCount() || clause.isFood(i + 1));
+    return clause.isFood(i) || amount;
+  }
+
+  private static Optional<Batch> said(Clause clause, int from, int to) {
+    StringBuilder joined = new StringBuilder();
+    for (int i = from; i < to; i++) {
+      Element element = clause.get(i);
+      boolean measured = element.isFood() || element.isAmount() && !element.isCount();
+      if (measured || !element.isFree()) {
+        return Optional.empty();
+      }
+      joined.append(i > from ? " " : "").append(clause.low(i));
+    }
+    String words = joined.toString();
+    Matcher times = TIMES.matcher(words);
+    if (!times.find() || NOT_DONE.matcher(words).find()) {
+      return Optional.empty();
+    }
+    boolean ahead = clause.isMark(to, ":") || clause.has(to) && isMeasured(clause, to);
+    boolean apart = from == 0 || clause.get(from - 1).kind != Element.Kind.AMOUNT;
+    boolean bare = apart && times.start() == 0 && times.end() == words.length();
+    boolean told =
+        ahead
+            ? from == 0 && (FOLLOWS.matcher(words).find() || bare && isNumber(times) && clause.isMark(to, ":"))
+            : EVERYTHING.matcher(words).find()
+                || MADE.matcher(words).find()
+                || isDone(clause, times, words, bare, to)
+                || bare && isNumber(times) && to >= clause.size() - 1;
+    return told ? Optional.of(new Batch(value(times), ahead)) : Optional.empty();
+  }
+
+  /** "2x", "times three". */
+  private static boolean isNumber(Matcher times) {
+    return times.group("times") != null || times.group("x") != null;
+  }
+
+  /** "I doubled it", "doubled", "halved as we are two"; not "strawberries, halved". */
+  private static boolean isDone(
+      Clause clause, Matcher times, String words, boolean bare, int end) {
+    String word = times.group("word");
+    boolean done = word != null && DONE.matcher(word).matches();
+    boolean cut = bare && done && (word.equals("halved") || word.equals("quartered"));
+    int next = clause.isMark(end, ",") ? end + 1 : end;
+    boolean reason = clause.isWord(next, "as", "because", "since");
+    return done && (IT.matcher(words).find() || bare && (!cut || reason));
+  }
+
+  private static double value(Matcher times) {
+    for (String group : new String[] {"times", "x", "batches", "word"}) {
+      String said = times.group(group);
+      if (said != null) {
+        return VALUES.containsKey(said) ? VALUES.get(said) : Double.parseDouble(said);
+      }
+    }
+    throw new IllegalStateException("No number in “" + times.group() + "”.");
+  }
+}
