@@ -161,7 +161,9 @@ final class Batches {
     boolean bare = apart && times.start() == 0 && times.end() == words.length();
     boolean told =
         ahead
-            ? from == 0 && (FOLLOWS.matcher(words).find() || bare && isNumber(times) && clause.isMark(to, ":"))
+            ? from == 0
+                && (FOLLOWS.matcher(words).find()
+                    || bare && isNumber(times) && clause.isMark(to, ":"))
             : EVERYTHING.matcher(words).find()
                 || MADE.matcher(words).find()
                 || isDone(clause, times, words, bare, to)
@@ -175,8 +177,7 @@ final class Batches {
   }
 
   /** "I doubled it", "doubled", "halved as we are two"; not "strawberries, halved". */
-  private static boolean isDone(
-      Clause clause, Matcher times, String words, boolean bare, int end) {
+  private static boolean isDone(Clause clause, Matcher times, String words, boolean bare, int end) {
     String word = times.group("word");
     boolean done = word != null && DONE.matcher(word).matches();
     boolean cut = bare && done && (word.equals("halved") || word.equals("quartered"));

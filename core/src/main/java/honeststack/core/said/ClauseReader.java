@@ -44,9 +44,11 @@ final class ClauseReader {
     Retracted.in(clause);
     Corrections.in(clause);
     Exclusions.in(clause);
+    Naming naming = new Naming(clause);
+    List<Mention> mentions = Blends.in(clause, naming);
     Relative relative = new Relative(clause);
     Choices choices = new Choices(clause);
-    link(clause, choices);
+    link(clause, choices, naming, mentions);
     relative.complete();
     more(clause);
     Places.in(clause);
@@ -131,7 +133,7 @@ final class ClauseReader {
       } else if (Apiece.isOfSoMany(clause, i)) {
         clause.get(i + 1).part = Part.NOTE;
       } else if (element.isAmount()
-          && (BareCounts.isOfEachPiece(clause, i) || Mixed.isSum(clause, i))) {
+          && (BareCounts.isOfEachPiece(clause, i) || Sums.isOfMeasured(clause, i))) {
         clause.take(i, i + 2, Part.METHOD);
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
@@ -156,10 +158,8 @@ final class ClauseReader {
     }
   }
 
-  private void link(Clause clause, Choices choices) {
+  private void link(Clause clause, Choices choices, Naming naming, List<Mention> mentions) {
     Counts.in(clause);
-    Naming naming = new Naming(clause);
-    List<Mention> mentions = new ArrayList<>();
     List<Linking.Link> shared = Sharing.in(clause);
     shared.forEach(link -> mentions.add(naming.of(link, true)));
     for (Linking.Link link : Linking.in(clause)) {
@@ -186,8 +186,7 @@ final class ClauseReader {
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
     Units.complete(clause, mentions, grams);
 
-    Halves.in(clause, mentions);
-    Mixed.in(clause, mentions);
+    Sums.in(clause, mentions);
     Alone.single(clause, mentions);
     Compounds.in(clause, mentions);
     PartsOf.in(clause, mentions);

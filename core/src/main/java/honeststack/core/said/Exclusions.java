@@ -78,7 +78,8 @@ final class Exclusions {
       int food = clause.ahead(i + 1, FAR, Element::isFood);
       boolean asked = clause.get(i).low().startsWith("if i");
       boolean measured = asked && clause.ahead(food + 2, 1, Element::isAmount) >= 0;
-      if (food >= 0 && !isAmountBetween(i, food) && !measured) {
+      boolean times = Relative.isTimes(clause, i - 1); // "twice the weight of milk"
+      if (food >= 0 && !isAmountBetween(i, food) && !measured && !times) {
         clause.take(i, food + 1, Part.ASIDE);
       }
     }

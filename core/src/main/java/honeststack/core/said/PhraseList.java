@@ -155,7 +155,7 @@ final class PhraseList {
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
               | rather
-          EACH | both | of either | ea | ea . | of both | both of | each | of each | each of | apiece | of each one | per each
+          EACH | both | of either | of every one | ea | ea . | of both | both of | each | of each | each of | apiece | of each one | per each
           ALL_GRAMS | all g | weights in grams | everything in g | amounts in grams | in g | all grams | all in grams | everything in grams | all in g | in grams
           MORE | plus more | plus extra | plus a little more | plus some | plus a bit
               | plus an extra | and more | with more

@@ -16,25 +16,35 @@ import java.util.regex.Pattern;
 final class Relative {
   private static final int FAR = 9;
 
+  /** "one and a half times", "double", "a third". */
+  private static final String TIMES_OVER =
+      "(?:a |one |two |three |four |five |six |one and a half |two and a half |\\d+(?:\\.\\d+)? )?"
+          + "(twice|double|triple|thrice|half|third|quarter|thirds|quarters|times)";
+
+  private static final String TAIL =
+      "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
+          + "| measure| the| of| in| an| a| its| their| own)*)";
+
   private static final Pattern SAID =
       Pattern.compile(
-          "(?:of |about |roughly |exactly |just |only |and |with |plus |then |, )*"
-              + "(?:(?:the )?(same|ditto|likewise|another)|an? (equal)|(equal)|(as) much|"
-              + "(?:a |one |two |three |four |five |six |\\d+ )?"
-              + "(twice|double|triple|thrice|half|third|quarter|thirds|quarters|times))"
-              + "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
-              + "| measure| the| of| in| an| a)*)");
+          "(?:of |about |roughly |exactly |just |only |and |with |plus |then |at |to |, )*"
+              + "(?:(?:the )?(same|ditto|likewise|another|its own|their own)|an? (equal)|(equal)"
+              + "|(as) much|"
+              + TIMES_OVER
+              + ")"
+              + TAIL);
 
   /** Said behind the food. */
   private static final Pattern BEHIND =
-      Pattern.compile("(?:[:,–-] )?(?:(?:the )?same(?: amount| again)?|ditto|likewise)");
+      Pattern.compile(
+          "(?:[:,–-] )?(?:at )?(?:(?:the )?(?:same|ditto|likewise)|" + TIMES_OVER + ")" + TAIL);
 
   private static final int FAR_BEHIND = 6;
 
   /** Without one of these nothing is said so. */
   private static final Pattern CUE =
       Pattern.compile(
-          "same|ditto|likewise|another|equal|much|twice|double|triple|thrice|half|third|quarter|times");
+          "same|ditto|likewise|another|equal|own|much|twice|double|triple|thrice|half|third|quarter|times");
 
   private static final Map<String, Double> TIMES =
       Map.of(
@@ -82,6 +92,11 @@ final class Relative {
     }
   }
 
+  static boolean isTimes(Clause clause, int i) {
+    return clause.isWord(i, "twice", "half", "double", "triple")
+        || clause.has(i) && clause.low(i).endsWith(" times");
+  }
+
   private void find(int from) {
     StringBuilder said = new StringBuilder();
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
@@ -91,10 +106,12 @@ final class Relative {
           boolean as = clause.isWord(i + 1, "as") && clause.isFood(i + 2) && isElsewhere(i + 2);
           boolean weight = matcher.group(6).contains("weight");
           Element base = as ? clause.get(i + 2) : null;
-          shares.add(new Share(clause.get(i), factor(matcher), weight, base));
+          shares.add(new Share(clause.get(i), factor(matcher, 5), weight, base));
           clause.take(from, i, Part.NOTE);
           if (as) {
             clause.take(i + 1, i + 3, Part.NOTE);
+          } else {
+            joined(i, factor(matcher, 5), weight);
           }
         }
         return;
@@ -103,7 +120,18 @@ final class Relative {
     }
   }
 
-  /** "cinnamon 1 tsp, sugar the same". */
+  /** "the same of milk and of water". */
+  private void joined(int food, double factor, boolean weight) {
+    int and = clause.isMark(food + 1, ",") ? food + 2 : food + 1;
+    int next = clause.isWord(and + 1, "of") ? and + 2 : and + 1;
+    boolean measured = clause.isAmount(next + 1) && !clause.isFood(next + 2);
+    if (clause.isWord(and, "and") && clause.isFood(next) && !measured) {
+      shares.add(new Share(clause.get(next), factor, weight, null));
+      joined(next, factor, weight);
+    }
+  }
+
+  /** "cinnamon 1 tsp, sugar the same", "milk, twice as much". */
   private void behind(int food) {
     if (!clause.isFood(food) || clause.isStrong(food - 1)) {
       return;
@@ -112,8 +140,12 @@ final class Relative {
     for (int i = food + 1; i < clause.size() && i < food + FAR_BEHIND; i++) {
       said.append(said.length() == 0 ? "" : " ").append(clause.low(i));
       boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ";", ".");
-      if (end && BEHIND.matcher(said).matches()) {
-        shares.add(new Share(clause.get(food), 1, false, null));
+      Matcher behind = BEHIND.matcher(said);
+      boolean own = // "cream, double", "banana half"
+          i == food + 1 && (clause.get(i).isAmount() || clause.isWord(food, "cream"));
+      if (end && !own && behind.matches()) {
+        boolean weight = behind.group(2).contains("weight");
+        shares.add(new Share(clause.get(food), factor(behind, 1), weight, null));
         clause.take(food + 1, i + 1, Part.NOTE);
         return;
       }
@@ -131,27 +163,36 @@ final class Relative {
   private boolean isMeant(Matcher said, int from) {
     String tail = said.group(6);
     boolean compares = tail.contains("as ") || tail.contains("that") || tail.contains("the");
+    compares |= tail.contains("its") || tail.contains("their");
     boolean named = tail.contains("amount") || tail.contains("weight") || tail.contains("quantity");
     boolean free = clause.get(from).isFree();
     if (said.group(5) != null) {
       return free && (compares || named) && !clause.get(from).isAmount()
-          || free && tail.contains("as m") | tail.contains("that");
+          || free && (tail.contains("as m") || tail.contains("that") || tail.contains("its"));
     }
-    boolean ditto = "ditto".equals(said.group(1));
+    boolean ditto = "ditto".equals(said.group(1)) || "likewise".equals(said.group(1));
     return free && (said.group(4) != null || ditto || !tail.isEmpty());
   }
 
-  private static double factor(Matcher said) {
-    String times = said.group(5);
+  private static double factor(Matcher said, int group) {
+    String times = said.group(group);
     if (times == null) {
       return 1;
     }
-    Matcher many =
-        Pattern.compile("(\\w+) " + times).matcher(said.group().substring(0, said.end(5)));
-    String number = many.find() ? many.group(1).toLowerCase(Locale.ROOT) : "";
-    int of =
-        number.matches("\\d{1,3}") ? Integer.parseInt(number) : NUMBERS.getOrDefault(number, 1);
-    return of * TIMES.get(times);
+    String before = said.group().substring(0, said.start(group)).toLowerCase(Locale.ROOT).strip();
+    if (before.endsWith(" and a half")) {
+      before = before.substring(0, before.length() - " and a half".length());
+      return (0.5 + number(before)) * TIMES.get(times);
+    }
+    return number(before) * TIMES.get(times);
+  }
+
+  /** The number that ends there; 1 for none. */
+  private static double number(String words) {
+    String last = words.substring(words.lastIndexOf(' ') + 1);
+    return last.matches("\\d{1,3}(?:\\.\\d+)?")
+        ? Double.parseDouble(last)
+        : NUMBERS.getOrDefault(last, 1);
   }
 
   /** Writes the amounts, now that each food has its own. */

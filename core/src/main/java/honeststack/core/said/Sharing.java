@@ -17,13 +17,29 @@ final class Sharing {
   static List<Linking.Link> in(Clause clause) {
     Sharing sharing = new Sharing(clause);
     List<Linking.Link> links = new ArrayList<>();
-    for (int i = 1; i < clause.size(); i++) {
+    for (int i = 0; i < clause.size(); i++) {
+      int first = clause.is(i, Sort.EACH) ? sharing.measuredBefore(i) : -1;
+      if (first >= 0) {
+        sharing.share(first, links);
+      }
       boolean each = clause.is(i, Sort.EACH) && clause.isStrong(i - 1);
       if (each || clause.is(i, Sort.EACH) && clause.isStrong(i + 1) && i + 1 < clause.size()) {
         sharing.share(each ? i - 1 : i + 1, links);
       }
     }
     return links;
+  }
+
+  /** "150 g of flour, milk and honey each": the amount before the list; -1 for none. */
+  private int measuredBefore(int each) {
+    int i = each - 1;
+    int foods = 0;
+    while (clause.isFood(i) || clause.isMark(i, ",") || clause.isWord(i, "and", "of")) {
+      foods += clause.isFood(i) ? 1 : 0;
+      i--;
+    }
+    boolean end = !clause.has(each + 1) || clause.get(each + 1).kind == Element.Kind.MARK;
+    return end && foods > 1 && clause.isStrong(i) && clause.isFood(each - 1) ? i : -1;
   }
 
   private void share(int amount, List<Linking.Link> links) {

@@ -205,7 +205,8 @@ public final class Telling {
       Split split = mention.split;
       List<Told.Line> shares = new ArrayList<>();
       for (int i = 0; i < split.parts().size(); i++) {
-        String some = writer.scaled(words, Optional.empty(), mention.times * split.parts().get(i)).text();
+        String some =
+            writer.scaled(words, Optional.empty(), mention.times * split.parts().get(i)).text();
         Place place = split.places().get(i);
         boolean shared = place == Place.PLATE;
         shares.add(new Told.Line(some, start, end, place, shared, true));
