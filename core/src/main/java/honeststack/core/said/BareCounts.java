@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 final class BareCounts {
   private static final int FAR = 4;
   private static final int SHORT = 8;
-  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos)\\.?");
+  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos|ea)\\.?");
   private static final Set<String> ALL = Set.of("in all", "altogether", "in total", "all told");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
@@ -88,7 +88,8 @@ final class BareCounts {
   /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
   private static boolean isLeftOver(Clause clause, int i) {
     boolean marked = i > 0 && clause.isMark(i - 1, ",", ";", ".");
-    boolean apart = i == 0 || marked && isOwned(clause, i - 2);
+    boolean there = i > 0 && clause.low(i - 1).matches("there (?:were|was|are)|there|were");
+    boolean apart = i == 0 || there || marked && isOwned(clause, i - 2);
     if (marked && clause.get(i).isCount() && isAll(clause.low(i + 1))) {
       return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"
     }
@@ -97,7 +98,12 @@ final class BareCounts {
     }
     boolean pieces = PIECES.matcher(clause.low(i)).matches() && isEnd(clause, i + 1);
     boolean all = isAll(clause.low(i + 1)) && isEnd(clause, i + 2);
-    return pieces || all || OUT.matcher(clause.low(i + 1)).matches();
+    return pieces || all || OUT.matcher(clause.low(i + 1)).matches() || isInTheEnd(clause, i + 1);
+  }
+
+  private static boolean isInTheEnd(Clause clause, int i) {
+    boolean end = clause.isWord(i, "in") && clause.isWord(i + 2, "end") && isEnd(clause, i + 3);
+    return end || clause.isWord(i, "of") && clause.isWord(i + 1, "them") && isEnd(clause, i + 2);
   }
 
   /** The food there has an amount before it. */

@@ -10,6 +10,9 @@ import java.util.Map;
 final class Choices {
   private static final int FAR = 5;
 
+  /** So many elements say why one of them is better. */
+  private static final int REASON = 8;
+
   private final Clause clause;
 
   /** The other foods of a choice, each with its own amount or none, by its first food. */
@@ -124,7 +127,8 @@ final class Choices {
   private boolean isNear(int food, int or) {
     for (int i = food + 1; i < or; i++) {
       Element element = clause.get(i);
-      boolean over = element.kind == Element.Kind.WORD || element.isMark(",", "(");
+      boolean last = i == or - 1 && element.isMark("-", "–", ";");
+      boolean over = last || element.kind == Element.Kind.WORD || element.isMark(",", "(");
       if (!over && element.part != Part.CHOICE && element.part != Part.NOTE) {
         return false;
       }
@@ -132,9 +136,22 @@ final class Choices {
     return true;
   }
 
+  /** "or, if you have none, oil": behind the second comma. */
+  private int behindReason(int comma) {
+    int i = comma + 1;
+    while (clause.has(i) && i < comma + REASON && !clause.isMark(i, ",")) {
+      if (clause.get(i).isFood() || clause.isStrong(i)) {
+        return comma;
+      }
+      i++;
+    }
+    return clause.isMark(i, ",") ? i + 1 : comma;
+  }
+
   private void other(int first, int or) {
-    int amount = clause.ahead(or + 1, FAR, e -> e.isAmount() && !e.isWeak());
-    int food = clause.ahead(amount >= 0 ? amount + 1 : or + 1, FAR, Element::isFood);
+    int from = clause.isMark(or + 1, ",") ? behindReason(or + 1) : or + 1;
+    int amount = clause.ahead(from, FAR, e -> e.isAmount() && !e.isWeak());
+    int food = clause.ahead(amount >= 0 ? amount + 1 : from, FAR, Element::isFood);
     if (food < 0 || !clause.isFood(food)) {
       return;
     }

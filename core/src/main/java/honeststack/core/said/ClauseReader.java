@@ -277,6 +277,19 @@ final class ClauseReader {
     return left;
   }
 
+  /** "50 g butter or (dairy free) 45 ml oil": the brackets say no more of the food before. */
+  private static boolean isReason(Clause clause, Clause.Aside aside) {
+    boolean or =
+        clause.elements.stream()
+            .anyMatch(e -> e.is(Sort.OR) && e.part == Part.CHOICE && e.end() == aside.after());
+    boolean reason = or && aside.clause().mentions.stream().noneMatch(Mention::isMeasured);
+    if (reason) {
+      aside.clause().mentions.clear();
+      aside.clause().elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return reason;
+  }
+
   /** "1 serving (2 tbsp, 30 g) maple syrup": what follows right behind, unless it is measured. */
   private static Mention next(Clause clause, Clause.Aside aside) {
     int end = aside.clause().sentence.tokens().get(0).start();
@@ -305,7 +318,9 @@ final class ClauseReader {
   /** What stands in brackets behind a food: its amount again, its parts, or a note. */
   private void asides(Clause clause) {
     for (Clause.Aside aside : clause.asides) {
-      if (Labels.isInBrackets(clause, aside) || isOfLeftOut(clause, aside)) {
+      if (Labels.isInBrackets(clause, aside)
+          || isOfLeftOut(clause, aside)
+          || isReason(clause, aside)) {
         continue;
       }
       Mention before = null;

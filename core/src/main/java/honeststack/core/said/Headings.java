@@ -1,8 +1,10 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 
@@ -70,6 +72,29 @@ final class Headings {
           "potassium",
           "calcium",
           "iron");
+
+  /** Before a colon only. */
+  private static final Set<String> PAN_LABELS =
+      Set.of("iron", "skillet", "griddle", "grease", "fat", "cooking", "tawa", "frying pan");
+
+  private static final Set<String> PLATE_LABELS =
+      Set.of(
+          "over",
+          "topped",
+          "plating",
+          "finish",
+          "finishing",
+          "serve",
+          "side",
+          "sides",
+          "accompaniment",
+          "accompaniments",
+          "table",
+          "sauce",
+          "compote",
+          "decoration");
+
+  private static final int MOST_LABEL_WORDS = 3;
 
   /** What nothing else is called by. */
   private static final String[] TOPPINGS = {
@@ -165,6 +190,47 @@ final class Headings {
     return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
   }
 
+  /** Where within a line a label of the pan or the plate begins: "… / Pan: 10 g butter"; 0 for none. */
+  static int nextLabel(List<Token> tokens) {
+    for (int i = 2; i + 2 < tokens.size(); i++) {
+      if (tokens.get(i - 1).isMark(".", "/", ";", "|", ",") && isPlaceLabel(tokens, i)) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
+  private static boolean isPlaceLabel(List<Token> tokens, int from) {
+    for (int i = from + 1; i <= from + MOST_LABEL_WORDS && i + 1 < tokens.size(); i++) {
+      if (tokens.get(i).isMark(":")) {
+        Set<Sort> heading = of(tokens.subList(from, i));
+        boolean place = heading.contains(Sort.H_PAN) || heading.contains(Sort.H_PLATE);
+        return place && tokens.subList(i + 1, tokens.size()).stream().anyMatch(Headings::isName);
+      }
+      if (tokens.get(i).kind() != Token.Kind.WORD) {
+        return false;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isName(Token token) {
+    return token.kind() == Token.Kind.WORD && UnitWords.of(token.low()).isEmpty();
+  }
+
+  /** "Pan - 10 g butter": a dash stands for the colon. */
+  private static int dash(List<Token> tokens) {
+    for (int i = 1; i <= MOST_LABEL_WORDS && i + 2 < tokens.size(); i++) {
+      boolean dash = tokens.get(i).isMark("-", "–") && isNumber(tokens, i + 1);
+      boolean apart = dash && tokens.get(i).start() > tokens.get(i - 1).end();
+      Set<Sort> heading = apart ? of(tokens.subList(0, i)) : Set.of();
+      if (heading.contains(Sort.H_PAN) || heading.contains(Sort.H_PLATE)) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
   /** Where the words before a colon end; 0 if the line has none in its first words. */
   static int headEnd(List<Token> tokens) {
     for (int i = 1; i < tokens.size() && i <= LONGEST; i++) {
@@ -172,7 +238,7 @@ final class Headings {
         return i;
       }
     }
-    return 0;
+    return dash(tokens);
   }
 
   /** Past what only leads to it: "And the topping", "Part 2: topping", "[Topping]". */
@@ -216,10 +282,14 @@ final class Headings {
                 found.addAll(phrase.sorts());
               }
             });
-    if (found.contains(Sort.PAN) || found.contains(Sort.PAN_NEXT)) {
+    String label = Token.joined(tokens.subList(0, end)).toLowerCase(Locale.ROOT);
+    if (found.contains(Sort.PAN)
+        || found.contains(Sort.PAN_NEXT)
+        || PAN_LABELS.contains(label)) {
       found.add(Sort.H_PAN); // "For greasing the pan"
     } else if (found.contains(Sort.PLATE)
         || found.contains(Sort.PLATE_NEXT)
+        || PLATE_LABELS.contains(label)
         || isDish(tokens, end)) {
       found.add(Sort.H_PLATE);
     }

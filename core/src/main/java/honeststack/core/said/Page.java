@@ -90,6 +90,14 @@ final class Page {
       section = Section.METHOD;
       place = Place.NOT_SAID;
     }
+    int label = Headings.nextLabel(tokens);
+    if (label > 0 && section == Section.LIST) {
+      int end = tokens.get(label - 1).isMark(".") ? label : label - 1;
+      mark(tokens.subList(end, label), Part.IDLE);
+      line(number, tokens.subList(0, end));
+      line(number, tokens.subList(label, tokens.size()));
+      return;
+    }
     int head = Headings.headEnd(tokens);
     Set<Sort> heading = head > 0 ? Headings.of(tokens.subList(0, head)) : Set.of();
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");

@@ -40,6 +40,8 @@ final class PhraseForms {
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
+              | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
+              | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
               | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
