@@ -261,7 +261,7 @@ final class ClauseReader {
     }
   }
 
-  /** "butter (30 g) → none": the brackets say more of what is left out. */
+  /** "butter (30 g) → none", "no milk (or eggs)": the brackets say more of what is left out. */
   private static boolean isOfLeftOut(Clause clause, Clause.Aside aside) {
     int last = -1;
     while (clause.has(last + 1) && clause.get(last + 1).end() <= aside.after()) {
@@ -269,7 +269,7 @@ final class ClauseReader {
     }
     boolean left =
         clause.has(last) && clause.get(last).isFood() && clause.get(last).part == Part.EXCLUDED;
-    left &= clause.isMark(last + 1, "→");
+    left &= clause.isMark(last + 1, "→") || aside.clause().isWord(0, "and", "or", "nor", "also");
     if (left) {
       aside.clause().mentions.clear();
       aside.clause().elements.forEach(element -> element.part = Part.EXCLUDED);

@@ -212,35 +212,16 @@ final class Exclusions {
   private boolean isNoWord(int i) {
     return clause.get(i).isWord("not")
             && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")
-        || clause.isWord(i + 1, "all");
+        || clause.isWord(i + 1, "all") && !clause.isFood(i + 2); // "not all the milk"
   }
 
   /** The food and those listed behind it. */
   private void exclude(int food) {
-    clause.get(food).part = Part.EXCLUDED;
-    int i = food + 1;
-    while (clause.has(i)) {
-      boolean or = clause.is(i, Sort.OR) || clause.isWord(i, "nor", "and") || clause.isMark(i, "/");
-      boolean comma = clause.isMark(i, ",");
-      if (!or && !comma) {
-        return;
+    int end = new Listing(clause).end(food);
+    for (int i = food; i < end; i++) {
+      if (clause.isFood(i)) {
+        clause.get(i).part = Part.EXCLUDED;
       }
-      int next = clause.isWord(i + 1, "or", "and", "nor", "no", "any") ? i + 2 : i + 1;
-      boolean listed = clause.isFood(next) && !clause.is(next + 1, PLACES);
-      boolean last = comma && !isList(next) && next == i + 1;
-      if (!listed || last) {
-        return;
-      }
-      clause.get(next).part = Part.EXCLUDED;
-      i = next + 1;
     }
-  }
-
-  private static final Sort[] PLACES = {Sort.PAN, Sort.PLATE, Sort.PAN_NEXT, Sort.PLATE_NEXT};
-
-  /** "dairy, egg or nuts": more of a list comes. */
-  private boolean isList(int i) {
-    boolean comma = clause.isMark(i + 1, ",") && !clause.isStrong(i + 2);
-    return clause.is(i + 1, Sort.OR) || comma || clause.isWord(i + 1, "and");
   }
 }

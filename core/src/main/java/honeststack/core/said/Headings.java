@@ -190,7 +190,9 @@ final class Headings {
     return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
   }
 
-  /** Where within a line a label of the pan or the plate begins: "… / Pan: 10 g butter"; 0 for none. */
+  /**
+   * Where within a line a label of the pan or the plate begins: "… / Pan: 10 g butter"; 0 for none.
+   */
   static int nextLabel(List<Token> tokens) {
     for (int i = 2; i + 2 < tokens.size(); i++) {
       if (tokens.get(i - 1).isMark(".", "/", ";", "|", ",") && isPlaceLabel(tokens, i)) {
@@ -283,9 +285,7 @@ final class Headings {
               }
             });
     String label = Token.joined(tokens.subList(0, end)).toLowerCase(Locale.ROOT);
-    if (found.contains(Sort.PAN)
-        || found.contains(Sort.PAN_NEXT)
-        || PAN_LABELS.contains(label)) {
+    if (found.contains(Sort.PAN) || found.contains(Sort.PAN_NEXT) || PAN_LABELS.contains(label)) {
       found.add(Sort.H_PAN); // "For greasing the pan"
     } else if (found.contains(Sort.PLATE)
         || found.contains(Sort.PLATE_NEXT)

@@ -40,7 +40,7 @@ final class LeftOut {
     int food = (none || nothing) && mark || whose ? i - 2 : i - 1;
     boolean unused = clause.is(i, Sort.EXCLUDE) && isEnd(i + 1) && !clause.isStrong(food - 1);
     if ((out || none || nothing || unused) && clause.isFood(food)) {
-      clause.take(food, i + 1, Part.EXCLUDED);
+      clause.take(new Listing(clause).begin(food), i + 1, Part.EXCLUDED);
     }
   }
 

@@ -7,7 +7,7 @@ package honeststack.core.said;
 final class PhraseForms {
   static final String TEXT =
       """
-          EXCLUDE | (it/this/that/which/this one/this version/that one) (drops/leaves out/omits/skips/lacks/cuts out) (/the/all the) | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
+          EXCLUDE | (it/this/that/which/this one/this version/that one) (drops/leaves out/omits/skips/lacks/cuts out) (/the/all the) | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (contain/hold/add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
               | nothing with (/any) | out with (/the)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
               | minus | wo | forget | (i/he/she/we/the kids/they) (hate/hates/loathe/loathes/dislike/dislikes/detest/detests/can't stand/cannot stand/can't abide) (/the)
