@@ -18,6 +18,7 @@ final class Afterthoughts {
     }
     Mention last = before.mentions.get(before.mentions.size() - 1);
     Splits.goOn(before, last, clause, false);
+    Further.goOn(last, clause);
     corrected(last, before, clause);
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
     if (corrects && isSame(last, clause.mentions.get(0))) {

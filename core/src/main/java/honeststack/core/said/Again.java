@@ -94,6 +94,10 @@ final class Again {
     if (mention.isMeasured()) {
       boolean one =
           isDefinite(said) && mention.amount != null && mention.amount.measure().amount() == 1;
+      boolean part = isOfThe(said) && !isMore(said);
+      if (part && kept.stream().anyMatch(k -> isMeasuredAlike(mention, k))) {
+        return true;
+      }
       if (one && all.stream().anyMatch(o -> o != said && isMeasuredAlike(mention, o))) {
         return true;
       }
@@ -131,6 +135,19 @@ final class Again {
     return !clause.isWord(before - 1, "after", "before")
             && clause.isWord(before, "the", "this", "that", "remaining", "those")
         || clause.has(before) && clause.get(before).low().endsWith("the");
+  }
+
+  /** "200 ml of the milk": some of what was named before. */
+  private static boolean isOfThe(Said said) {
+    Mention mention = said.mention();
+    int food = said.clause().elements.indexOf(mention.food);
+    for (int i = mention.from; i < food; i++) {
+      if (said.clause().isWord(i, "the", "that", "this", "those", "your")
+          || said.clause().low(i).endsWith("of the")) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isMore(Said said) {

@@ -46,6 +46,9 @@ final class Alone {
       amount.part = Part.METHOD; // "put all in a jar, shake"
       return;
     }
+    if (Further.add(clause, link.amount(), mentions)) {
+      return;
+    }
     if (isPortion(clause, link.amount())) {
       amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
       return;

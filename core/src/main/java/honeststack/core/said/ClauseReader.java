@@ -130,6 +130,8 @@ final class ClauseReader {
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
           clause.take(i, food + 2, Part.METHOD);
         }
+      } else if (Further.isPart(clause, i)) {
+        element.part = Part.METHOD;
       } else if (Apiece.isOfSoMany(clause, i)) {
         clause.get(i + 1).part = Part.NOTE;
       } else if (element.isAmount()

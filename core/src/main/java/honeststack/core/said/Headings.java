@@ -195,18 +195,21 @@ final class Headings {
    */
   static int nextLabel(List<Token> tokens) {
     for (int i = 2; i + 2 < tokens.size(); i++) {
-      if (tokens.get(i - 1).isMark(".", "/", ";", "|", ",") && isPlaceLabel(tokens, i)) {
+      if (tokens.get(i - 1).isMark(".", "/", ";", "|", ",") && isInnerLabel(tokens, i)) {
         return i;
       }
     }
     return 0;
   }
 
-  private static boolean isPlaceLabel(List<Token> tokens, int from) {
+  private static boolean isInnerLabel(List<Token> tokens, int from) {
     for (int i = from + 1; i <= from + MOST_LABEL_WORDS && i + 1 < tokens.size(); i++) {
       if (tokens.get(i).isMark(":")) {
         Set<Sort> heading = of(tokens.subList(from, i));
-        boolean place = heading.contains(Sort.H_PAN) || heading.contains(Sort.H_PLATE);
+        boolean place =
+            heading.contains(Sort.H_PAN)
+                || heading.contains(Sort.H_PLATE)
+                || heading.contains(Sort.H_METHOD) && tokens.get(from - 1).isMark(".", ";", "|");
         return place && tokens.subList(i + 1, tokens.size()).stream().anyMatch(Headings::isName);
       }
       if (tokens.get(i).kind() != Token.Kind.WORD) {

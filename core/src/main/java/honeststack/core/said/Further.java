@@ -1,0 +1,76 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** More of the food before: "200 ml milk, then the remaining 50 ml", "… and 50 ml at the end". */
+final class Further {
+  private static final int FAR = 4;
+
+  private static final Pattern FURTHER =
+      Pattern.compile("(?:.* )?(?:remaining|other|last|further|another|final|second)");
+
+  private Further() {}
+
+  /** Adds an amount that names no food to the food before it; whether it is said to be more. */
+  static boolean add(Clause clause, int amount, List<Mention> mentions) {
+    Mention last = null;
+    for (Mention mention : mentions) {
+      boolean later = last == null || mention.from > last.from;
+      last = mention.from < amount && later ? mention : last;
+    }
+    return last != null && isFurther(clause, amount) && add(last, clause.get(amount));
+  }
+
+  /** "Whisk in 200 ml milk. Then the other 50 ml." */
+  static void goOn(Mention last, Clause clause) {
+    List<Element> amounts =
+        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    boolean one = amounts.size() == 1 && clause.elements.stream().noneMatch(Element::isFood);
+    if (one && isFurther(clause, clause.elements.indexOf(amounts.get(0)))) {
+      boolean added = add(last, amounts.get(0));
+      clause.mentions.removeIf(mention -> added && mention.amount == amounts.get(0));
+    }
+  }
+
+  /** "250 ml milk, 50 ml of it at the end": a part, and no more. */
+  static boolean isPart(Clause clause, int amount) {
+    boolean of =
+        clause.isStrong(amount)
+            && clause.isWord(amount + 1, "of")
+            && clause.isWord(amount + 2, "it", "that", "this", "them");
+    return of && isLater(clause, amount + 3);
+  }
+
+  private static boolean isFurther(Clause clause, int amount) {
+    return FURTHER.matcher(clause.low(amount - 1)).matches() || isLater(clause, amount + 1);
+  }
+
+  private static boolean isLater(Clause clause, int from) {
+    for (int i = from; i < from + FAR && clause.has(i) && clause.get(i).isFree(); i++) {
+      if (clause.isWord(i, "more", "extra", "later", "after", "afterwards", "end", "last", "second")
+          || clause.low(i).endsWith("the end")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean add(Mention mention, Element more) {
+    boolean known = mention.isMeasured() && mention.food != null && !more.isCount();
+    Measure all =
+        known ? Scaled.single(mention.amountText.replaceFirst(" of$", "")).orElse(null) : null;
+    Measure some = more.measure();
+    if (all == null || all.unit() != some.unit() || all.unit() == Unit.COUNT) {
+      return false;
+    }
+    double sum = all.amount() + some.amount();
+    mention.amountText = Numbers.plain(sum) + " " + all.unit().symbol();
+    mention.restated = true;
+    more.part = Part.AMOUNT;
+    return true;
+  }
+}
