@@ -96,7 +96,10 @@ public final class UnitWords {
     if (word.isWord("lump", "lumps", "chunk", "chunks", "wodge", "hunk") && fat) {
       return Optional.of(new Found(Unit.KNOB, i + 1)); // of sugar it is a small one
     }
-    if (word.isWord("egg-sized", "egg-size") && i + 1 < tokens.size()) {
+    if (word.isWord("hazelnut") && fat || word.isWord("hazelnut-sized", "hazelnut-size")) {
+      return Optional.of(new Found(Unit.PAT, isPiece(tokens, i + 1) ? i + 2 : i + 1));
+    }
+    if (word.isWord("egg-sized", "egg-size")) {
       return Optional.of(new Found(Unit.EGG_SIZED, isPiece(tokens, i + 1) ? i + 2 : i + 1));
     }
     int next = dot(tokens, i + 1);

@@ -1,9 +1,11 @@
 package honeststack.core.said;
 
 import honeststack.core.food.FreeFrom;
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -11,6 +13,10 @@ import java.util.regex.Pattern;
 final class Implied {
   private static final Pattern PAN =
       Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould|paper|maker|machine)$");
+
+  private static final Pattern BIG =
+      Pattern.compile(
+          ".*size of(?: an?| the)?|.*\\b(?:big|large) as(?: an?| the)?|.*\\b(?:bigger|larger) than(?: an?| the)?");
 
   private static final Pattern GREASED = Pattern.compile("(oil|butter) (the|my|your|each)\\b.*");
 
@@ -33,27 +39,64 @@ final class Implied {
     implied.knifeTip();
   }
 
-  /** "butter the size of a walnut", or of an egg. */
+  /** "butter the size of a walnut", "butter, as big as an egg", "butter, about a walnut". */
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
       boolean lump = clause.isWord(i - 1, "lump", "piece", "bit", "knob");
-      boolean big = clause.low(i).contains("size of") || lump;
-      if (!clause.is(i, Sort.LIKE) || !big) {
-        continue;
+      boolean big = BIG.matcher(clause.low(i)).matches() || lump;
+      int thing = clause.is(i, Sort.LIKE) && big ? clause.ahead(i + 1, 2, Element::isFood) : -1;
+      if (thing < 0 && clause.get(i).isFood() && isOne(i)) {
+        thing = i;
       }
-      int like = clause.ahead(i + 1, 2, Element::isFood);
-      String thing = like > 0 ? clause.get(like).low() : "";
-      boolean egg = thing.endsWith("egg");
+      Optional<String> size = thing < 0 ? Optional.empty() : size(clause.low(thing));
       Mention before = null;
       for (Mention mention : clause.mentions) {
-        before = mention.to <= i ? mention : before;
+        before = mention.to <= i && mention.food != clause.get(i) ? mention : before;
       }
-      boolean open =
-          before != null && (!before.isMeasured() || before.amount.measure().unit() == Unit.KNOB);
-      if (open && (egg || thing.startsWith("walnut"))) {
-        before.amountText = egg ? "an egg-sized lump of" : "a walnut of";
+      boolean open = before != null && (!before.isMeasured() || isKnob(before.amount));
+      boolean fat = thing != i || open && isFat(before) && isOver(before.to, i - 1);
+      if (open && fat && size.isPresent()) {
+        before.amountText = size.get();
+        Element like = clause.get(thing);
+        clause.mentions.removeIf(mention -> mention.food == like);
+        clause.take(before.to, thing + 1, Part.NOTE);
       }
     }
+  }
+
+  private static boolean isKnob(Element amount) {
+    return amount != null && amount.measure().unit() == Unit.KNOB;
+  }
+
+  /** "a walnut", and no more of them. */
+  private boolean isOne(int food) {
+    return clause.has(food - 1) && clause.get(food - 1).isAmount() && clause.get(food - 1).isWeak();
+  }
+
+  private boolean isOver(int from, int to) {
+    for (int i = from; i < to; i++) {
+      Element element = clause.get(i);
+      if (element.kind != Element.Kind.WORD
+          && !element.is(Sort.IDLE)
+          && !element.isMark(",", ":")) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean isFat(Mention mention) {
+    return mention.known().filter(food -> food.role() == Role.FAT && !food.liquid()).isPresent();
+  }
+
+  private static Optional<String> size(String thing) {
+    if (thing.endsWith("egg")) {
+      return Optional.of("an egg-sized lump of");
+    }
+    if (thing.startsWith("walnut")) {
+      return Optional.of("a walnut of");
+    }
+    return thing.startsWith("hazelnut") ? Optional.of("a pat of") : Optional.empty();
   }
 
   /** "make that 5 eggs, the small ones". */
