@@ -70,7 +70,7 @@ final class Alternatives {
             || BEHIND.matcher(words(other.to, other.to + FAR)).matches());
   }
 
-  private static boolean isAlike(Mention a, Mention b) {
+  static boolean isAlike(Mention a, Mention b) {
     Optional<Role> role = a.known().map(Food::role);
     return role.isPresent()
         && role.equals(b.known().map(Food::role))
@@ -78,8 +78,17 @@ final class Alternatives {
   }
 
   private void take(Mention food, Mention other) {
-    food.others.add((food.amountText + " " + other.foodText).strip());
+    choose(food, clause, other);
+  }
+
+  /** Makes a food of a sentence the choice of another, with its own amount or that one's. */
+  static void choose(Mention food, Clause clause, Mention other) {
+    String bare = (food.amountText + " " + other.foodText).strip();
+    food.others.add(other.isMeasured() ? other.text() : bare);
     other.food.part = Part.CHOICE;
+    if (other.isMeasured() && other.amount != null) {
+      other.amount.part = Part.CHOICE;
+    }
     clause.mentions.remove(other);
   }
 

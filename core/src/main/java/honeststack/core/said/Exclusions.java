@@ -120,7 +120,8 @@ final class Exclusions {
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
       boolean gives = cue.is(Sort.SWAP) && isGiving(i);
-      if (!gives && !cue.is(Sort.EXCLUDE, Sort.INSTEAD)
+      boolean no = cue.is(Sort.CORRECT) && cue.low().endsWith(" no") && isEnd(i + 2);
+      if (!gives && !no && !cue.is(Sort.EXCLUDE, Sort.INSTEAD)
           || cue.part != null
           || !gives && isNoWord(i)) {
         continue;
@@ -156,6 +157,10 @@ final class Exclusions {
         clause.exclude(food, clause.size()); // "contains: wheat, milk and egg"
       }
     }
+  }
+
+  private boolean isEnd(int i) {
+    return clause.isFood(i - 1) && (!clause.has(i) || clause.isMark(i, ".", "!", ","));
   }
 
   /** What is left out of what is left out is in it. */

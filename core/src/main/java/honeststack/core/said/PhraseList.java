@@ -186,6 +186,8 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
+          IDLE | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
+              | no question | no wonder
           IDLE | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the
               | never forget the | remember the | creamy | buttery | milky | salty | sugary | oily | eggy | nutty

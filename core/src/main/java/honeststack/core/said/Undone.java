@@ -1,0 +1,141 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
+import honeststack.core.said.Sentence.Section;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+
+/**
+ * Foods that a sentence measures and a later one leaves out or changes for another: "… 50 g butter.
+ * I skipped the butter.", "… 300 ml milk. Today I used oat milk instead."; what only may be done
+ * ("you could swap the milk for oat milk") is a choice.
+ */
+final class Undone {
+  /** All of what is told but one thing, at one step of the work. */
+  private static final Pattern FOR_NOW =
+      Pattern.compile(
+          "\\b(?:but|except|apart from|other than|besides|bar|minus|without|yet|first|straight|more"
+              + "|(?:don't|never|not|do not|didn't|won't|wouldn't|no need to) (?:\\w+ )?"
+              + "(?:skip|leave|forget|omit|drop|scrap|replace|swap))\\b");
+
+  private static final Pattern MAY_BE =
+      Pattern.compile(
+          "\\b(?:can|could|may|might|if|would|i'd|should|works?|sometimes|often|some|others?"
+              + "|versions?|vegans?|try|next|tastes?|fine|make it|lighter|old|original|recipes?"
+              + "|sister|brother|mother|mum|friends?|kids'?|ones|people|she|he|they|or)\\b|\\?");
+
+  private static final Pattern INSTEAD = Pattern.compile("\\binstead\\b(?! of)|\\bfor the\\b");
+
+  private final List<Clause> read;
+  private final Clause clause;
+  private final String words;
+
+  private Undone(List<Clause> read, Clause clause) {
+    this.read = read;
+    this.clause = clause;
+    StringBuilder all = new StringBuilder();
+    clause.elements.forEach(element -> all.append(element.low()).append(' '));
+    this.words = all.toString();
+  }
+
+  /** What a sentence does with those before it. */
+  static void by(List<Clause> read, Clause clause) {
+    Undone undone = new Undone(read, clause);
+    if (!undone.isSaid()) {
+      return;
+    }
+    List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
+    for (Element food : foods) {
+      undone.earlier(mention -> isOf(mention, food)).ifPresent(undone::undo);
+    }
+    if (foods.isEmpty() && INSTEAD.matcher(undone.words).find()) {
+      undone.replaced().ifPresent(undone::undo);
+    }
+  }
+
+  /** "Skip the butter"; "if you have no butter"; "you could swap the butter for oil". */
+  private boolean isLeftOut(Element food) {
+    boolean mayBe = words.startsWith("if ") && food.part == Part.ASIDE;
+    boolean swapped =
+        MAY_BE.matcher(words).find()
+            && clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP)
+            && clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
+    return food.isFood() && (food.part == Part.EXCLUDED || mayBe || swapped);
+  }
+
+  private static boolean isOf(Mention mention, Element food) {
+    return mention.food != null && mention.food.isSameFood(food);
+  }
+
+  private boolean isSaid() {
+    boolean placed = clause.elements.stream().anyMatch(e -> e.is(Sort.PAN, Sort.PLATE, Sort.BOWL));
+    return !read.isEmpty()
+        && !placed
+        && clause.sentence.section() != Section.NUTRITION
+        && !FOR_NOW.matcher(words).find();
+  }
+
+  private record Said(Clause clause, Mention mention) {}
+
+  /** The last food with an amount, of the sentences before, that is what is looked for. */
+  private Optional<Said> earlier(Predicate<Mention> wanted) {
+    for (int i = read.size() - 1; i >= 0; i--) {
+      for (Mention mention : read.get(i).mentions) {
+        if (mention.isMeasured() && mention.amount != null && wanted.test(mention)) {
+          return Optional.of(new Said(read.get(i), mention));
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** What "oat milk instead" stands for: the other milk. */
+  private Optional<Said> replaced() {
+    return other()
+        .flatMap(
+            other ->
+                earlier(
+                    mention ->
+                        Alternatives.isAlike(mention, other)
+                            && last(mention.foodText).equals(last(other.foodText))));
+  }
+
+  private static String last(String name) {
+    String low = name.toLowerCase(Locale.ROOT);
+    return low.substring(low.lastIndexOf(' ') + 1);
+  }
+
+  /** What takes its place: the one food that the sentence names besides. */
+  private Optional<Mention> other() {
+    List<Mention> others = clause.mentions.stream().filter(m -> m.food != null).toList();
+    return others.size() == 1 ? Optional.of(others.get(0)) : Optional.empty();
+  }
+
+  private void undo(Said said) {
+    Optional<Mention> other = other().filter(o -> role(o).equals(role(said.mention())));
+    boolean may =
+        MAY_BE.matcher(words).find() || clause.sentence.section() == Section.NOTES;
+    if (may) {
+      other.ifPresent(one -> Alternatives.choose(said.mention(), clause, one));
+      return;
+    }
+    said.clause().mentions.remove(said.mention());
+    said.mention().amount.part = Part.EXCLUDED;
+    said.mention().food.part = Part.EXCLUDED;
+    other
+        .filter(one -> !one.isMeasured())
+        .ifPresent(
+            one -> {
+              one.amountText = said.mention().amountText;
+              one.restated = true;
+            });
+  }
+
+  private static Optional<Role> role(Mention mention) {
+    return mention.known().map(Food::role);
+  }
+}
