@@ -2,7 +2,9 @@ package honeststack.core.said;
 
 import honeststack.core.line.Place;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -25,6 +27,9 @@ final class Clause {
 
   /** How much of what is told was made, where it says so. */
   Optional<Batch> batch = Optional.empty();
+
+  /** Amounts of one of several, and how many there are. */
+  final Map<Element, Double> several = new HashMap<>();
 
   final List<Mention> mentions = new ArrayList<>();
 

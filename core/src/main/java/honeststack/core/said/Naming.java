@@ -212,15 +212,15 @@ final class Naming {
       mention.restated = true;
       return;
     }
-    if (!more && isAlike(mention.amount, also) && isOther(mention.amount, also)) {
+    boolean each = Portioned.isOfOne(clause, link.also());
+    if (!more && !each && isAlike(mention.amount, also) && isOther(mention.amount, also)) {
       mention.amount.part = Part.EXCLUDED;
       mention.amountText = also.text();
       mention.restated = true; // "300 ml milk, well, 200 ml really"
       return;
     }
-    String each = clause.is(link.also() + 1, Sort.EACH) ? " each" : "";
-    mention.notes +=
-        more ? (less ? " less " : " plus ") + also.text() : " (" + also.text() + each + ")";
+    String one = also.text() + (each ? " each" : "");
+    mention.notes += more ? (less ? " less " : " plus ") + also.text() : " (" + one + ")";
   }
 
   private static boolean isOther(Element first, Element second) {

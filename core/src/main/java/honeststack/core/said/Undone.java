@@ -117,8 +117,7 @@ final class Undone {
 
   private void undo(Said said) {
     Optional<Mention> other = other().filter(o -> role(o).equals(role(said.mention())));
-    boolean may =
-        MAY_BE.matcher(words).find() || clause.sentence.section() == Section.NOTES;
+    boolean may = MAY_BE.matcher(words).find() || clause.sentence.section() == Section.NOTES;
     if (may) {
       other.ifPresent(one -> Alternatives.choose(said.mention(), clause, one));
       return;

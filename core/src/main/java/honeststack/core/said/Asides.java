@@ -1,0 +1,95 @@
+package honeststack.core.said;
+
+/** What stands in brackets behind a food: its amount again, its parts, or a note. */
+final class Asides {
+  private final Clause clause;
+  private final Described described;
+
+  Asides(Clause clause, Described described) {
+    this.clause = clause;
+    this.described = described;
+  }
+
+  void read() {
+    for (Clause.Aside aside : clause.asides) {
+      if (Labels.isInBrackets(clause, aside) || isOfLeftOut(aside) || isReason(aside)) {
+        continue;
+      }
+      Mention before = null;
+      for (Mention mention : clause.mentions) {
+        boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
+        before = is ? mention : before;
+      }
+      if (before != null && Splits.goOn(clause, before, aside.clause(), true)) {
+        continue;
+      }
+      Mention next = next(aside);
+      boolean own = before != null && before.amount == null && isNear(before, aside);
+      before = next != null && !own && isAmount(aside.clause()) ? next : before;
+      boolean part =
+          before != null
+              && (Portioned.inBrackets(before, aside.clause())
+                  || Described.isCounted(before, aside.clause())
+                  || PartsOf.inBrackets(clause, before, aside.clause())
+                  || Times.inBrackets(before, aside.clause())
+                  || Ranging.inBrackets(before, aside.clause()));
+      if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
+        new Brackets(clause, before, aside.clause()).read();
+      }
+    }
+  }
+
+  /** "butter (30 g) → none", "no milk (or eggs)": the brackets say more of what is left out. */
+  private boolean isOfLeftOut(Clause.Aside aside) {
+    int last = -1;
+    while (clause.has(last + 1) && clause.get(last + 1).end() <= aside.after()) {
+      last++;
+    }
+    boolean left =
+        clause.has(last) && clause.get(last).isFood() && clause.get(last).part == Part.EXCLUDED;
+    left &= clause.isMark(last + 1, "→") || aside.clause().isWord(0, "and", "or", "nor", "also");
+    if (left) {
+      aside.clause().mentions.clear();
+      aside.clause().elements.forEach(element -> element.part = Part.EXCLUDED);
+    }
+    return left;
+  }
+
+  /** "50 g butter or (dairy free) 45 ml oil": the brackets say no more of the food before. */
+  private boolean isReason(Clause.Aside aside) {
+    boolean or =
+        clause.elements.stream()
+            .anyMatch(e -> e.is(Sort.OR) && e.part == Part.CHOICE && e.end() == aside.after());
+    boolean reason = or && aside.clause().mentions.stream().noneMatch(Mention::isMeasured);
+    if (reason) {
+      aside.clause().mentions.clear();
+      aside.clause().elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return reason;
+  }
+
+  /** "1 serving (2 tbsp, 30 g) maple syrup": what follows right behind, unless it is measured. */
+  private Mention next(Clause.Aside aside) {
+    int end = aside.clause().sentence.tokens().get(0).start();
+    for (Mention mention : clause.mentions) {
+      boolean behind = mention.amount == null && clause.get(mention.from).start() > end;
+      boolean right = behind && mention.from > 0 && clause.get(mention.from - 1).end() < end;
+      if (right) {
+        return mention;
+      }
+    }
+    return null;
+  }
+
+  /** The food stands right before the brackets. */
+  private boolean isNear(Mention before, Clause.Aside aside) {
+    int last = Math.min(clause.size(), Math.max(1, before.to)) - 1;
+    return clause.get(last).end() <= aside.after()
+        && (last + 1 == clause.size() || clause.get(last + 1).start() >= aside.after());
+  }
+
+  private static boolean isAmount(Clause inner) {
+    return inner.elements.stream().allMatch(e -> e.isAmount() || e.isMark(",", "/", "="))
+        && inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isCount());
+  }
+}

@@ -1,0 +1,121 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How much one of several is: "2 tins of 400 g", "2 cups, 90 g a cup", "6 slices at 20 g". */
+final class Portioned {
+  private static final String ONE =
+      "(?:cups?|scoops?|mugs?|glass|spoons?|spoonful|tubs?|tins?|cans?|bars?|packs?|packets?|pots?"
+          + "|sachets?|slices?|rashers?|cartons?|jars?|bottles?|blocks?|bags?|pieces?|ladles?|pot)";
+
+  /** What stands behind its amount. */
+  private static final Pattern BEHIND =
+      Pattern.compile("(?:(?:for )?an? |per |to the |in each |in an? )" + ONE + "\\b.*");
+
+  /** What stands before it. */
+  private static final Pattern BEFORE =
+      Pattern.compile("(?:.* )?(?:at|@|(?:my|the|an?|one|each) " + ONE + " (?:is|holds|weighs|=))");
+
+  /** All that brackets hold. */
+  private static final Pattern BRACKETS =
+      Pattern.compile(
+          "(?:(?:an?|one|each|my|the) )?(?:"
+              + ("#(?: (?:an?|per|for an?) | )" + ONE)
+              + ("|" + ONE + "(?: is| =| holds| weighs| of) #)"));
+
+  private static final Pattern HELD = Pattern.compile(".*[a-z] (" + ONE + ")");
+
+  private Portioned() {}
+
+  /** Finds it before amounts and foods are paired: "2 tins of 400 g coconut milk". */
+  static void in(Clause clause) {
+    for (int i = 0; i + 2 < clause.size(); i++) {
+      int of = clause.get(i + 1).kind == Element.Kind.WORD ? i + 2 : i + 1;
+      int one = of + 1;
+      boolean of400 = clause.isWord(of, "of", "at") && isMeasure(clause, one);
+      int food = clause.isWord(one + 1, "of") ? one + 2 : one + 1;
+      if (of400 && isSeveral(clause, i) && clause.isFood(food)) {
+        double times = clause.get(i).measure().amount();
+        clause.take(i, one, Part.NOTE);
+        clause.several.put(clause.get(one), times);
+      }
+    }
+  }
+
+  private static boolean isMeasure(Clause clause, int i) {
+    return clause.isStrong(i) && isMeasure(clause.get(i));
+  }
+
+  private static boolean isMeasure(Element amount) {
+    Unit.Kind kind = amount.isAmount() ? amount.measure().unit().kind() : null;
+    return kind == Unit.Kind.MASS || kind == Unit.Kind.MARKED || kind == Unit.Kind.VOLUME;
+  }
+
+  /** A number of things that are no food by themselves: "2 tins", "two bars". */
+  private static boolean isSeveral(Clause clause, int i) {
+    boolean amount = clause.isStrong(i) && clause.get(i).measure().halfRange() == 0;
+    return amount
+        && clause.get(i).measure().unit().kind() != Unit.Kind.MASS
+        && clause.get(i).amount.orElseThrow().terms().size() == 1;
+  }
+
+  /** Writes the amounts, now that each food has its own. */
+  static void complete(Clause clause, List<Mention> mentions) {
+    for (Mention mention : mentions) {
+      Double times = mention.amount == null ? null : clause.several.get(mention.amount);
+      if (times != null) {
+        Optional<String> all = Scaled.times(mention.amount.text(), times);
+        mention.amountText = all.orElse(mention.amountText);
+        mention.restated = true;
+      }
+    }
+  }
+
+  /** "6 slices of bacon at 20 g", "2 cups of oats, 90 g a cup": the second amount is of one. */
+  static boolean isOfOne(Clause clause, int amount) {
+    if (clause.is(amount + 1, Sort.EACH)) {
+      return true;
+    }
+    boolean behind = BEHIND.matcher(words(clause, amount + 1, amount + 4)).matches();
+    if (behind) {
+      clause.take(amount + 1, amount + (clause.get(amount + 1).isAmount() ? 2 : 3), Part.NOTE);
+    }
+    boolean of = clause.isWord(amount - 1, "of") && !clause.isFood(amount + 1);
+    return behind || of || BEFORE.matcher(words(clause, amount - 4, amount)).matches();
+  }
+
+  /** "(90 g per cup)", "(500 g tub)"; whether the brackets say so. */
+  static boolean inBrackets(Mention mention, Clause inner) {
+    StringBuilder words = new StringBuilder();
+    Element one = null;
+    for (Element element : inner.elements) {
+      boolean measure = isMeasure(element);
+      one = measure ? element : one;
+      Matcher held = HELD.matcher(element.low()); // "500 g tub"
+      String said = !measure ? element.low() : held.matches() ? "# " + held.group(1) : "#";
+      words.append(words.isEmpty() ? "" : " ").append(said);
+    }
+    Matcher said = BRACKETS.matcher(words);
+    boolean meant = mention.amount != null && mention.isMeasured() && mention.notes.isEmpty();
+    if (!meant || one == null || !said.matches()) {
+      return false;
+    }
+    mention.notes = " (" + one.text().replaceFirst("(?i) " + ONE + "$", "") + " each)";
+    mention.restated = true;
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    return true;
+  }
+
+  private static String words(Clause clause, int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = Math.max(0, from); i < Math.min(to, clause.size()); i++) {
+      words.append(words.isEmpty() ? "" : " ").append(clause.low(i));
+    }
+    return words.toString();
+  }
+}
