@@ -92,6 +92,13 @@ public final class UnitWords {
     if (word.isWord("walnut-sized", "walnut-size")) {
       return Optional.of(new Found(Unit.WALNUT, isPiece(tokens, i + 1) ? i + 2 : i + 1));
     }
+    boolean pepper =
+        of
+            && (i + 2 < tokens.size() && tokens.get(i + 2).isWord("pepper")
+                || i + 3 < tokens.size() && tokens.get(i + 3).isWord("pepper"));
+    if (word.isWord("grind", "grinds", "grinding", "twist", "twists", "turn", "turns") && pepper) {
+      return Optional.of(new Found(Unit.SMIDGEN, i + 1));
+    }
     boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
     if (word.isWord("lump", "lumps", "chunk", "chunks", "wodge", "hunk") && fat) {
       return Optional.of(new Found(Unit.KNOB, i + 1)); // of sugar it is a small one

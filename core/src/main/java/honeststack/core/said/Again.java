@@ -141,7 +141,8 @@ final class Again {
   private static boolean isOfThe(Said said) {
     Mention mention = said.mention();
     int food = said.clause().elements.indexOf(mention.food);
-    for (int i = mention.from; i < food; i++) {
+    int amount = said.clause().elements.indexOf(mention.amount);
+    for (int i = amount + 1; amount >= 0 && i < food; i++) {
       if (said.clause().isWord(i, "the", "that", "this", "those", "your")
           || said.clause().low(i).endsWith("of the")) {
         return true;

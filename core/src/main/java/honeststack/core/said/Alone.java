@@ -46,9 +46,6 @@ final class Alone {
       amount.part = Part.METHOD; // "put all in a jar, shake"
       return;
     }
-    if (Further.add(clause, link.amount(), mentions)) {
-      return;
-    }
     if (isPortion(clause, link.amount())) {
       amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
       return;
@@ -59,6 +56,9 @@ final class Alone {
     }
     if (taken != null) {
       mentions.add(taken);
+      return;
+    }
+    if (Further.add(clause, link.amount(), mentions)) {
       return;
     }
     boolean measured = amount.measure().unit() != Unit.COUNT || !amount.measure().size().isEmpty();

@@ -204,8 +204,9 @@ final class Blends {
   }
 
   private boolean isWhole(int i) {
-    return clause.isStrong(i)
-        && clause.get(i).measure().unit() != Unit.COUNT
+    Unit.Kind kind = clause.isStrong(i) ? clause.get(i).measure().unit().kind() : null;
+    boolean measure = kind == Unit.Kind.MASS || kind != null && kind.isVolume();
+    return measure
         && clause.get(i).amount.orElseThrow().terms().size() == 1
         && clause.get(i).measure().halfRange() == 0;
   }

@@ -97,7 +97,12 @@ final class Brackets {
     } else {
       note();
     }
-    if (inner.counts.pieces.isPresent()) {
+    boolean ea = outer.counts.serves.isPresent() && inner.low(0).matches("\\d+ ea");
+    if (ea) {
+      outer.counts.each = inner.counts.pieces; // "20 portions (2 ea.)"
+      outer.counts.eachNumber = inner.get(0);
+      outer.counts.complete();
+    } else if (inner.counts.pieces.isPresent()) {
       outer.counts.pieces = inner.counts.pieces;
       outer.counts.sure = true;
     }

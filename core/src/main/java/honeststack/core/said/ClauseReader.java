@@ -55,6 +55,7 @@ final class ClauseReader {
     Places.in(clause);
     Splits.attach(clause);
     new Asides(clause, described).read();
+    relative.complete(); // by what brackets say of the other's weight
     Times.in(clause);
     Ranging.in(clause);
     Alternatives.in(clause);

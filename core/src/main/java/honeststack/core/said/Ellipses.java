@@ -87,7 +87,9 @@ final class Ellipses {
         String last = element.tokens.get(element.to - 1).low();
         head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
         flour |= head.equals("flour");
-      } else if (!noun(head, element).isEmpty() && (isMeasured(i) || isCorrect(i)) && isLast(i)) {
+      } else if (!noun(head, element).isEmpty()
+          && (isMeasured(i) || isCorrect(i) || isNameFirst(i))
+          && isLast(i)) {
         String name = element.low() + " " + noun(head, element);
         Optional<Foods.Named> whole = foods.byName(name);
         if (whole.isPresent()) {
@@ -126,6 +128,14 @@ final class Ellipses {
     int before = i > 0 && elements.get(i - 1).isWord("of") ? i - 2 : i - 1;
     boolean word = elements.get(i).kind == Element.Kind.WORD || elements.get(i).isFood();
     return word && before >= 0 && elements.get(before).isAmount() && !elements.get(before).isWeak();
+  }
+
+  /** "buckwheat 100 g + plain 100 g": names first. */
+  private boolean isNameFirst(int i) {
+    Element before = i > 0 ? elements.get(i - 1) : null;
+    boolean apart = before != null && (before.isMark(",", "+", ";", "/") || before.isWord("and"));
+    boolean measured = i + 1 < elements.size() && elements.get(i + 1).isAmount();
+    return apart && measured && elements.get(i).isWord("plain", "strong", "white", "wholemeal");
   }
 
   /** Nothing of the name follows. */

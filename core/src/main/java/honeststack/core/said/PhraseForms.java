@@ -30,8 +30,10 @@ final class PhraseForms {
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
               | er no | erm no | uh no | uhm no | ah no | er | erm | uh
-          IDLE | er | erm | uh | well | better
-          LIKE | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
+          IDLE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
+              | er | erm | uh | well | better
+          LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
+              | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
           INSTEAD | (as/is/makes/being) (a/an/my/the/our) (/good/fine/great) (substitute/alternative/stand-in/replacement/swap/sub/substitution) (for/to) (/the)
               | (as/in) (the role/the place/the stead) of (/the) | (does/do/doing) (the job/the work/duty) of (/the) | (makes/make/making) up for (/the)
               | where (others/most people/people/you'd/you would/some/they/i'd/many) (/normally/usually) (use/have/put/take/used/add) (/the)

@@ -39,6 +39,10 @@ final class Relative {
       Pattern.compile(
           "(?:[:,–-] )?(?:at )?(?:(?:the )?(?:same|ditto|likewise)|" + TIMES_OVER + ")" + TAIL);
 
+  private static final Pattern WEIGHED =
+      Pattern.compile(
+          "\\((?:about |roughly |around |ca\\.? |~)?(\\d+(?:\\.\\d+)? ?k?g)(?: in all| total)?\\)");
+
   private static final int FAR_BEHIND = 6;
 
   /** Without one of these nothing is said so. */
@@ -122,10 +126,12 @@ final class Relative {
 
   /** "the same of milk and of water". */
   private void joined(int food, double factor, boolean weight) {
-    int and = clause.isMark(food + 1, ",") ? food + 2 : food + 1;
+    boolean list = clause.isMark(food + 1, ",") && clause.isFood(food + 2);
+    int and = clause.isMark(food + 1, ",") && !list ? food + 2 : food + 1;
     int next = clause.isWord(and + 1, "of") ? and + 2 : and + 1;
     boolean measured = clause.isAmount(next + 1) && !clause.isFood(next + 2);
-    if (clause.isWord(and, "and") && clause.isFood(next) && !measured) {
+    boolean joined = clause.isWord(and, "and") || list && clause.isWord(next + 1, "and");
+    if (joined && clause.isFood(next) && !measured) {
       shares.add(new Share(clause.get(next), factor, weight, null));
       joined(next, factor, weight);
     }
@@ -224,13 +230,13 @@ final class Relative {
 
   /** Of a number of pieces nothing else is as much; a weight is as much as another only. */
   private static Optional<String> times(Mention base, Share share) {
-    return Scaled.single(base.amountText)
+    Matcher weighed = WEIGHED.matcher(base.notes); // "3 eggs (165 g)"
+    String amount = weighed.find() ? weighed.group(1) : base.amountText;
+    return Scaled.single(amount)
         .filter(measure -> measure.unit() != Unit.COUNT)
         .filter(measure -> !share.weight() || measure.unit().kind() == Unit.Kind.MASS)
         .flatMap(
             any ->
-                share.factor() == 1
-                    ? Optional.of(base.amountText)
-                    : Scaled.times(base.amountText, share.factor()));
+                share.factor() == 1 ? Optional.of(amount) : Scaled.times(amount, share.factor()));
   }
 }
