@@ -67,7 +67,8 @@ class SaidTest {
     "hill, 0.94",
     "morn, 0.97",
     "sunday, 0.91",
-    "dale, 0.92"
+    "dale, 0.92",
+    "weir, 0.92"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -132,7 +133,8 @@ class SaidTest {
         "hill",
         "morn",
         "sunday",
-        "dale"
+        "dale",
+        "weir"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

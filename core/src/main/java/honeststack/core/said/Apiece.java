@@ -172,7 +172,17 @@ final class Apiece {
   private boolean isSaidSo(int i, Mention mention) {
     boolean placed = mention.place == Place.PLATE || mention.place == Place.PAN;
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
-    return (placed || with) && !isShared(mention);
+    boolean fat = clause.mentions.size() == 1 && role(mention) == Role.FAT && isOil(mention);
+    return (placed || with || fat) && !isShared(mention);
+  }
+
+  private static Role role(Mention mention) {
+    return mention.known().map(Food::role).orElse(Role.ADD_IN);
+  }
+
+  /** Nothing else is poured for each. */
+  private static boolean isOil(Mention mention) {
+    return mention.known().filter(Food::liquid).isPresent();
   }
 
   private boolean isShared(Mention mention) {
@@ -201,9 +211,11 @@ final class Apiece {
     mention.perPieces = isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
     boolean open = mention.place == Place.NOT_SAID && !mention.placed;
-    Role role = mention.known().map(Food::role).orElse(Role.ADD_IN);
+    Role role = role(mention);
     if (open && (role == Role.SUGAR || role == Role.ADD_IN)) {
       mention.place = Place.PLATE;
+    } else if (open && role == Role.FAT) {
+      mention.place = Place.PAN;
     }
   }
 

@@ -58,7 +58,12 @@ final class BareCounts {
             && clause.isWord(0, "about", "around", "roughly", "approximately")
             && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
             && i + 2 >= clause.size();
-    return alone && clause.get(i).isCount();
+    boolean apart =
+        i == 1
+            && clause.isWord(0, "about", "around", "roughly", "approximately")
+            && clause.isMark(i + 1, ",")
+            && clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1;
+    return (alone || apart) && clause.get(i).isCount();
   }
 
   /** "15-ish", "10, maybe 11": a line that is a number and says nothing else. */

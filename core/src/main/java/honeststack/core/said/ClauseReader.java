@@ -204,10 +204,14 @@ final class ClauseReader {
   private static void stirred(Clause clause) {
     clause.mentions.removeIf(
         mention -> {
+          boolean bare = mention.amount == null && mention.food != null;
+          boolean the =
+              bare
+                  && mention.foodText.equalsIgnoreCase("mix")
+                  && clause.isWord(mention.from + 1, "the", "it", "everything", "all", "in");
           boolean verb =
-              isFirst(clause, mention.from)
-                  && mention.amount == null
-                  && mention.food != null
+              (isFirst(clause, mention.from) || the)
+                  && bare
                   && (mention.foodText.equalsIgnoreCase("mix")
                       || mention.foodText.equalsIgnoreCase("cream")
                           && isMeasured(clause, mention.from + 1)

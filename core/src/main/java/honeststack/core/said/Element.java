@@ -100,7 +100,7 @@ final class Element {
   boolean isSameFood(Element other) {
     return food.isPresent()
         && other.food.isPresent()
-        && food.get().food().equals(other.food.get().food());
+        && food.get().food().id().equals(other.food.get().food().id());
   }
 
   /** Both are known foods, of one role in a recipe: two flours. */

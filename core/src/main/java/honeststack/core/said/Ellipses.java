@@ -133,7 +133,9 @@ final class Ellipses {
   /** "buckwheat 100 g + plain 100 g": names first. */
   private boolean isNameFirst(int i) {
     Element before = i > 0 ? elements.get(i - 1) : null;
-    boolean apart = before != null && (before.isMark(",", "+", ";", "/") || before.isWord("and"));
+    boolean apart =
+        before != null
+            && (before.isMark(",", ";", "/") || before.low().equals("+") || before.isWord("and"));
     boolean measured = i + 1 < elements.size() && elements.get(i + 1).isAmount();
     return apart && measured && elements.get(i).isWord("plain", "strong", "white", "wholemeal");
   }

@@ -24,6 +24,7 @@ final class PhraseForms {
               | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
               | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
               | (i'm/we're/he's/she's/they're/i am/we are/been/staying/stay/stays/keep/keeping/come/came) off (/the/all)
+          EXCLUDE | (dropped/ditched/binned/skipped/omitted/removed/scrapped) (the/all the/any)
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
               | (i/we) (leave/left/have left/always leave) out
@@ -56,7 +57,8 @@ final class PhraseForms {
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
-          PLATE_NEXT | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
+          PLATE_NEXT | (i/we) (eat/have/had/ate) (one/two/three/four/five/six/1/2/3/4/5/6) (/of them/of these) with
+              | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)

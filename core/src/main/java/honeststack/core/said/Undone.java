@@ -15,6 +15,9 @@ import java.util.regex.Pattern;
  * ("you could swap the milk for oat milk") is a choice.
  */
 final class Undone {
+  /** No recipe has more sentences. */
+  private static final int FAR_BACK = 60;
+
   /** All of what is told but one thing, at one step of the work. */
   private static final Pattern FOR_NOW =
       Pattern.compile(
@@ -27,6 +30,9 @@ final class Undone {
           "\\b(?:can|could|may|might|if|would|i'd|should|works?|sometimes|often|some|others?"
               + "|versions?|vegans?|try|next|tastes?|fine|make it|lighter|old|original|recipes?"
               + "|sister|brother|mother|mum|friends?|kids'?|ones|people|she|he|they|or)\\b|\\?");
+
+  private static final Pattern LATER =
+      Pattern.compile("(?:and |maybe |but )?(?:next time|another time|in future|for next time)\\b");
 
   private static final Pattern INSTEAD = Pattern.compile("\\binstead\\b(?! of)|\\bfor the\\b");
 
@@ -44,7 +50,14 @@ final class Undone {
 
   /** What a sentence does with those before it. */
   static void by(List<Clause> read, Clause clause) {
+    if (clause.elements.stream().noneMatch(Undone::isCue)) {
+      return;
+    }
     Undone undone = new Undone(read, clause);
+    if (LATER.matcher(undone.words).lookingAt()) {
+      undone.notYet();
+      return;
+    }
     if (!undone.isSaid()) {
       return;
     }
@@ -57,14 +70,26 @@ final class Undone {
     }
   }
 
+  private static boolean isCue(Element element) {
+    return element.part == Part.EXCLUDED
+        || element.part == Part.ASIDE
+        || element.is(Sort.SWAP)
+        || element.isWord("instead", "for", "next", "another", "future");
+  }
+
   /** "Skip the butter"; "if you have no butter"; "you could swap the butter for oil". */
   private boolean isLeftOut(Element food) {
-    boolean mayBe = words.startsWith("if ") && food.part == Part.ASIDE;
-    boolean swapped =
-        MAY_BE.matcher(words).find()
-            && clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP)
-            && clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
-    return food.isFood() && (food.part == Part.EXCLUDED || mayBe || swapped);
+    if (!food.isFood()) {
+      return false;
+    }
+    boolean mayBe = food.part == Part.ASIDE && words.startsWith("if ");
+    return food.part == Part.EXCLUDED || mayBe || isSwapped(food);
+  }
+
+  private boolean isSwapped(Element food) {
+    return clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP)
+        && MAY_BE.matcher(words).find()
+        && clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
   }
 
   private static boolean isOf(Mention mention, Element food) {
@@ -79,11 +104,19 @@ final class Undone {
         && !FOR_NOW.matcher(words).find();
   }
 
+  /** "Next time three eggs." */
+  private void notYet() {
+    clause.mentions.clear();
+    clause.elements.stream()
+        .filter(element -> element.isFood() || element.isAmount())
+        .forEach(element -> element.part = Part.METHOD);
+  }
+
   private record Said(Clause clause, Mention mention) {}
 
   /** The last food with an amount, of the sentences before, that is what is looked for. */
   private Optional<Said> earlier(Predicate<Mention> wanted) {
-    for (int i = read.size() - 1; i >= 0; i--) {
+    for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR_BACK); i--) {
       for (Mention mention : read.get(i).mentions) {
         if (mention.isMeasured() && mention.amount != null && wanted.test(mention)) {
           return Optional.of(new Said(read.get(i), mention));
