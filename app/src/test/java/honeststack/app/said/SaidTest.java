@@ -68,7 +68,8 @@ class SaidTest {
     "morn, 0.97",
     "sunday, 0.91",
     "dale, 0.92",
-    "weir, 0.92"
+    "weir, 0.92",
+    "gate, 0.92"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -134,7 +135,8 @@ class SaidTest {
         "morn",
         "sunday",
         "dale",
-        "weir"
+        "weir",
+        "gate"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

@@ -74,12 +74,6 @@ final class Alone {
     if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && isSpray(amount)) {
       unknown = "oil"; // "fry with a few sprays"
     }
-    if (unknown.isEmpty()
-        && amount.measure().unit() == Unit.SCOOP
-        && clause.isWord(link.amount() + 1, "protein")) {
-      unknown = "protein powder"; // in scoops it is no label's
-      clause.take(link.amount() + 1, link.amount() + 2, Part.FOOD);
-    }
     if (unknown.isEmpty()) {
       amount.part = Part.UNKNOWN;
       return;

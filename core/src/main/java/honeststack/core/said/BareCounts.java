@@ -152,7 +152,9 @@ final class BareCounts {
     return each
         && clause.isFood(food)
         && clause.isStrong(amount)
-        && clause.get(amount).measure().unit() != Unit.COUNT;
+        && !clause.isWord(i - 1, "at", "of", "@") // "2 scoops of whey at 25 g each"
+        && (clause.get(amount).measure().unit().kind() == Unit.Kind.MASS
+            || clause.get(amount).measure().unit().kind() == Unit.Kind.MARKED);
   }
 
   static boolean isEnd(Clause clause, int i) {

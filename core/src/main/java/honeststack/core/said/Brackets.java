@@ -97,23 +97,7 @@ final class Brackets {
     } else {
       note();
     }
-    boolean ea = outer.counts.serves.isPresent() && inner.low(0).matches("\\d+ ea");
-    if (ea) {
-      outer.counts.each = inner.counts.pieces; // "20 portions (2 ea.)"
-      outer.counts.eachNumber = inner.get(0);
-      outer.counts.complete();
-    } else if (inner.counts.pieces.isPresent()) {
-      outer.counts.pieces = inner.counts.pieces;
-      outer.counts.sure = true;
-    }
-    if (inner.counts.serves.isPresent()) {
-      outer.counts.serves = inner.counts.serves;
-    }
-    if (inner.counts.each.isPresent()) {
-      outer.counts.each = inner.counts.each;
-      outer.counts.eachNumber = inner.counts.eachNumber;
-      outer.counts.complete();
-    }
+    new BracketCounts(outer, inner).take(before == null);
   }
 
   /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */

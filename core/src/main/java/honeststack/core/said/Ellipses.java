@@ -4,6 +4,7 @@ import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
+import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -72,7 +73,27 @@ final class Ellipses {
       }
     }
     again();
+    for (int i = 1; i < elements.size(); i++) {
+      scooped(i);
+    }
     return elements;
+  }
+
+  /** "1 scoop protein": in scoops it is the powder, and no figure of a label. */
+  private void scooped(int i) {
+    int amount = elements.get(i - 1).isWord("of") ? i - 2 : i - 1;
+    boolean scoops =
+        elements.get(i).isWord("protein")
+            && amount >= 0
+            && elements.get(amount).isAmount()
+            && elements.get(amount).measure().unit() == Unit.SCOOP;
+    Element word = elements.get(i);
+    Optional<Foods.Named> powder = scoops ? foods.byName("protein powder") : Optional.empty();
+    if (powder.isPresent()) {
+      Element food = Element.food(word.tokens, word.from, word.to, powder);
+      food.instead = "protein powder";
+      elements.set(i, food);
+    }
   }
 
   /** "white flour … 75 g white, 75 g wholemeal": the noun was said before. */

@@ -116,7 +116,7 @@ final class PhraseList {
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
               | scotch pancakes | crumpets | out of it | out of this | out of that | come out
               | rounds | heart waffles | nos | pcs
-          PEOPLE | people | persons | person | guests | eaters | portions | portion | servings
+          PEOPLE | pers | pers . | people | persons | person | guests | eaters | portions | portion | servings
               | serving | kids | children | teachers | adults | of us | ppl | hungry children
               | patient | patients | residents | campers | grown-ups | hungry people | walkers | mouths | diners | students | pupils | to share
           PER | per | a piece | apiece | each
@@ -142,7 +142,7 @@ final class PhraseList {
               | size of | runs like | look like | looks like | should look like | the colour of a
               | sweet as | as sweet as | smells of | tastes like | drop off the spoon like
               | no thicker than a slice of | thicker than | no thicker than
-              | not as rich as | same as | the weight of | golden as | as big as | as large as | about as big as | no bigger than | no larger than | bigger than | big as
+              | not as rich as | same as | the weight of | golden as | next to | next to the | beside the | as big as | as large as | about as big as | no bigger than | no larger than | bigger than | big as
           THING | scoop | scoops | kitchen | room | wall | walls | apron | dress | light | cat | dog | bread crumbs on | bread | cake | cakes | crumble | pie | noodles | salad | smoothie | smell | flavour of | trees | seller | man | lady | street
               | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
               | stains | pot | jug | dish | tray | sauce pan | coloured | colored | brown crust

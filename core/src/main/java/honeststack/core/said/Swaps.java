@@ -29,8 +29,26 @@ final class Swaps {
     swaps.given();
     swaps.passive();
     swaps.dropped();
+    swaps.forEgg();
     Habits.in(clause);
     swaps.named();
+  }
+
+  /** "3 tbsp chickpea flour and 3 tbsp water for the egg": at the end, where no egg is measured. */
+  private void forEgg() {
+    int last = clause.size() - 1;
+    int egg = clause.isMark(last, ".", "!", ",") ? last - 1 : last;
+    boolean the = clause.isWord(egg - 1, "the", "an", "each", "every", "one");
+    boolean said = the && clause.isWord(egg - 2, "for") && clause.isFood(egg);
+    boolean eggs = said && clause.get(egg).low().matches("eggs?");
+    boolean other = false;
+    for (int i = 1; i < egg - 2; i++) {
+      eggs &= !clause.low(i).matches(".*\\begg.*");
+      other |= clause.isFood(i) && clause.isStrong(clause.isWord(i - 1, "of") ? i - 2 : i - 1);
+    }
+    if (eggs && other) {
+      clause.take(egg - 2, egg + 1, Part.EXCLUDED);
+    }
   }
 
   /** "100 g apple sauce is my butter substitute", "as butter substitute: …". */

@@ -1,0 +1,54 @@
+package honeststack.core.said;
+
+import java.util.Optional;
+
+/** What brackets say of how many come out, and how many eat. */
+final class BracketCounts {
+  private final Clause outer;
+  private final Clause inner;
+
+  BracketCounts(Clause outer, Clause inner) {
+    this.outer = outer;
+    this.inner = inner;
+  }
+
+  /**
+   * Gives it to the sentence that they stand in.
+   *
+   * @param alone they stand behind no food
+   */
+  void take(boolean alone) {
+    Counted all = outer.counts;
+    Counted said = inner.counts;
+    Optional<Element> number =
+        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).findFirst();
+    boolean ea = all.serves.isPresent() && inner.low(0).matches("\\d+ ea");
+    if (ea) {
+      all.each = said.pieces; // "20 portions (2 ea.)"
+      all.eachNumber = inner.get(0);
+      all.complete();
+    } else if (said.pieces.isPresent()) {
+      all.pieces = said.pieces;
+      all.sure = true;
+    } else if (alone && isBare() && number.filter(Element::isCount).isPresent()) {
+      all.pieces = number.map(BareCounts::range); // "enough for 4 (about 10)"
+      number.get().part = Part.YIELD;
+    }
+    if (said.serves.isPresent()) {
+      all.serves = said.serves;
+    }
+    if (said.each.isPresent()) {
+      all.each = said.each;
+      all.eachNumber = said.eachNumber;
+      all.complete();
+    }
+  }
+
+  /** A number and nothing that it counts, behind how many eat. */
+  private boolean isBare() {
+    return outer.counts.serves.isPresent()
+        && outer.counts.pieces.isEmpty()
+        && inner.mentions.isEmpty()
+        && inner.elements.stream().allMatch(e -> e.isAmount() || e.is(Sort.IDLE));
+  }
+}
