@@ -16,7 +16,20 @@ public final class NumberText {
 
   private static final Map<String, Double> TIMES =
       Map.of(
-          "half", 0.5, "double", 2.0, "twice", 2.0, "triple", 3.0, "treble", 3.0, "quadruple", 4.0);
+          "half",
+          0.5,
+          "double",
+          2.0,
+          "twice",
+          2.0,
+          "triple",
+          3.0,
+          "treble",
+          3.0,
+          "thrice",
+          3.0,
+          "quadruple",
+          4.0);
 
   private NumberText() {}
 

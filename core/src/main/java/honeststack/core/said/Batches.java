@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,42 +51,21 @@ final class Batches {
               + "|works|minutes?|hours?|pan|batter)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
 
-  private static final Map<String, Double> VALUES =
-      Map.ofEntries(
-          Map.entry("half", 0.5),
-          Map.entry("½", 0.5),
-          Map.entry("1/2", 0.5),
-          Map.entry("halved", 0.5),
-          Map.entry("a third", 1 / 3.0),
-          Map.entry("⅓", 1 / 3.0),
-          Map.entry("1/3", 1 / 3.0),
-          Map.entry("a quarter", 0.25),
-          Map.entry("¼", 0.25),
-          Map.entry("1/4", 0.25),
-          Map.entry("quartered", 0.25),
-          Map.entry("two thirds", 2 / 3.0),
-          Map.entry("⅔", 2 / 3.0),
-          Map.entry("2/3", 2 / 3.0),
-          Map.entry("three quarters", 0.75),
-          Map.entry("¾", 0.75),
-          Map.entry("3/4", 0.75),
-          Map.entry("double", 2.0),
-          Map.entry("doubled", 2.0),
-          Map.entry("twice", 2.0),
-          Map.entry("triple", 3.0),
-          Map.entry("treble", 3.0),
-          Map.entry("tripled", 3.0),
-          Map.entry("trebled", 3.0),
-          Map.entry("quadrupled", 4.0),
-          Map.entry("one", 1.0),
-          Map.entry("two", 2.0),
-          Map.entry("three", 3.0),
-          Map.entry("four", 4.0),
-          Map.entry("five", 5.0),
-          Map.entry("six", 6.0),
-          Map.entry("ten", 10.0),
-          Map.entry("one and a half", 1.5),
-          Map.entry("two and a half", 2.5));
+  /** How many times what is done so is made. */
+  private static final Map<String, Double> TIMES_DONE =
+      Map.of(
+          "halved",
+          0.5,
+          "quartered",
+          0.25,
+          "doubled",
+          2.0,
+          "tripled",
+          3.0,
+          "trebled",
+          3.0,
+          "quadrupled",
+          4.0);
 
   private Batches() {}
 
@@ -190,7 +170,7 @@ final class Batches {
     for (String group : new String[] {"times", "x", "batches", "word"}) {
       String said = times.group(group);
       if (said != null) {
-        return VALUES.containsKey(said) ? VALUES.get(said) : Double.parseDouble(said);
+        return TIMES_DONE.containsKey(said) ? TIMES_DONE.get(said) : NumberText.read(said);
       }
     }
     throw new IllegalStateException("No number in “" + times.group() + "”.");

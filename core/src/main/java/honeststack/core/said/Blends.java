@@ -1,11 +1,11 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.regex.Matcher;
@@ -46,9 +46,6 @@ final class Blends {
               + "|half(?: ?-? ?(?:and|n|&) ?-? ?half)?|fifty");
 
   private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}) ?(?:%|percent|per cent)");
-
-  private static final Map<String, Double> VALUES =
-      Map.of("one", 1.0, "two", 2.0, "three", 3.0, "four", 4.0, "five", 5.0, "six", 6.0);
 
   private static final Pattern EACH =
       Pattern.compile("of each|each|of both|each of them|of every one|of every|apiece");
@@ -263,7 +260,7 @@ final class Blends {
       return Optional.of(equal(listed));
     }
     List<Double> parts =
-        Stream.of(ratio.group("ratio").split(" ?[:/] ?| to |-to-")).map(Blends::number).toList();
+        Stream.of(ratio.group("ratio").split(" ?[:/] ?| to |-to-")).map(NumberText::read).toList();
     return Optional.of(parts).filter(all -> all.size() == foods);
   }
 
@@ -275,10 +272,6 @@ final class Blends {
 
   private static List<Double> equal(Listed listed) {
     return listed.foods().stream().map(food -> 1.0).toList();
-  }
-
-  private static double number(String word) {
-    return VALUES.containsKey(word) ? VALUES.get(word) : Double.parseDouble(word);
   }
 
   /** Each of a whole of 1; empty where they make no whole. */

@@ -266,6 +266,22 @@ final class Headings {
     return from < tokens.size() && tokens.get(from).kind() == Token.Kind.WORD ? from : 0;
   }
 
+  /**
+   * What the words before a colon are the heading of; "fat: 6 g" and "iron: 2 mg" are a label's.
+   */
+  static Set<Sort> before(List<Token> tokens, int colon) {
+    Set<Sort> heading = of(tokens.subList(0, colon));
+    boolean figure = colon == 1 && LABEL.contains(tokens.get(0).low());
+    if (figure && tokens.subList(colon + 1, tokens.size()).stream().noneMatch(Headings::isFat)) {
+      heading.remove(Sort.H_PAN);
+    }
+    return heading;
+  }
+
+  private static boolean isFat(Token token) {
+    return token.isWord("butter", "oil", "ghee", "lard", "margarine", "spray", "dripping", "fat");
+  }
+
   static Set<Sort> of(List<Token> line) {
     List<Token> tokens = line.subList(begin(line), line.size());
     Set<Sort> found = EnumSet.noneOf(Sort.class);

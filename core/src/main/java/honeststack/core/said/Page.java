@@ -99,7 +99,7 @@ final class Page {
       return;
     }
     int head = Headings.headEnd(tokens);
-    Set<Sort> heading = head > 0 ? Headings.of(tokens.subList(0, head)) : Set.of();
+    Set<Sort> heading = head > 0 ? Headings.before(tokens, head) : Set.of();
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
     if (head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
       heading = Set.of(); // "Pancakes: 12"

@@ -1,9 +1,9 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -18,11 +18,11 @@ final class Relative {
 
   /** "one and a half times", "double", "a third". */
   private static final String TIMES_OVER =
-      "(?:a |one |two |three |four |five |six |one and a half |two and a half |\\d+(?:\\.\\d+)? )?"
-          + "(twice|double|triple|thrice|half|third|quarter|thirds|quarters|times)";
+      "(?:(?<many>a|one|two|three|four|five|six|one and a half|two and a half|\\d+(?:\\.\\d+)?) )?"
+          + "(?<times>twice|double|triple|thrice|half|third|quarter|thirds|quarters|times)";
 
   private static final String TAIL =
-      "((?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
+      "(?<tail>(?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
           + "| measure| the| of| in| an| a| its| their| own)*)";
 
   private static final Pattern SAID =
@@ -73,9 +73,6 @@ final class Relative {
           "times",
           1.0);
 
-  private static final Map<String, Integer> NUMBERS =
-      Map.of("two", 2, "three", 3, "four", 4, "five", 5, "six", 6);
-
   private final Clause clause;
   private final List<Share> shares = new ArrayList<>();
 
@@ -108,14 +105,14 @@ final class Relative {
         Matcher matcher = SAID.matcher(said.toString().strip());
         if (matcher.matches() && isMeant(matcher, from)) {
           boolean as = clause.isWord(i + 1, "as") && clause.isFood(i + 2) && isElsewhere(i + 2);
-          boolean weight = matcher.group(6).contains("weight");
+          boolean weight = matcher.group("tail").contains("weight");
           Element base = as ? clause.get(i + 2) : null;
-          shares.add(new Share(clause.get(i), factor(matcher, 5), weight, base));
+          shares.add(new Share(clause.get(i), factor(matcher), weight, base));
           clause.take(from, i, Part.NOTE);
           if (as) {
             clause.take(i + 1, i + 3, Part.NOTE);
           } else {
-            joined(i, factor(matcher, 5), weight);
+            joined(i, factor(matcher), weight);
           }
         }
         return;
@@ -150,8 +147,8 @@ final class Relative {
       boolean own = // "cream, double", "banana half"
           i == food + 1 && (clause.get(i).isAmount() || clause.isWord(food, "cream"));
       if (end && !own && behind.matches()) {
-        boolean weight = behind.group(2).contains("weight");
-        shares.add(new Share(clause.get(food), factor(behind, 1), weight, null));
+        boolean weight = behind.group("tail").contains("weight");
+        shares.add(new Share(clause.get(food), factor(behind), weight, null));
         clause.take(food + 1, i + 1, Part.NOTE);
         return;
       }
@@ -167,12 +164,12 @@ final class Relative {
 
   /** "double cream", "half milk" say nothing of another's amount. */
   private boolean isMeant(Matcher said, int from) {
-    String tail = said.group(6);
+    String tail = said.group("tail");
     boolean compares = tail.contains("as ") || tail.contains("that") || tail.contains("the");
     compares |= tail.contains("its") || tail.contains("their");
     boolean named = tail.contains("amount") || tail.contains("weight") || tail.contains("quantity");
     boolean free = clause.get(from).isFree();
-    if (said.group(5) != null) {
+    if (said.group("times") != null) {
       return free && (compares || named) && !clause.get(from).isAmount()
           || free && (tail.contains("as m") || tail.contains("that") || tail.contains("its"));
     }
@@ -180,25 +177,11 @@ final class Relative {
     return free && (said.group(4) != null || ditto || !tail.isEmpty());
   }
 
-  private static double factor(Matcher said, int group) {
-    String times = said.group(group);
-    if (times == null) {
-      return 1;
-    }
-    String before = said.group().substring(0, said.start(group)).toLowerCase(Locale.ROOT).strip();
-    if (before.endsWith(" and a half")) {
-      before = before.substring(0, before.length() - " and a half".length());
-      return (0.5 + number(before)) * TIMES.get(times);
-    }
-    return number(before) * TIMES.get(times);
-  }
-
-  /** The number that ends there; 1 for none. */
-  private static double number(String words) {
-    String last = words.substring(words.lastIndexOf(' ') + 1);
-    return last.matches("\\d{1,3}(?:\\.\\d+)?")
-        ? Double.parseDouble(last)
-        : NUMBERS.getOrDefault(last, 1);
+  private static double factor(Matcher said) {
+    String times = said.group("times");
+    String many = said.group("many");
+    double number = many == null || many.equals("a") ? 1 : NumberText.read(many);
+    return times == null ? 1 : number * TIMES.get(times);
   }
 
   /** Writes the amounts, now that each food has its own. */

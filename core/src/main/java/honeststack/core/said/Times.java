@@ -1,7 +1,7 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -38,31 +38,6 @@ final class Times {
 
   private static final Pattern PER_EGG =
       Pattern.compile("(?:, )?(?:per|for (?:each|every)|to (?:each|every)) egg");
-
-  private static final Map<String, Double> VALUES =
-      Map.ofEntries(
-          Map.entry("two", 2.0),
-          Map.entry("three", 3.0),
-          Map.entry("four", 4.0),
-          Map.entry("five", 5.0),
-          Map.entry("six", 6.0),
-          Map.entry("twice", 2.0),
-          Map.entry("thrice", 3.0),
-          Map.entry("half", 0.5),
-          Map.entry("a half", 0.5),
-          Map.entry("½", 0.5),
-          Map.entry("1/2", 0.5),
-          Map.entry("a third", 1 / 3.0),
-          Map.entry("⅓", 1 / 3.0),
-          Map.entry("1/3", 1 / 3.0),
-          Map.entry("a quarter", 0.25),
-          Map.entry("¼", 0.25),
-          Map.entry("1/4", 0.25),
-          Map.entry("two thirds", 2 / 3.0),
-          Map.entry("2/3", 2 / 3.0),
-          Map.entry("three quarters", 0.75),
-          Map.entry("¾", 0.75),
-          Map.entry("3/4", 0.75));
 
   private final Clause clause;
 
@@ -184,7 +159,7 @@ final class Times {
   }
 
   private static double value(String word) {
-    return VALUES.containsKey(word) ? VALUES.get(word) : Double.parseDouble(word);
+    return NumberText.read(word);
   }
 
   private boolean isEnd(int i) {
