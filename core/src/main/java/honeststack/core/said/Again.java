@@ -98,6 +98,10 @@ final class Again {
       if (part && kept.stream().anyMatch(k -> isMeasuredAlike(mention, k))) {
         return true;
       }
+      boolean same = isDefinite(said) && mention.amount != null; // "melt the 50 g of butter"
+      if (same && kept.stream().anyMatch(k -> isAlike(mention, k.mention()))) {
+        return true;
+      }
       if (one && all.stream().anyMatch(o -> o != said && isMeasuredAlike(mention, o))) {
         return true;
       }
@@ -114,6 +118,14 @@ final class Again {
                         && isSame(mention, other.mention())
                         && (isHere(said, other) || isDefinite(said)));
     return measured || kept.stream().anyMatch(k -> isSame(mention, k.mention()) && isHere(said, k));
+  }
+
+  /** As much of the same food. */
+  private static boolean isAlike(Mention mention, Mention other) {
+    return isSame(mention, other)
+        && other.isMeasured()
+        && Scaled.single(mention.amountText).isPresent()
+        && Scaled.single(mention.amountText).equals(Scaled.single(other.amountText));
   }
 
   private static boolean isMeasuredAlike(Mention mention, Said other) {

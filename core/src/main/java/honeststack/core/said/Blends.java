@@ -215,6 +215,10 @@ final class Blends {
       return false;
     }
     boolean number = element.isAmount() && element.isCount();
+    boolean halves = clause.isWord(i, "and") && clause.isWord(i - 1, "half");
+    if (halves && clause.isWord(i + 1, "half")) {
+      return true;
+    }
     return WORD_OF_RATIO.matcher(element.low()).matches()
         || number && (isColon(i - 1) || isColon(i + 1));
   }

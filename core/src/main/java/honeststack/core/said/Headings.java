@@ -6,7 +6,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.function.ToIntFunction;
 
 /** Lines, and words before a colon, that say what stands below or behind them. */
 final class Headings {
@@ -34,44 +33,6 @@ final class Headings {
     "crumble",
     "jam"
   };
-
-  private static final Set<String> LABEL =
-      Set.of(
-          "protein",
-          "carbs",
-          "carb",
-          "carbohydrate",
-          "carbohydrates",
-          "fat",
-          "fats",
-          "sugar",
-          "sugars",
-          "salt",
-          "sodium",
-          "fibre",
-          "fiber",
-          "energy",
-          "kcal",
-          "calories",
-          "kj",
-          "g",
-          "mg",
-          "saturated",
-          "saturates",
-          "unsaturated",
-          "cholesterol",
-          "of",
-          "which",
-          "total",
-          "net",
-          "per",
-          "serving",
-          "portion",
-          "and",
-          "cal",
-          "potassium",
-          "calcium",
-          "iron");
 
   /** Before a colon only. */
   private static final Set<String> PAN_LABELS =
@@ -109,7 +70,7 @@ final class Headings {
   static Set<Sort> alone(List<Token> tokens) {
     Set<Sort> heading = tokens.size() <= LONGEST ? of(tokens) : Set.of();
     boolean label = heading.contains(Sort.H_NUTRITION);
-    return (label ? !isAsked(tokens) : isBare(tokens)) ? heading : Set.of();
+    return (label ? !LabelLines.isAsked(tokens) : isBare(tokens)) ? heading : Set.of();
   }
 
   /** "Prep time: 10 minutes": of the sentence only. */
@@ -119,46 +80,10 @@ final class Headings {
     return time && head > 0 && head + 2 < tokens.size() && isNumber(tokens, head + 1);
   }
 
-  /** "macros for 60 g oats". */
-  private static boolean isAsked(List<Token> tokens) {
-    for (int i = 1; i + 2 < tokens.size(); i++) {
-      if (tokens.get(i).isWord("in", "for", "if") && isNumber(tokens, i + 1)) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
-  static boolean isLabel(List<Token> tokens) {
-    int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
-    return at < tokens.size()
-        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
-        && tokens.size() > at + 2
-        && !isAsked(tokens);
-  }
-
   /** "1. Beat …": a step, wherever it stands. */
   static boolean isNumbered(List<Token> all, List<Token> bare) {
     int before = all.size() - bare.size();
     return before >= 2 && all.get(before - 2).isWhole();
-  }
-
-  /** Where the sentences of a label end that begins a line: the first, and those of its words. */
-  static int labelEnd(List<Token> tokens, ToIntFunction<List<Token>> firstEnd) {
-    int end = firstEnd.applyAsInt(tokens);
-    while (end < tokens.size()) {
-      List<Token> rest = tokens.subList(end, tokens.size());
-      int next = firstEnd.applyAsInt(rest);
-      boolean label =
-          rest.subList(0, next).stream()
-              .allMatch(t -> t.kind() != Token.Kind.WORD || LABEL.contains(t.low()));
-      if (!label) {
-        break;
-      }
-      end += next;
-    }
-    return end;
   }
 
   static boolean isVerb(List<Token> tokens) {
@@ -271,7 +196,7 @@ final class Headings {
    */
   static Set<Sort> before(List<Token> tokens, int colon) {
     Set<Sort> heading = of(tokens.subList(0, colon));
-    boolean figure = colon == 1 && LABEL.contains(tokens.get(0).low());
+    boolean figure = colon == 1 && LabelLines.isFigure(tokens.get(0));
     if (figure && tokens.subList(colon + 1, tokens.size()).stream().noneMatch(Headings::isFat)) {
       heading.remove(Sort.H_PAN);
     }

@@ -108,7 +108,7 @@ final class Page {
       heading = Headings.alone(tokens);
       alone = !heading.isEmpty();
     }
-    if (Headings.isLabel(tokens)) {
+    if (LabelLines.isLabel(tokens)) {
       Section before = section;
       section = Section.NUTRITION;
       int end = firstEnd(tokens);
@@ -158,7 +158,7 @@ final class Page {
       }
     }
     if (section == Section.NUTRITION && head > 0) {
-      int end = Headings.labelEnd(tokens, this::firstEnd);
+      int end = LabelLines.labelEnd(tokens, this::firstEnd);
       sentences(number, tokens.subList(0, end));
       section = before;
       place = placeBefore;

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
+import honeststack.core.measure.Measure;
 import honeststack.core.said.Sentence.Section;
 import java.util.List;
 import java.util.Locale;
@@ -31,6 +32,18 @@ final class Undone {
               + "|versions?|vegans?|try|next|tastes?|fine|make it|lighter|old|original|recipes?"
               + "|sister|brother|mother|mum|friends?|kids'?|ones|people|she|he|they|or)\\b|\\?");
 
+  private static final Pattern OTHERWISE =
+      Pattern.compile(
+          "^(?:no wait|wait|hang on|hold on|correction|oh and|less|fewer)\\b|^more \\w+ :"
+              + "|\\b(?:actually|i meant|should be|make that|this time|today|ended up|end up|it took"
+              + "|needed|upped|cut|reduced?|raised|increased|lowered|went (?:up|down)"
+              + "|(?:only|just) (?:had|have|used)|(?:had|have|used) (?:only|just))\\b"
+              + "|^in the end (?:it |i |we )?(?:took |used |was |needed )?(?:\\d|an? |one |two |three )");
+
+  private static final Pattern FURTHER =
+      Pattern.compile(
+          "(?<!^)\\b(?:more|another|extra|plus|further|added?|additional|again|each|per)\\b");
+
   private static final Pattern LATER =
       Pattern.compile("(?:and |maybe |but )?(?:next time|another time|in future|for next time)\\b");
 
@@ -50,7 +63,8 @@ final class Undone {
 
   /** What a sentence does with those before it. */
   static void by(List<Clause> read, Clause clause) {
-    if (clause.elements.stream().noneMatch(Undone::isCue)) {
+    boolean measured = clause.mentions.stream().anyMatch(mention -> mention.amount != null);
+    if (!measured && clause.elements.stream().noneMatch(Undone::isCue)) {
       return;
     }
     Undone undone = new Undone(read, clause);
@@ -59,6 +73,12 @@ final class Undone {
       return;
     }
     if (!undone.isSaid()) {
+      return;
+    }
+    if (undone.isOtherwise()) {
+      undone.measureAnew();
+    }
+    if (FOR_NOW.matcher(undone.words).find()) {
       return;
     }
     List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
@@ -98,10 +118,35 @@ final class Undone {
 
   private boolean isSaid() {
     boolean placed = clause.elements.stream().anyMatch(e -> e.is(Sort.PAN, Sort.PLATE, Sort.BOWL));
-    return !read.isEmpty()
-        && !placed
-        && clause.sentence.section() != Section.NUTRITION
-        && !FOR_NOW.matcher(words).find();
+    return !read.isEmpty() && !placed && clause.sentence.section() != Section.NUTRITION;
+  }
+
+  /** "I ended up using 350 ml milk", "actually, 3 eggs": not so much more of it. */
+  private boolean isOtherwise() {
+    boolean corrects = clause.is(0, Sort.CORRECT) || OTHERWISE.matcher(words).find();
+    return corrects && !MAY_BE.matcher(words).find() && !FURTHER.matcher(words).find();
+  }
+
+  /** What it measures of foods that were measured before counts instead. */
+  private void measureAnew() {
+    for (Mention mention : clause.mentions) {
+      if (mention.amount != null && mention.isMeasured() && mention.food != null) {
+        earlier(before -> isOf(before, mention.food) && isAlike(before, mention))
+            .ifPresent(Undone::leaveOut);
+      }
+    }
+  }
+
+  private static boolean isAlike(Mention one, Mention other) {
+    Optional<Measure> measure = Scaled.single(one.amountText.replaceFirst(" of$", ""));
+    Optional<Measure> anew = Scaled.single(other.amountText.replaceFirst(" of$", ""));
+    return measure.isPresent() && measure.map(Measure::unit).equals(anew.map(Measure::unit));
+  }
+
+  private static void leaveOut(Said said) {
+    said.clause().mentions.remove(said.mention());
+    said.mention().amount.part = Part.EXCLUDED;
+    said.mention().food.part = Part.EXCLUDED;
   }
 
   /** "Next time three eggs." */
@@ -155,9 +200,7 @@ final class Undone {
       other.ifPresent(one -> Alternatives.choose(said.mention(), clause, one));
       return;
     }
-    said.clause().mentions.remove(said.mention());
-    said.mention().amount.part = Part.EXCLUDED;
-    said.mention().food.part = Part.EXCLUDED;
+    leaveOut(said);
     other
         .filter(one -> !one.isMeasured())
         .ifPresent(

@@ -1,0 +1,90 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.List;
+import java.util.Set;
+import java.util.function.ToIntFunction;
+
+/** Lines of a nutrition label that a text quotes. */
+final class LabelLines {
+  private static final Set<String> FIGURES =
+      Set.of(
+          "protein",
+          "carbs",
+          "carb",
+          "carbohydrate",
+          "carbohydrates",
+          "fat",
+          "fats",
+          "sugar",
+          "sugars",
+          "salt",
+          "sodium",
+          "fibre",
+          "fiber",
+          "energy",
+          "kcal",
+          "calories",
+          "kj",
+          "g",
+          "mg",
+          "saturated",
+          "saturates",
+          "unsaturated",
+          "cholesterol",
+          "of",
+          "which",
+          "total",
+          "net",
+          "per",
+          "serving",
+          "portion",
+          "and",
+          "cal",
+          "potassium",
+          "calcium",
+          "iron");
+
+  private LabelLines() {}
+
+  /** A word of a label: "fat", "of", "which". */
+  static boolean isFigure(Token word) {
+    return FIGURES.contains(word.low());
+  }
+
+  /** "macros for 60 g oats". */
+  static boolean isAsked(List<Token> tokens) {
+    for (int i = 1; i + 2 < tokens.size(); i++) {
+      if (tokens.get(i).isWord("in", "for", "if")
+          && tokens.get(i + 1).kind() == Token.Kind.NUMBER) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** "Kcal 420 | P 45 | C 40 | F 9", "240 kcal, 7 g protein". */
+  static boolean isLabel(List<Token> tokens) {
+    int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
+    return at < tokens.size()
+        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
+        && tokens.size() > at + 2
+        && !isAsked(tokens);
+  }
+
+  /** Where the sentences of a label end that begins a line: the first, and those of its words. */
+  static int labelEnd(List<Token> tokens, ToIntFunction<List<Token>> firstEnd) {
+    int end = firstEnd.applyAsInt(tokens);
+    while (end < tokens.size()) {
+      List<Token> rest = tokens.subList(end, tokens.size());
+      int next = firstEnd.applyAsInt(rest);
+      boolean label =
+          rest.subList(0, next).stream().allMatch(t -> t.kind() != Token.Kind.WORD || isFigure(t));
+      if (!label) {
+        break;
+      }
+      end += next;
+    }
+    return end;
+  }
+}

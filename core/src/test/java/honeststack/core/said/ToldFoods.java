@@ -1,0 +1,29 @@
+package honeststack.core.said;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** What a text measures, in short: "butter 50, flour 200". */
+final class ToldFoods {
+  private ToldFoods() {}
+
+  /**
+   * The numbers of each food, added; 0 where there is none. Its name is the last word of its line,
+   * and of a choice the first counts.
+   */
+  static String of(Told told) {
+    Map<String, Double> all = new TreeMap<>();
+    for (Told.Line line : told.lines()) {
+      String first = line.text().replaceFirst(" or .*", "");
+      String name = first.replaceFirst(".* ", "").replaceFirst("s$", "");
+      String number = first.replaceFirst("^(\\d+(?:\\.\\d+)?).*", "$1");
+      double amount = number.matches("[\\d.]+") ? Double.parseDouble(number) : 0;
+      all.merge(name.toLowerCase(Locale.ROOT), amount, Double::sum);
+    }
+    return all.entrySet().stream()
+        .map(food -> food.getKey() + " " + Math.round(food.getValue()))
+        .collect(Collectors.joining(", "));
+  }
+}
