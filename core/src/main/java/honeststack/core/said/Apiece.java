@@ -115,12 +115,8 @@ final class Apiece {
     if (!weak && (element.isFood() || !cue.matches())) {
       return Optional.empty();
     }
-    StringBuilder words = new StringBuilder();
-    words.append(weak || cue.group(1) == null ? "" : cue.group(1));
-    for (int j = i + 1; j < Math.min(clause.size(), i + WORDS); j++) {
-      words.append(' ').append(clause.low(j));
-    }
-    String what = words.toString().strip();
+    String own = weak || cue.group(1) == null ? "" : cue.group(1);
+    String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
     if (PIECE.matcher(what).matches()) {
       return Optional.of(Per.PIECE);
     }

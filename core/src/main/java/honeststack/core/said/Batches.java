@@ -122,16 +122,13 @@ final class Batches {
   }
 
   private static Optional<Batch> said(Clause clause, int from, int to) {
-    StringBuilder joined = new StringBuilder();
-    for (int i = from; i < to; i++) {
-      Element element = clause.get(i);
+    for (Element element : clause.elements.subList(from, to)) {
       boolean measured = element.isFood() || element.isAmount() && !element.isCount();
       if (measured || !element.isFree()) {
         return Optional.empty();
       }
-      joined.append(i > from ? " " : "").append(clause.low(i));
     }
-    String words = joined.toString();
+    String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
     if (!times.find() || NOT_DONE.matcher(words).find()) {
       return Optional.empty();

@@ -105,6 +105,15 @@ final class Clause {
     return has(i) ? get(i).low() : "";
   }
 
+  /** The words of some elements in small letters, with spaces between; as far as there are any. */
+  String words(int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = Math.max(0, from); i < Math.min(to, size()); i++) {
+      words.append(words.isEmpty() ? "" : " ").append(low(i));
+    }
+    return words.toString();
+  }
+
   /** Leaves out all foods and amounts from one element to before another. */
   void exclude(int from, int to) {
     for (int i = from; i < to; i++) {

@@ -60,8 +60,8 @@ final class PerHead {
       return;
     }
     boolean each =
-        BEHIND.matcher(words(behind, Math.min(clause.size(), behind + NEAR))).matches()
-            || isEnd(behind) && BEFORE.matcher(words(Math.max(0, i - NEAR), i) + " ").matches();
+        BEHIND.matcher(clause.words(behind, behind + NEAR)).matches()
+            || isEnd(behind) && BEFORE.matcher(clause.words(i - NEAR, i) + " ").matches();
     if (each) {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
@@ -109,13 +109,5 @@ final class PerHead {
 
   private boolean isEnd(int i) {
     return BareCounts.isEnd(clause, i);
-  }
-
-  private String words(int from, int to) {
-    StringBuilder words = new StringBuilder();
-    for (int i = from; i < to; i++) {
-      words.append(clause.low(i)).append(' ');
-    }
-    return words.toString().strip();
   }
 }

@@ -80,12 +80,12 @@ final class Portioned {
     if (clause.is(amount + 1, Sort.EACH)) {
       return true;
     }
-    boolean behind = BEHIND.matcher(words(clause, amount + 1, amount + 4)).matches();
+    boolean behind = BEHIND.matcher(clause.words(amount + 1, amount + 4)).matches();
     if (behind) {
       clause.take(amount + 1, amount + (clause.get(amount + 1).isAmount() ? 2 : 3), Part.NOTE);
     }
     boolean of = clause.isWord(amount - 1, "of") && !clause.isFood(amount + 1);
-    return behind || of || BEFORE.matcher(words(clause, amount - 4, amount)).matches();
+    return behind || of || BEFORE.matcher(clause.words(amount - 4, amount)).matches();
   }
 
   /** "(90 g per cup)", "(500 g tub)"; whether the brackets say so. */
@@ -109,13 +109,5 @@ final class Portioned {
     inner.mentions.clear();
     inner.elements.forEach(element -> element.part = Part.NOTE);
     return true;
-  }
-
-  private static String words(Clause clause, int from, int to) {
-    StringBuilder words = new StringBuilder();
-    for (int i = Math.max(0, from); i < Math.min(to, clause.size()); i++) {
-      words.append(words.isEmpty() ? "" : " ").append(clause.low(i));
-    }
-    return words.toString();
   }
 }

@@ -56,9 +56,7 @@ final class Undone {
   private Undone(List<Clause> read, Clause clause) {
     this.read = read;
     this.clause = clause;
-    StringBuilder all = new StringBuilder();
-    clause.elements.forEach(element -> all.append(element.low()).append(' '));
-    this.words = all.toString();
+    this.words = clause.words(0, clause.size());
   }
 
   /** What a sentence does with those before it. */
@@ -83,6 +81,7 @@ final class Undone {
     }
     List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
     for (Element food : foods) {
+      clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
       undone.earlier(mention -> isOf(mention, food)).ifPresent(undone::undo);
     }
     if (foods.isEmpty() && INSTEAD.matcher(undone.words).find()) {
@@ -107,9 +106,7 @@ final class Undone {
   }
 
   private boolean isSwapped(Element food) {
-    return clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP)
-        && MAY_BE.matcher(words).find()
-        && clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
+    return clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP) && MAY_BE.matcher(words).find();
   }
 
   private static boolean isOf(Mention mention, Element food) {
