@@ -68,18 +68,19 @@ final class Judge {
     List<Got> all = got(told).stream().filter(g -> g.line().understood()).toList();
     for (Judged.Item item : judged.items()) {
       double mass = 0;
+      boolean shared = isShared(item, judged.items(), all);
       boolean single = false;
       boolean placed = item.place().isEmpty();
       boolean unknown = false;
       for (Got got : all) {
         if (got.is(item.food()) && got.reading() instanceof Understood read) {
           mass += read.mass().value();
-          single |= read.mass().value() >= item.low() && read.mass().value() <= item.high();
+          single |= shared && item.holds(read.mass().value());
         }
         placed |= got.is(item.food()) && got.line().place().name().equals(item.place());
         unknown |= got.is(item.food()) && got.reading() instanceof NotUnderstood;
       }
-      if (!single && (mass < item.low() || mass > item.high())) {
+      if (!single && !item.holds(mass)) {
         misses.add("%s is %.1f g%s".formatted(item.food(), mass, unknown ? " (unknown)" : ""));
       } else if (!placed && mass > 0) {
         misses.add(item.food() + " is not " + item.place());
@@ -114,6 +115,13 @@ final class Judge {
     range("yield", judged.pieces(), told.pieces(), misses);
     range("serves", judged.serves(), told.serves(), misses);
     return misses;
+  }
+
+  /** What counts for it may count for another as well: one of its lines is enough. */
+  private static boolean isShared(Judged.Item item, List<Judged.Item> items, List<Got> all) {
+    return all.stream()
+        .filter(got -> got.is(item.food()))
+        .anyMatch(got -> items.stream().anyMatch(i -> i != item && got.is(i.food())));
   }
 
   private static void range(

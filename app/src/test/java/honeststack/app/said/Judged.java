@@ -26,7 +26,11 @@ record Judged(
   /**
    * @param place empty where it does not matter
    */
-  record Item(Pattern food, double low, double high, String place) {}
+  record Item(Pattern food, double low, double high, String place) {
+    boolean holds(double grams) {
+      return grams >= low && grams <= high;
+    }
+  }
 
   /** With the same meaning. */
   Judged withText(String other) {

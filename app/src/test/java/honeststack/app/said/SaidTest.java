@@ -69,7 +69,12 @@ class SaidTest {
     "sunday, 0.91",
     "dale, 0.92",
     "weir, 0.92",
-    "gate, 0.92"
+    "gate, 0.92",
+    "portions, 1",
+    "outcome, 1",
+    "bygone, 1",
+    "rounds, 1",
+    "headed, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -136,7 +141,12 @@ class SaidTest {
         "sunday",
         "dale",
         "weir",
-        "gate"
+        "gate",
+        "portions",
+        "outcome",
+        "bygone",
+        "rounds",
+        "headed"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

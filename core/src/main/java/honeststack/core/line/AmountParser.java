@@ -235,7 +235,7 @@ public final class AmountParser {
       Measure measure = all.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part);
       return Optional.of(new Found(measure, Containers.isContainer(part), half.get().next()));
     }
-    if (word(i, "ea", "pc", "pcs", "nos", "no", "piece", "pieces") && !word.equals("no")) {
+    if (word(i, "ea", "pc", "pcs", "nos", "no", "piece", "pieces", "stück") && !word.equals("no")) {
       part = "";
       i = mark(i + 1, ".") ? i + 2 : i + 1;
       return Optional.of(

@@ -22,6 +22,9 @@ final class Quantities {
   private static final Set<String> ARTICLES =
       Set.of("un", "une", "una", "uno", "ein", "eine", "einen", "en", "ett", "et", "een");
 
+  /** "Version 2 – 300 g oats": nobody means from 2 to 300 g. Common practice. */
+  private static final double WIDEST = 10;
+
   /** From here on two numbers with a slash are a range, "240/260 g". */
   private static final double SEVERAL = 10;
 
@@ -108,6 +111,7 @@ final class Quantities {
     }
     return number(unsure ? maybe : unsure(i + 1))
         .filter(high -> high.amount() > low.amount())
+        .filter(high -> !dash || high.amount() <= WIDEST * low.amount())
         .map(
             high ->
                 new Quantity(

@@ -85,6 +85,11 @@ public final class UnitWords {
       return Optional.empty();
     }
     Token word = tokens.get(i);
+    if (word.isWord("drop")
+        && i + 1 < tokens.size()
+        && tokens.get(i + 1).low().matches("scones?")) {
+      return Optional.empty(); // "10 drop scones"
+    }
     boolean of = i + 1 < tokens.size() && tokens.get(i + 1).isWord("of");
     if (word.isWord("walnut", "nut") && of) {
       return Optional.of(new Found(Unit.WALNUT, i + 1));

@@ -19,9 +19,12 @@ final class Afterthoughts {
     Mention last = before.mentions.get(before.mentions.size() - 1);
     Splits.goOn(before, last, clause, false);
     Further.goOn(last, clause);
+    if (clause.isWord(0, "not") && clause.isAmount(1) && clause.mentions.isEmpty()) {
+      clause.get(1).part = Part.EXCLUDED; // "200 g of flour. Not 100 g."
+    }
     corrected(last, before, clause);
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
-    if (corrects && isSame(last, clause.mentions.get(0))) {
+    if (corrects && isOther(last, clause.mentions.get(0))) {
       before.mentions.remove(last);
       last.amount.part = Part.EXCLUDED;
       last.food.part = Part.EXCLUDED;
@@ -159,6 +162,20 @@ final class Afterthoughts {
       }
     }
     return false;
+  }
+
+  /**
+   * Another amount of one food, or as much of another of its role: "2 tsp. Sorry, powder, 2 tsp."
+   */
+  private static boolean isOther(Mention last, Mention right) {
+    boolean alike =
+        last.amount != null
+            && right.isMeasured()
+            && last.amountText.equals(right.amountText)
+            && last.food != null
+            && right.food != null
+            && last.food.isOfAKind(right.food);
+    return isSame(last, right) || alike;
   }
 
   private static boolean isSame(Mention a, Mention b) {

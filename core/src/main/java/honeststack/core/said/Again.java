@@ -22,43 +22,45 @@ final class Again {
     this.clauses = clauses;
   }
 
-  private record Said(Clause clause, Mention mention) {}
-
   void find() {
-    List<Said> all = new ArrayList<>();
-    for (Clause clause : clauses) {
-      clause.mentions.forEach(mention -> all.add(new Said(clause, mention)));
+    List<Named> all = new ArrayList<>();
+    for (int i = 0; i < clauses.size(); i++) {
+      for (Mention mention : clauses.get(i).mentions) {
+        all.add(new Named(clauses.get(i), mention, i));
+      }
     }
-    boolean others = all.stream().anyMatch(s -> section(s) != Section.SHOPPING);
+    boolean others = all.stream().anyMatch(s -> s.section() != Section.SHOPPING);
+    boolean recipe =
+        all.stream().anyMatch(s -> s.mention.isMeasured() && s.section() != Section.NOTES);
     boolean listed =
-        all.stream().anyMatch(s -> section(s) == Section.LIST && s.mention().isMeasured());
-    Map<String, List<Said>> alike = new HashMap<>();
+        all.stream().anyMatch(s -> s.section() == Section.LIST && s.mention.isMeasured());
+    Map<String, List<Named>> alike = new HashMap<>();
     all.forEach(said -> put(alike, said));
-    Map<String, List<Said>> kept = new HashMap<>();
-    for (Said said : all) {
+    Map<String, List<Named>> kept = new HashMap<>();
+    for (Named said : all) {
       boolean again =
-          section(said) == Section.NOTES
-              || section(said) == Section.NUTRITION
-              || section(said) == Section.SHOPPING && others
+          said.section() == Section.NOTES && (recipe || !said.mention.isMeasured())
+              || said.section() == Section.NUTRITION
+              || said.section() == Section.SHOPPING && others
               || !isLine(said) && isAgain(said, of(alike, said), of(kept, said), listed);
       if (again) {
-        said.mention().again = true;
+        said.mention.again = true;
         mark(said);
+        if (said.mention.isMeasured()) {
+          rest(said);
+        }
       } else {
+        takeOff(said, of(kept, said));
         put(kept, said);
       }
     }
     clauses.forEach(clause -> clause.mentions.removeIf(mention -> mention.again));
   }
 
-  private static Section section(Said said) {
-    return said.clause().sentence.section();
-  }
-
   /** A line of a list stands for itself. */
-  private static boolean isLine(Said said) {
-    Clause clause = said.clause();
-    return section(said) == Section.LIST
+  private static boolean isLine(Named said) {
+    Clause clause = said.clause;
+    return said.section() == Section.LIST
         && clause.sentence.whole()
         && clause.mentions.size() == 1
         && clause.elements.stream().noneMatch(e -> e.is(Sort.VERB));
@@ -74,23 +76,23 @@ final class Again {
     return keys;
   }
 
-  private static void put(Map<String, List<Said>> index, Said said) {
-    for (String key : keys(said.mention())) {
-      List<Said> alike = index.computeIfAbsent(key, any -> new ArrayList<>());
+  private static void put(Map<String, List<Named>> index, Named said) {
+    for (String key : keys(said.mention)) {
+      List<Named> alike = index.computeIfAbsent(key, any -> new ArrayList<>());
       if (alike.size() < MOST_ALIKE) {
         alike.add(said);
       }
     }
   }
 
-  private static List<Said> of(Map<String, List<Said>> index, Said said) {
-    return keys(said.mention()).stream()
+  private static List<Named> of(Map<String, List<Named>> index, Named said) {
+    return keys(said.mention).stream()
         .flatMap(key -> index.getOrDefault(key, List.of()).stream())
         .toList();
   }
 
-  private static boolean isAgain(Said said, List<Said> all, List<Said> kept, boolean listed) {
-    Mention mention = said.mention();
+  private static boolean isAgain(Named said, List<Named> all, List<Named> kept, boolean listed) {
+    Mention mention = said.mention;
     if (mention.isMeasured()) {
       boolean one =
           isDefinite(said) && mention.amount != null && mention.amount.measure().amount() == 1;
@@ -98,15 +100,18 @@ final class Again {
       if (part && kept.stream().anyMatch(k -> isMeasuredAlike(mention, k))) {
         return true;
       }
+      if (kept.stream().anyMatch(k -> isPortion(said, k) || isAddend(said, k, all))) {
+        return true;
+      }
       boolean same = isDefinite(said) && mention.amount != null; // "melt the 50 g of butter"
-      if (same && kept.stream().anyMatch(k -> isAlike(mention, k.mention()))) {
+      if (same && kept.stream().anyMatch(k -> isAlike(mention, k.mention))) {
         return true;
       }
       if (one && all.stream().anyMatch(o -> o != said && isMeasuredAlike(mention, o))) {
         return true;
       }
-      return section(said) == Section.METHOD
-          && kept.stream().anyMatch(k -> k.mention().isMeasured() && isSame(mention, k.mention()))
+      return said.section() == Section.METHOD
+          && kept.stream().anyMatch(k -> k.mention.isMeasured() && isSame(mention, k.mention))
           && listed
           && !isMore(said);
     }
@@ -114,10 +119,53 @@ final class Again {
         all.stream()
             .anyMatch(
                 other ->
-                    other.mention().isMeasured()
-                        && isSame(mention, other.mention())
+                    other.mention.isMeasured()
+                        && isSame(mention, other.mention)
                         && (isHere(said, other) || isDefinite(said)));
-    return measured || kept.stream().anyMatch(k -> isSame(mention, k.mention()) && isHere(said, k));
+    return measured || kept.stream().anyMatch(k -> isSame(mention, k.mention) && isHere(said, k));
+  }
+
+  /** Some of what was measured, or the same amount said once more. */
+  private static boolean isPortion(Named said, Named other) {
+    if (isPart(said, other)) {
+      return !Portions.isElsewhere(said, other);
+    }
+    return said.isNear(other)
+        && isMeasuredAlike(said.mention, other)
+        && Portions.isTwice(said, other);
+  }
+
+  private static boolean isPart(Named said, Named other) {
+    return said.isNear(other)
+        && isMeasuredAlike(said.mention, other)
+        && !isMore(said)
+        && Portions.isPart(said, other);
+  }
+
+  /** The amounts behind the whole, this one among them, add up to it. */
+  private static boolean isAddend(Named said, Named whole, List<Named> all) {
+    if (said.clause == whole.clause || !Portions.isLess(said, whole)) {
+      return false;
+    }
+    List<Named> parts = new ArrayList<>();
+    for (Named part : all.subList(all.indexOf(whole) + 1, all.size())) {
+      boolean later =
+          part.clause != whole.clause
+              && part.isNear(whole)
+              && isMeasuredAlike(part.mention, whole)
+              && !isMore(part);
+      if (later && !parts.contains(part)) {
+        parts.add(part);
+      }
+    }
+    return parts.contains(said) && Portions.addUp(parts, whole);
+  }
+
+  private static void takeOff(Named said, List<Named> kept) {
+    kept.stream()
+        .filter(whole -> isPart(said, whole))
+        .findFirst()
+        .ifPresent(whole -> whole.leave(Portions.left(said, whole)));
   }
 
   /** As much of the same food. */
@@ -128,44 +176,44 @@ final class Again {
         && Scaled.single(mention.amountText).equals(Scaled.single(other.amountText));
   }
 
-  private static boolean isMeasuredAlike(Mention mention, Said other) {
-    return other.mention().isMeasured() && isSame(mention, other.mention());
+  private static boolean isMeasuredAlike(Mention mention, Named other) {
+    return other.mention.isMeasured() && isSame(mention, other.mention);
   }
 
   /** It goes where the other one went, or nothing is said of where it goes. */
-  private static boolean isHere(Said said, Said other) {
-    Place place = said.mention().place;
+  private static boolean isHere(Named said, Named other) {
+    Place place = said.mention.place;
     return place == Place.NOT_SAID
-        || place == other.mention().place
-        || section(said) == Section.METHOD && said.mention().more == null;
+        || place == other.mention.place
+        || said.section() == Section.METHOD && said.mention.more == null;
   }
 
   /** "the butter": one that was named before. */
-  private static boolean isDefinite(Said said) {
-    int before = said.mention().from - 1;
-    Clause clause = said.clause();
+  private static boolean isDefinite(Named said) {
+    int before = said.mention.from - 1;
+    Clause clause = said.clause;
     return !clause.isWord(before - 1, "after", "before")
             && clause.isWord(before, "the", "this", "that", "remaining", "those")
         || clause.has(before) && clause.get(before).low().endsWith("the");
   }
 
   /** "200 ml of the milk": some of what was named before. */
-  private static boolean isOfThe(Said said) {
-    Mention mention = said.mention();
-    int food = said.clause().elements.indexOf(mention.food);
-    int amount = said.clause().elements.indexOf(mention.amount);
+  private static boolean isOfThe(Named said) {
+    Mention mention = said.mention;
+    int food = said.clause.elements.indexOf(mention.food);
+    int amount = said.clause.elements.indexOf(mention.amount);
     for (int i = amount + 1; amount >= 0 && i < food; i++) {
-      if (said.clause().isWord(i, "the", "that", "this", "those", "your")
-          || said.clause().low(i).endsWith("of the")) {
+      if (said.clause.isWord(i, "the", "that", "this", "those", "your")
+          || said.clause.low(i).endsWith("of the")) {
         return true;
       }
     }
     return false;
   }
 
-  private static boolean isMore(Said said) {
-    Clause clause = said.clause();
-    int from = said.mention().from;
+  private static boolean isMore(Named said) {
+    Clause clause = said.clause;
+    int from = said.mention.from;
     return clause.isWord(from - 1, "another", "extra", "more")
         || clause.isWord(from - 2, "another", "extra", "more");
   }
@@ -187,8 +235,15 @@ final class Again {
     return a.food != null && (other.endsWith(" " + word) || eggs && !a.isMeasured());
   }
 
-  private static void mark(Said said) {
-    Mention mention = said.mention();
+  /** "… then add the other 100": what is left of it. */
+  private static void rest(Named said) {
+    said.clause.elements.stream()
+        .filter(e -> e.isAmount() && e.isCount() && !e.isWeak() && e.part == Part.UNKNOWN)
+        .forEach(element -> element.part = Part.METHOD);
+  }
+
+  private static void mark(Named said) {
+    Mention mention = said.mention;
     if (mention.amount != null) {
       mention.amount.part = Part.METHOD;
     }

@@ -4,6 +4,7 @@ import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,6 +27,8 @@ final class Apiece {
       Pattern.compile(
           "(?:.* )?(?:each|every|per|apiece|a piece)( .*)?|(?:to|for) an?|(?:each|every)-?one");
 
+  private static final Remembered CUES = Remembered.whole(CUE.pattern());
+
   private static final Pattern PIECE =
       Pattern.compile(
           ASIDE
@@ -39,14 +42,27 @@ final class Apiece {
               + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
               + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|mouth)\\b.*");
 
+  private static final Pattern ROUND =
+      Pattern.compile(
+          ASIDE
+              + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying)\\b"
+              + "(?! (?:of day|you eat|we eat)).*");
+
+  private static final Pattern EACH =
+      Pattern.compile("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
+
+  private static final Set<String> TO_EVERY = Set.of("for every", "to every");
+
+  private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
+
   /** What comes again and again otherwise. */
   private static final Pattern OTHER =
       Pattern.compile(
-          " ?(?:batch|round|panful|pan|go|time|turn|side|day|week|morning|egg|cup|bowlful|minute"
+          " ?(?:side|day|week|morning|egg|cup|bowlful|minute"
               + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
 
-  private static final Pattern PEOPLE =
-      Pattern.compile(
+  private static final Remembered PEOPLE =
+      Remembered.whole(
           "(?:.* )?(?:everybody|everyone|people|guests|kids|children|of us|family)(?: .*)?");
 
   /** Right behind it what each gets follows. */
@@ -61,7 +77,7 @@ final class Apiece {
 
   /** "1 tbsp per 3 pancakes". */
   static boolean isOfSoMany(Clause clause, int i) {
-    boolean cue = clause.isWord(i, "per", "every") || clause.low(i).matches("(for|to) every");
+    boolean cue = clause.isWord(i, "per", "every") || TO_EVERY.contains(clause.low(i));
     return cue
         && clause.isAmount(i + 1)
         && clause.get(i + 1).isCount()
@@ -99,7 +115,7 @@ final class Apiece {
 
   /** "Everybody takes what they like, usually 30 ml each". */
   private boolean isOfPeople(int i) {
-    return clause.elements.subList(0, i).stream().anyMatch(e -> PEOPLE.matcher(e.low()).matches());
+    return clause.elements.subList(0, i).stream().anyMatch(e -> PEOPLE.is(e.low()));
   }
 
   /** What the words from an element on say it is for; empty where they say nothing of the kind. */
@@ -108,14 +124,14 @@ final class Apiece {
     boolean weak =
         element.isAmount()
             && element.isWeak()
-            && clause.is(i + 1, Sort.PIECES)
+            && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
             && i > 0
-            && (clause.get(i - 1).isFood() || clause.isStrong(i - 1));
-    Matcher cue = CUE.matcher(element.low());
-    if (!weak && (element.isFood() || !cue.matches())) {
+            && (clause.get(i - 1).isFood() || clause.isStrong(i - 1) || clause.is(i - 1, Sort.PAN));
+    if (!weak && (element.isFood() || !CUES.is(element.low()))) {
       return Optional.empty();
     }
-    String own = weak || cue.group(1) == null ? "" : cue.group(1);
+    Matcher cue = CUE.matcher(element.low());
+    String own = weak || !cue.matches() || cue.group(1) == null ? "" : cue.group(1);
     String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
     if (PIECE.matcher(what).matches()) {
       return Optional.of(Per.PIECE);
@@ -123,10 +139,13 @@ final class Apiece {
     if (EATER.matcher(what).matches()) {
       return Optional.of(Per.EATER);
     }
+    if (ROUND.matcher(what).matches()) {
+      return Optional.of(Per.ROUND);
+    }
     if (isOfPeople(i)) {
       return Optional.of(Per.EATER);
     }
-    boolean each = element.low().matches("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
+    boolean each = EACH.matcher(element.low()).matches();
     return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
   }
 
@@ -220,6 +239,9 @@ final class Apiece {
     Per said = mention.per == Per.EITHER ? either(all) : mention.per;
     if (said == Per.PIECE) {
       return all.pieces.map(n -> middle(n) / mention.perPieces).orElse(1.0);
+    }
+    if (said == Per.ROUND) {
+      return all.rounds.map(Apiece::middle).orElse(1.0);
     }
     if (said == null) {
       return mention.times;

@@ -12,6 +12,8 @@ final class BareCounts {
   private static final int SHORT = 8;
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos|ea)\\.?");
   private static final Set<String> ALL = Set.of("in all", "altogether", "in total", "all told");
+  private static final Set<String> THERE =
+      Set.of("there were", "there was", "there are", "there", "were");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
   private static final Pattern SIZES =
@@ -56,7 +58,7 @@ final class BareCounts {
     boolean alone =
         i == 1
             && clause.isWord(0, "about", "around", "roughly", "approximately")
-            && (clause.isMark(i + 1, ".", "!") || clause.sentence.whole() && !clause.has(i + 1))
+            && (clause.isMark(i + 1, ".", "!") || !clause.has(i + 1))
             && i + 2 >= clause.size();
     boolean apart =
         i == 1
@@ -93,7 +95,7 @@ final class BareCounts {
   /** "12 pieces", "12 in all": behind foods that have their amounts, or alone. */
   private static boolean isLeftOver(Clause clause, int i) {
     boolean marked = i > 0 && clause.isMark(i - 1, ",", ";", ".");
-    boolean there = i > 0 && clause.low(i - 1).matches("there (?:were|was|are)|there|were");
+    boolean there = i > 0 && THERE.contains(clause.low(i - 1));
     boolean apart = i == 0 || there || marked && isOwned(clause, i - 2);
     if (marked && clause.get(i).isCount() && isAll(clause.low(i + 1))) {
       return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"

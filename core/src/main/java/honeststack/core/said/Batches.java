@@ -37,6 +37,12 @@ final class Batches {
       Pattern.compile(
           "\\b(?:made|make|making|did|do|cooked|cook|baked|bake|mixed|go for|went for)\\b");
 
+  /** The work is done so often with the one bowl: "cook in three batches". */
+  private static final Pattern ROUNDS =
+      Pattern.compile(
+          "\\b(?:in|into|over|of|do|did|cook(?:ed)?|bake[d]?|fry|fried|takes?|took|need|per|each|every)"
+              + " (?:\\w+ )?$");
+
   private static final Pattern EVERYTHING =
       Pattern.compile(
           "\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
@@ -131,6 +137,11 @@ final class Batches {
     String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
     if (!times.find() || NOT_DONE.matcher(words).find()) {
+      return Optional.empty();
+    }
+    boolean rounds =
+        times.group("batches") != null && ROUNDS.matcher(words.substring(0, times.start())).find();
+    if (rounds) {
       return Optional.empty();
     }
     boolean ahead = clause.isMark(to, ":") || clause.has(to) && isMeasured(clause, to);

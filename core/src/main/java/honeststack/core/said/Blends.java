@@ -40,21 +40,23 @@ final class Blends {
               + "|half ?-? ?(?:and|n|&) ?-? ?half|fifty ?-? ?fifty"
               + "|equal (?:parts?|amounts?|weights?|quantit(?:y|ies)|measures?))(?= |$)");
 
-  private static final Pattern WORD_OF_RATIO =
-      Pattern.compile(
+  private static final Remembered WORD_OF_RATIO =
+      Remembered.whole(
           "\\d{1,3}(?: ?[:/] ?\\d{1,3})+|equal|parts?|amounts?|weights?|quantit(?:y|ies)|measures?"
               + "|half(?: ?-? ?(?:and|n|&) ?-? ?half)?|fifty");
 
+  private static final Pattern THE_REST = Pattern.compile("(?:the )?rest(?: of the)?");
+
   private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}) ?(?:%|percent|per cent)");
 
-  private static final Pattern EACH =
-      Pattern.compile("of each|each|of both|each of them|of every one|of every|apiece");
+  private static final Remembered EACH =
+      Remembered.whole("of each|each|of both|each of them|of every one|of every|apiece");
 
-  private static final Pattern MIX = Pattern.compile("mix|mixed|mixture|blend|combination");
+  private static final Remembered MIX = Remembered.whole("mix|mixed|mixture|blend|combination");
 
   /** Between a list and its amount or its ratio. */
-  private static final Pattern BETWEEN =
-      Pattern.compile(
+  private static final Remembered BETWEEN =
+      Remembered.whole(
           "of|a|an|the|in|at|by|as|ratio|proportions?|weight|volume|made|up|from|makes|making|to|make"
               + "|about|i|we|use|used|take|total|altogether|all|together|[,:;–-]|weight:|all told"
               + "|in (?:all|total)|all together");
@@ -132,7 +134,7 @@ final class Blends {
       to--;
     }
     String words = words(from, to);
-    if (words.matches("(?:the )?rest(?: of the)?")) {
+    if (THE_REST.matcher(words).matches()) {
       return Optional.of(REST);
     }
     Matcher percent = PERCENT.matcher(words);
@@ -163,7 +165,7 @@ final class Blends {
                 .orElse(List.of())
             : listed.shares();
     shares = ofWhole(shares);
-    boolean each = whole >= 0 && EACH.matcher(clause.low(whole + 1)).matches();
+    boolean each = whole >= 0 && EACH.is(clause.low(whole + 1));
     boolean uneven = shares.stream().distinct().count() > 1;
     if (whole < 0 || shares.size() != listed.foods().size() || each && uneven) {
       return false;
@@ -190,9 +192,9 @@ final class Blends {
     while (clause.has(i) && Math.abs(i - start) < FAR) {
       boolean whole = isWhole(i);
       amounts += whole ? 1 : 0;
-      boolean mix = MIX.matcher(clause.low(i)).matches();
-      boolean over = whole || mix || isRatio(i) || BETWEEN.matcher(clause.low(i)).matches();
-      if (!over && !EACH.matcher(clause.low(i)).matches() || amounts > 1) {
+      boolean mix = MIX.is(clause.low(i));
+      boolean over = whole || mix || isRatio(i) || BETWEEN.is(clause.low(i));
+      if (!over && !EACH.is(clause.low(i)) || amounts > 1) {
         break;
       }
       i = next.applyAsInt(i);
@@ -219,8 +221,7 @@ final class Blends {
     if (halves && clause.isWord(i + 1, "half")) {
       return true;
     }
-    return WORD_OF_RATIO.matcher(element.low()).matches()
-        || number && (isColon(i - 1) || isColon(i + 1));
+    return WORD_OF_RATIO.is(element.low()) || number && (isColon(i - 1) || isColon(i + 1));
   }
 
   private boolean isColon(int i) {

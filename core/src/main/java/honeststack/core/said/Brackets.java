@@ -77,7 +77,7 @@ final class Brackets {
       inner.elements.stream().filter(Element::isFood).forEach(e -> e.part = Part.UNKNOWN);
     } else if (inner.isWord(0, "from") && before.isMeasured()) {
       all(Part.NOTE); // "4 egg whites (from 4 eggs)"
-    } else if (parts && isSame(measured.get(0)) && !isMade(measured)) {
+    } else if (parts && isSame(measured.get(0)) && !isMade(measured) && isOne(measured)) {
       if (!before.isMeasured()) {
         before.amountText = measured.get(0).amountText; // "banana slices (half a banana)"
         before.restated = true;
@@ -103,6 +103,11 @@ final class Brackets {
   /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */
   private boolean isMade(List<Mention> measured) {
     return before.amount != null && before.amount.isCount() && measured.size() > 1;
+  }
+
+  /** It says no more than how much of the food; "flax egg (1 tbsp flax, 3 tbsp water)" does. */
+  private boolean isOne(List<Mention> measured) {
+    return before.isMeasured() || measured.size() == 1;
   }
 
   private String amount(Mention mention) {

@@ -36,14 +36,17 @@ final class ClauseReader {
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
+    Allergens.in(clause);
     Titles.in(clause);
     Batches.in(clause);
     Splits.in(clause);
     Portioned.in(clause);
     other(clause);
     Arrows.in(clause);
+    Weighed.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
+    Reconsidered.in(clause);
     Exclusions.in(clause);
     Naming naming = new Naming(clause);
     List<Mention> mentions = Blends.in(clause, naming);
@@ -55,6 +58,7 @@ final class ClauseReader {
     Places.in(clause);
     Splits.attach(clause);
     new Asides(clause, described).read();
+    Compounds.seedEggs(clause);
     relative.complete(); // by what brackets say of the other's weight
     Times.in(clause);
     Ranging.in(clause);

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Two names side by side that are one food's: "honey roast ham", "egg mayonnaise". Neither is
@@ -10,6 +11,9 @@ import java.util.Locale;
  * those are counted.
  */
 final class Compounds {
+  private static final Pattern SEED_EGG =
+      Pattern.compile("\\b(?:flax|chia|linseed)\\w* eggs?\\b", Pattern.CASE_INSENSITIVE);
+
   private final Clause clause;
 
   private Compounds(Clause clause) {
@@ -50,7 +54,8 @@ final class Compounds {
             && mentions.stream()
                 .anyMatch(
                     part ->
-                        part.from > equals
+                        !isSeedEgg(part)
+                            && part.from > equals
                             && part.from <= equals + 2
                             && part.amount != null
                             && part.food != null);
@@ -61,6 +66,27 @@ final class Compounds {
       }
     }
     return parts;
+  }
+
+  /** "1 tbsp ground flax in 3 tbsp water makes 1 flax egg": the seeds are counted, once. */
+  static void seedEggs(Clause clause) {
+    List<Mention> eggs = clause.mentions.stream().filter(Compounds::isSeedEgg).toList();
+    for (Mention egg : eggs) {
+      boolean told =
+          clause.mentions.stream()
+              .anyMatch(m -> !isSeedEgg(m) && m.isMeasured() && m.known().equals(egg.known()));
+      if (told) {
+        clause.mentions.remove(egg);
+        egg.food.part = Part.NOTE;
+        if (egg.amount != null) {
+          egg.amount.part = Part.NOTE;
+        }
+      }
+    }
+  }
+
+  private static boolean isSeedEgg(Mention mention) {
+    return mention.known().isPresent() && SEED_EGG.matcher(mention.foodText).find();
   }
 
   /** "1 taza de harina, that's 1 cup masa". */

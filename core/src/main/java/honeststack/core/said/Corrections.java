@@ -6,8 +6,6 @@ import honeststack.core.wording.Numbers;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Takes back what a speaker corrects at once: "two eggs, no, three". */
 final class Corrections {
@@ -43,8 +41,8 @@ final class Corrections {
           "i",
           "think");
 
-  private static final Pattern CHANGES =
-      Pattern.compile(
+  private static final Remembered CHANGES =
+      Remembered.part(
           "\\b(?:cut|cutting|reduced?|reducing|dropp?(?:ed|ing)?|lower(?:ed|ing)?|raised?"
               + "|upp(?:ed|ing)|increased?|increasing|trim(?:med)?|scaled?|taken?|took|br[io](?:ng|ught)"
               + "|turned|brought|halved|doubled|pushed|knocked|pulled)\\b(?: the)?$");
@@ -98,9 +96,10 @@ final class Corrections {
   /** "I cut the sugar down to 50 g", "sugar cut to 50 g". */
   private void reduced() {
     for (int i = 0; i < clause.size(); i++) {
-      Matcher verb = CHANGES.matcher(clause.low(i));
       int food =
-          verb.find() ? clause.isFood(i - 1) ? i - 1 : clause.ahead(i + 1, 2, Element::isFood) : -1;
+          CHANGES.is(clause.low(i))
+              ? clause.isFood(i - 1) ? i - 1 : clause.ahead(i + 1, 2, Element::isFood)
+              : -1;
       if (food < 0 || clause.isStrong(food - 1)) {
         continue;
       }
@@ -141,7 +140,7 @@ final class Corrections {
   /** Where it is taken back; -1 for nowhere. */
   private int back(int from) {
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
-      boolean was = clause.low(i).matches("it was|it's|that's") && clause.isFood(i + 1);
+      boolean was = clause.isFood(i + 1) && clause.low(i).matches("it was|it's|that's");
       if (was || clause.is(i, Sort.CORRECT) || clause.isWord(i, "ignore", "disregard")) {
         return i;
       }

@@ -13,6 +13,9 @@ final class Counted {
   /** Where that is said. */
   Element eachNumber;
 
+  /** How often the pan is filled. */
+  Optional<Told.Count> rounds = Optional.empty();
+
   /** "There are usually 12": as well so many pieces. */
   boolean either;
 

@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
 final class Counts {
   private static final int FAR = 4;
   private static final Pattern SERVING = Pattern.compile("serving|to serve|to feed|serving about");
-  private static final Pattern ALONE =
-      Pattern.compile("(?:just|only) for (?:me|myself)|single (?:serving|portion)");
+  private static final Remembered ALONE =
+      Remembered.whole("(?:just|only) for (?:me|myself)|for myself|single (?:serving|portion)");
 
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs|pieces|nos)\\.?");
 
@@ -33,8 +33,9 @@ final class Counts {
 
   private void count() {
     Labels.in(clause);
+    Rounds.in(clause);
     PerHead.in(clause);
-    boolean alone = clause.elements.stream().anyMatch(e -> ALONE.matcher(e.low()).matches());
+    boolean alone = clause.elements.stream().anyMatch(e -> ALONE.is(e.low()));
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }
@@ -42,6 +43,9 @@ final class Counts {
       if (clause.get(i).isAmount() && clause.get(i).isFree() && !isLabelled(i)) {
         count(i);
       }
+    }
+    if (counted.pieces.isEmpty() && counted.serves.isEmpty()) {
+      Outcome.in(clause);
     }
     counted.complete();
   }
@@ -52,6 +56,10 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
+    if (Rounds.isRound(clause, i)) {
+      number.part = Part.METHOD;
+      return;
+    }
     if (BareCounts.isLabelledPeople(clause, i)) {
       counted.serves = Optional.of(BareCounts.range(number));
       number.part = Part.SERVES;
@@ -117,7 +125,8 @@ final class Counts {
         || fed && !pieces
         || !pieces && clause.isWord(i - 1, "for") && isForPeople(i + 1)) {
       Told.Count served = BareCounts.range(number);
-      boolean me = clause.isWord(i - 1, "and") && clause.isWord(i - 2, "me", "myself");
+      int and = clause.isWord(i - 1, "the", "my", "our") ? i - 2 : i - 1;
+      boolean me = clause.isWord(and, "and", "plus") && clause.isWord(and - 1, "me", "myself");
       counted.serves =
           Optional.of(me ? new Told.Count(served.low() + 1, served.high() + 1) : served);
       number.part = Part.SERVES;

@@ -68,8 +68,9 @@ final class Ellipses {
   List<Element> filled(List<Element> sentence) {
     elements = sentence;
     for (int i = elements.size() - 2; i > 0; i--) {
-      if (isJoint(elements.get(i)) && elements.get(i + 1).isFood()) {
-        fill(i);
+      int next = isJoint(elements.get(i)) ? next(i) : -1;
+      if (next > 0) {
+        fill(i, next);
       }
     }
     again();
@@ -104,7 +105,7 @@ final class Ellipses {
       if (isFlour(element)) {
         head = "flour"; // "200 g wholemeal"
         flour = true;
-      } else if (element.isFood() && !isShort(element)) {
+      } else if (element.isFood() && !isShort(element) && !isOfThe(i, head)) {
         String last = element.tokens.get(element.to - 1).low();
         head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
         flour |= head.equals("flour");
@@ -146,9 +147,31 @@ final class Ellipses {
   }
 
   private boolean isMeasured(int i) {
-    int before = i > 0 && elements.get(i - 1).isWord("of") ? i - 2 : i - 1;
+    int before = measureOf(i);
     boolean word = elements.get(i).kind == Element.Kind.WORD || elements.get(i).isFood();
-    return word && before >= 0 && elements.get(before).isAmount() && !elements.get(before).isWeak();
+    return word && before >= 0 && isSome(elements.get(before));
+  }
+
+  private static boolean isSome(Element element) {
+    return element.isAmount() && !element.isWeak() || element.low().endsWith("as much");
+  }
+
+  /** The element before "of", "the" or "of the". */
+  private int measureOf(int i) {
+    int before = i - 1;
+    before -= before >= 0 && elements.get(before).isWord("the") ? 1 : 0;
+    before -= before >= 0 && elements.get(before).isWord("of") ? 1 : 0;
+    return before;
+  }
+
+  /** "200 ml whole milk and 100 of the oat": the other milk. */
+  private boolean isOfThe(int i, String head) {
+    Element element = elements.get(i);
+    boolean the = i > 1 && elements.get(i - 1).isWord("the") && isMeasured(i);
+    return the
+        && element.to == element.from + 1
+        && !WHOLE.contains(element.low())
+        && !head.isEmpty();
   }
 
   /** "buckwheat 100 g + plain 100 g": names first. */
@@ -176,10 +199,25 @@ final class Ellipses {
     return element.is(Sort.OR) || element.isWord("and", "or") || element.isMark("/", "&");
   }
 
-  private void fill(int joint) {
-    List<Token> next = elements.get(joint + 1).tokens;
-    int behind = elements.get(joint + 1).to;
-    boolean compound = behind - elements.get(joint + 1).from > 1;
+  /**
+   * The food behind a joint; over its amount, where the word before has one: "1 cup white and …".
+   */
+  private int next(int joint) {
+    if (elements.get(joint + 1).isFood()) {
+      return joint + 1;
+    }
+    int food = joint + 2;
+    food += food < elements.size() && elements.get(food).isWord("of") ? 1 : 0;
+    Element word = elements.get(joint - 1);
+    boolean open = word.kind == Element.Kind.WORD || isShort(word);
+    boolean both = open && isSome(elements.get(joint + 1)) && joint > 1 && isMeasured(joint - 1);
+    return both && food < elements.size() && elements.get(food).isFood() ? food : -1;
+  }
+
+  private void fill(int joint, int behindJoint) {
+    List<Token> next = elements.get(behindJoint).tokens;
+    int behind = elements.get(behindJoint).to;
+    boolean compound = behind - elements.get(behindJoint).from > 1;
     String head = next.get(behind - 1).low();
     Element before = elements.get(joint - 1);
     String word = before.low();

@@ -22,6 +22,8 @@ final class Exclusions {
     exclusions.things();
     exclusions.comparisons();
     Swaps.in(clause);
+    Bygone.in(clause);
+    Chatter.in(clause);
     exclusions.nothing();
     exclusions.outOf();
     exclusions.left();

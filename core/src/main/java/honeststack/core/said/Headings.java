@@ -77,7 +77,15 @@ final class Headings {
   static boolean isTime(List<Token> tokens, int head) {
     boolean time =
         tokens.get(0).isWord("prep", "cook", "total", "time", "ready", "active", "resting");
-    return time && head > 0 && head + 2 < tokens.size() && isNumber(tokens, head + 1);
+    return time
+        && head > 0
+        && head + 2 < tokens.size()
+        && isNumber(tokens, head + 1)
+        && tokens.subList(head + 2, tokens.size()).stream().anyMatch(Headings::isTimeUnit);
+  }
+
+  private static boolean isTimeUnit(Token token) {
+    return token.low().matches("m|h|mins?|minutes?|hrs?|hours?|days?|seconds?|secs?|'|’");
   }
 
   /** "1. Beat …": a step, wherever it stands. */
@@ -163,10 +171,13 @@ final class Headings {
 
   /** Where the words before a colon end; 0 if the line has none in its first words. */
   static int headEnd(List<Token> tokens) {
+    int open = 0;
     for (int i = 1; i < tokens.size() && i <= LONGEST; i++) {
-      if (tokens.get(i).isMark(":")) {
+      if (tokens.get(i).isMark(":") && open == 0) {
         return i;
       }
+      open += tokens.get(i).isMark("(") ? 1 : 0;
+      open -= tokens.get(i).isMark(")") && open > 0 ? 1 : 0;
     }
     return dash(tokens);
   }

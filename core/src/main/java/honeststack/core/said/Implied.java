@@ -4,7 +4,9 @@ import honeststack.core.food.FreeFrom;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,8 +16,8 @@ final class Implied {
   private static final Pattern PAN =
       Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould|paper|maker|machine)$");
 
-  private static final Pattern BIG =
-      Pattern.compile(
+  private static final Remembered BIG =
+      Remembered.whole(
           ".*size of(?: an?| the)?|.*\\b(?:big|large) as(?: an?| the)?|.*\\b(?:bigger|larger) than(?: an?| the)?");
 
   private static final Pattern GREASED = Pattern.compile("(oil|butter) (the|my|your|each)\\b.*");
@@ -33,6 +35,7 @@ final class Implied {
     implied.sizes();
     implied.sizedEggs();
     implied.greased();
+    clause.mentions.forEach(implied::sprayed);
     clause.mentions.forEach(implied::freed);
     implied.eggs();
     implied.one();
@@ -43,7 +46,7 @@ final class Implied {
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
       boolean lump = clause.isWord(i - 1, "lump", "piece", "bit", "knob");
-      boolean big = BIG.matcher(clause.low(i)).matches() || lump;
+      boolean big = BIG.is(clause.low(i)) || lump;
       int thing = clause.is(i, Sort.LIKE) && big ? clause.ahead(i + 1, 2, Element::isFood) : -1;
       if (thing < 0 && clause.get(i).isFood() && isOne(i)) {
         thing = i;
@@ -129,7 +132,8 @@ final class Implied {
     for (int i = 0; i < clause.size(); i++) {
       String fat = "";
       boolean used = clause.isWord(i - 1, "use", "using", "with", "some", "just", "of");
-      if (clause.mentions.isEmpty() && clause.isWord(i, "spray", "spritz")) {
+      if (clause.isWord(i, "spray", "spritz")
+          && clause.mentions.stream().noneMatch(this::isSprayed)) {
         fat = "cooking spray";
       } else if (clause.isWord(i, "buttered")) {
         fat = "butter";
@@ -156,6 +160,39 @@ final class Implied {
         clause.mentions.add(mention);
       }
     }
+  }
+
+  private boolean isSprayed(Mention mention) {
+    return mention.known().filter(food -> food.role() == Role.FAT).isPresent();
+  }
+
+  /** "oil spray x 4", "two squirts of spray oil", "spray the pan once with oil": in sprays. */
+  private void sprayed(Mention mention) {
+    String food = mention.foodText.toLowerCase(Locale.ROOT);
+    if (!isSprayed(mention) && !food.equals("cooking spray")) {
+      return;
+    }
+    boolean named = food.contains("spray");
+    Element amount = mention.amount;
+    boolean counted =
+        amount != null && named && (amount.isCount() || amount.low().contains("squirt"));
+    boolean one = named && food.startsWith("spray of ") && !mention.isMeasured();
+    boolean once = clause.elements.stream().anyMatch(e -> e.isWord("once"));
+    boolean twice = clause.elements.stream().anyMatch(e -> e.isWord("twice"));
+    boolean spray = clause.elements.stream().anyMatch(e -> e.isWord("spray", "spritz"));
+    if (counted) {
+      sprays(mention, amount.measure().amount());
+    } else if (one) {
+      sprays(mention, 1);
+    } else if ((once || twice) && spray && !mention.isMeasured()) {
+      sprays(mention, once ? 1 : 2);
+    }
+  }
+
+  private static void sprays(Mention mention, double times) {
+    mention.amountText = Numbers.plain(times) + " sprays of";
+    mention.foodText = mention.foodText.replaceFirst("(?i)^spray of ", "");
+    mention.restated = true;
   }
 
   /** "butter the pan well, I'd guess 5 g a go". */

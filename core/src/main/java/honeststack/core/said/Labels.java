@@ -93,12 +93,14 @@ final class Labels {
 
   /** "of which sugars 12 g", "salt per serving 0.5 g", "30 g of fat in total". */
   private void said(int food) {
-    boolean named = clause.isFood(food) && LABELLED.matcher(clause.get(food).text()).matches();
+    if (!clause.isFood(food) || !LABELLED.matcher(clause.get(food).text()).matches()) {
+      return;
+    }
     boolean which = clause.low(food - 1).equals("of which");
     boolean per =
         clause.low(food + 1).matches("per (?:serving|portion|pancake|waffle|stack|plate)");
     boolean total = clause.low(food).equals("fat") && clause.low(food + 1).equals("in total");
-    if (!named || !which && !per && !total) {
+    if (!which && !per && !total) {
       return;
     }
     int of = clause.isWord(food - 1, "of") ? food - 2 : food - 1;

@@ -2,12 +2,19 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What is named first and left out behind it: "butter's out", "milk – no thanks", "Sugar? No." */
 final class LeftOut {
   private static final int FAR = 4;
 
   private static final Set<String> NO = Set.of("no", "none", "nil", "nope", "nah", "never", "nay");
+
+  /** "Sugar? Not any more." */
+  private static final Pattern NO_LONGER =
+      Pattern.compile(
+          "(?:not|no) (?:any ?more|any longer|longer|for years|now|today|these days|this time"
+              + "|here|in (?:this|these|mine|ours)|for (?:me|us))[ .!]*");
 
   private final Clause clause;
 
@@ -67,7 +74,8 @@ final class LeftOut {
   static void answered(Clause asked, Clause answer) {
     boolean question = asked.isMark(asked.size() - 1, "?") && !asked.mentions.isEmpty();
     Mention last = question ? asked.mentions.get(asked.mentions.size() - 1) : null;
-    if (last == null || last.isMeasured() || last.to < asked.size() - 1) {
+    boolean one = last != null && last.amount != null && last.amount.isWeak(); // "An egg? No."
+    if (last == null || last.isMeasured() && !one || last.to < asked.size() - 1) {
       return;
     }
     int end = end(answer, 0);
@@ -78,8 +86,10 @@ final class LeftOut {
       last.food.part = Part.EXCLUDED;
       return;
     }
-    if (NO.contains(answer.low(0))
-        && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {
+    boolean noLonger = NO_LONGER.matcher(answer.words(0, answer.size())).matches();
+    if (noLonger
+        || NO.contains(answer.low(0))
+            && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {
       asked.mentions.remove(last);
       last.food.part = Part.EXCLUDED;
       answer.get(0).part = Part.EXCLUDED;

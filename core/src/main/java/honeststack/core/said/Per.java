@@ -4,6 +4,8 @@ package honeststack.core.said;
 enum Per {
   PIECE,
   EATER,
+  /** Each time that the pan is filled. */
+  ROUND,
   /** Of pieces or eaters, whichever the text counts. */
   EITHER
 }

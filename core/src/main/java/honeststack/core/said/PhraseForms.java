@@ -31,7 +31,7 @@ final class PhraseForms {
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
               | er no | erm no | uh no | uhm no | ah no | er | erm | uh
-          IDLE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
+          IDLE | for myself | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
           LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
@@ -49,10 +49,11 @@ final class PhraseForms {
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
-          SERVES | fed | it fed | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
-          PEOPLE | (toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
-          PIECES | came out | (come/came) out of (it/this/that/the bowl)
-          OUT | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
+          SERVES | fed | it fed | a family of | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          PEOPLE | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
+          PIECES | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
+          OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
+              | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
               | (won't/wouldn't/doesn't/would not/will not) (do/work) | not required | not wanted | not allowed | (would/will/just) (burn/stick/spoil/ruin) | burns | burn
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)

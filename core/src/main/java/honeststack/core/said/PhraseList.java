@@ -225,7 +225,7 @@ final class PhraseList {
               | to cook | making them | cooking
           H_NOTES | notes | note | tip | tips | notes from the group | cook's notes | comments
               | reviews | storage | variations | make ahead | serving tip | equipment
-              | you will also need | keto | prep | prep time | total time | cook | cook time
+              | you will also need | prep time | total time | cook time
           H_NUTRITION | nutrition | nutrition per serving | nutrition facts
               | nutritional information | macros | per serving nutrition | nutrition information
           H_SHOPPING | shopping | shopping list | to buy

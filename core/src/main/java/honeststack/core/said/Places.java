@@ -46,9 +46,10 @@ final class Places {
   }
 
   private static boolean isSprayed(Mention mention) {
-    return mention.amount != null
-        && mention.amount.measure().unit() == Unit.SECOND
-        && role(mention) == Role.FAT;
+    boolean measured =
+        mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
+            || mention.amountText.contains("spray");
+    return measured && (role(mention) == Role.FAT || mention.foodText.equals("oil"));
   }
 
   /** "peanut butter on each and half a banana": what is joined to it goes along. */

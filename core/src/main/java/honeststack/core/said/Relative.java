@@ -46,8 +46,8 @@ final class Relative {
   private static final int FAR_BEHIND = 6;
 
   /** Without one of these nothing is said so. */
-  private static final Pattern CUE =
-      Pattern.compile(
+  private static final Remembered CUE =
+      Remembered.part(
           "same|ditto|likewise|another|equal|own|much|twice|double|triple|thrice|half|third|quarter|times");
 
   private static final Map<String, Double> TIMES =
@@ -85,7 +85,7 @@ final class Relative {
   /** Takes the words out that say so. */
   Relative(Clause clause) {
     this.clause = clause;
-    if (clause.elements.stream().anyMatch(e -> CUE.matcher(e.low()).find())) {
+    if (clause.elements.stream().anyMatch(e -> CUE.is(e.low()))) {
       for (int i = 1; i < clause.size(); i++) {
         find(i);
         behind(i);

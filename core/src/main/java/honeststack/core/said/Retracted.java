@@ -59,27 +59,41 @@ final class Retracted {
     }
   }
 
-  /** "not 300 but 200 ml", "not 300 ml of milk but 200", "200 ml milk, not 300". */
+  /** "not 300 but 200 ml", "not 300 ml of milk but 200", "200 ml milk, not the 300 it says". */
   private void not(int i) {
-    if (!clause.isWord(i, "not") || !clause.isStrong(i + 1)) {
+    int wrong = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+    if (!clause.isWord(i, "not") || !clause.isStrong(wrong)) {
       return;
     }
-    int food = clause.ahead(i + 2, 2, Element::isFood);
-    int but = food > 0 ? food + 1 : i + 2;
+    int food = clause.ahead(wrong + 1, 2, Element::isFood);
+    int but = food > 0 ? food + 1 : wrong + 1;
     boolean comma = food > 0 && clause.isMark(but, ",");
     boolean own = comma && clause.ahead(but + 2, 2, Element::isFood) > 0;
     if ((clause.isWord(but, "but") || comma && !own) && clause.isStrong(but + 1)) {
-      clause.take(i, i + 2, Part.EXCLUDED);
+      clause.take(i, wrong + 1, Part.EXCLUDED);
       clause.take(but, but + 1, Part.EXCLUDED);
-      correct(i + 1, but + 1, food > 0);
-    } else if (food < 0 && hasAmount(i)) {
-      clause.take(i, i + 2, Part.EXCLUDED);
-      int right = clause.isMark(i + 2, ",") ? i + 3 : i + 2;
+      correct(wrong, but + 1, food > 0);
+    } else if (food > 0) {
+      clause.take(i, food + 1, Part.EXCLUDED); // "not 100 g sugar, 80 g sugar"
+    } else if (hasAmount(i)) {
+      clause.take(i, wrong + 1, Part.EXCLUDED);
+      said(wrong + 1);
+      int right = clause.isMark(wrong + 1, ",") ? wrong + 2 : wrong + 1;
       int old = last(i);
       if (clause.isStrong(right) && clause.ahead(right + 1, 2, Element::isFood) < 0 && old >= 0) {
         clause.take(old, old + 1, Part.EXCLUDED);
         correct(old, right, true); // "300 ml milk, not 300 ml, 250 ml"
       }
+    } else if (clause.isFood(i - 1)) {
+      clause.take(i - 1, wrong + 1, Part.EXCLUDED); // "sugar not 100 g, sugar 80 g"
+    }
+  }
+
+  /** "… the 100 g it says": where it stood. */
+  private void said(int from) {
+    boolean who = clause.isWord(from, "it", "they", "she", "he", "that", "the");
+    if (who && clause.isWord(from + 1, "says", "said", "say", "asks", "wrote", "calls")) {
+      clause.take(from, from + 2, Part.NOTE);
     }
   }
 

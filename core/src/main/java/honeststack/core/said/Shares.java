@@ -5,7 +5,6 @@ import honeststack.core.line.Place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * Reads what goes where of one food: "half in the batter", "20 g of it for the pan", "the rest on
@@ -14,13 +13,13 @@ import java.util.regex.Pattern;
 final class Shares {
   private static final int FAR = 5;
 
-  private static final Pattern FRACTION =
-      Pattern.compile(
+  private static final Remembered FRACTION =
+      Remembered.whole(
           "(?:a |one |the )?(?:half|third|quarter|½|⅓|¼|1/2|1/3|1/4)|two[ -]thirds|⅔|2/3"
               + "|three[ -]quarters|¾|3/4");
 
-  private static final Pattern REST =
-      Pattern.compile(
+  private static final Remembered REST =
+      Remembered.whole(
           "(?:the )?(?:rest|remainder|remaining|other|other half|second half|last)|most");
 
   private static final Set<String> JOINTS =
@@ -98,7 +97,7 @@ final class Shares {
   /** Behind a mark, a joint or nothing. */
   boolean begins(int i) {
     boolean cue = ADDS.contains(clause.low(i)) || KEEPS.contains(clause.low(i));
-    boolean part = i > 0 && clause.isAmount(i) && FRACTION.matcher(clause.low(i)).matches();
+    boolean part = i > 0 && clause.isAmount(i) && FRACTION.is(clause.low(i));
     return i == 0
         || cue
         || part && (clause.isStrong(i - 1) || clause.isFood(i - 1))
@@ -140,10 +139,10 @@ final class Shares {
     if (!clause.has(i)) {
       return null;
     }
-    boolean rest = REST.matcher(clause.low(i)).matches();
+    boolean rest = REST.is(clause.low(i));
     int said = rest && (clause.isAmount(i + 1)) ? i + 1 : i; // "the remaining 20 g"
     Element element = clause.get(said);
-    boolean part = FRACTION.matcher(element.low()).matches() && (element.isAmount() || rest);
+    boolean part = FRACTION.is(element.low()) && (element.isAmount() || rest);
     boolean half =
         clause.low(i).startsWith("half of")
             || clause.low(i).equals("the other half")

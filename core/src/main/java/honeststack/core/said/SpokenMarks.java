@@ -45,7 +45,12 @@ final class SpokenMarks {
     if (has(low, "-ish", "-odd ", "ths", "rds")) {
       bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
     }
-    bare = bare.replace("-->", "→  ").replace("=>", "→ ").replace("->", "→ ").replace(">>", ", ");
+    bare =
+        bare.replace("-->", "→  ")
+            .replace("=>", "→ ")
+            .replace("->", "→ ")
+            .replace(">>", ", ")
+            .replace("i.e.", "so  ");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken =
         has(low, "comma", "line", "paragraph")

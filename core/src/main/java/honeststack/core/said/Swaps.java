@@ -7,12 +7,14 @@ import java.util.regex.Pattern;
 final class Swaps {
   private static final int FAR = 4;
 
+  private static final Pattern EGG = Pattern.compile("\\begg");
+
   private static final Pattern ALIKE =
       Pattern.compile(
           "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
 
-  private static final Pattern STAND_IN =
-      Pattern.compile("substitute|replacement|alternative|replacer|sub|stand-in");
+  private static final Remembered STAND_IN =
+      Remembered.whole("substitute|replacement|alternative|replacer|sub|stand-in");
 
   private static final String[] TAKES = {"use", "take", "i", "we", "you", "add", "put"};
 
@@ -43,7 +45,7 @@ final class Swaps {
     boolean eggs = said && clause.get(egg).low().matches("eggs?");
     boolean other = false;
     for (int i = 1; i < egg - 2; i++) {
-      eggs &= !clause.low(i).matches(".*\\begg.*");
+      eggs &= !EGG.matcher(clause.low(i)).find();
       other |= clause.isFood(i) && clause.isStrong(clause.isWord(i - 1, "of") ? i - 2 : i - 1);
     }
     if (eggs && other) {
@@ -56,7 +58,7 @@ final class Swaps {
     boolean other = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
     for (int i = 1; i < clause.size(); i++) {
       boolean as = clause.isWord(i - 1, "as", "my", "our") || clause.isWord(i - 2, "as", "is");
-      boolean named = STAND_IN.matcher(clause.low(i + 1)).matches();
+      boolean named = STAND_IN.is(clause.low(i + 1));
       boolean whole = clause.isFood(i) && clause.low(i).endsWith(" substitute");
       if (as && other && clause.isFood(i) && (named || whole)) {
         clause.take(i, named ? i + 2 : i + 1, Part.EXCLUDED);

@@ -53,6 +53,7 @@ public final class Telling {
         LeftOut.answered(read.get(read.size() - 1), clause);
         Alternatives.goOn(read.get(read.size() - 1), clause);
       }
+      Bygone.measured(read, clause);
       Undone.by(read, clause);
       vessels.restate(clause);
       read.add(clause);

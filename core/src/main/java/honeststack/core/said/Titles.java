@@ -2,20 +2,18 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /** What a recipe is called, before what is in it: "Banana oat pancakes: 200 g oats, …". */
 final class Titles {
   /** No title is longer. */
   private static final int LONGEST = 14;
 
-  private static final Pattern CAKES =
-      Pattern.compile(
+  private static final Remembered CAKES =
+      Remembered.whole(
           "(?:pan|hot|griddle|johnny|flap|hoe|corn)?cakes?|waffles?|cr[eê]pes?|galettes?|pikelets?"
               + "|blinis?|fritters?|latkes?|dosas?|drop scones?|crumpets?|palatschinken|oladyi|oladi"
-              + "|syrniki|racuchy|poffertjes|[ae]+bleskiver|okonomiyaki|uttapams?|cheelas?|chillas?"
-              + "|farls?|bannocks?|kaiserschmarrn|injera|msemen|arepas?|hotteok|farinata|socca",
-          Pattern.CASE_INSENSITIVE);
+              + "|palacsinta|pann(?:en)?koek(?:en)?|syrniki|racuchy|poffertjes|[ae]+bleskiver|okonomiyaki|uttapams?|cheelas?|chillas?"
+              + "|farls?|bannocks?|kaiserschmarrn|injera|msemen|arepas?|hotteok|farinata|socca");
 
   private Titles() {}
 
@@ -24,7 +22,7 @@ final class Titles {
     int end = 0;
     boolean cakes = false;
     while (clause.has(end) && end < LONGEST && isTitle(clause, end)) {
-      cakes |= CAKES.matcher(clause.low(end)).matches();
+      cakes |= CAKES.is(clause.low(end));
       end++;
     }
     if (!cakes || end == 0 || !clause.has(end)) {
@@ -44,15 +42,17 @@ final class Titles {
   /** "Rye pancakes, 12 pieces", "Rye pancakes x 12". */
   private static void numbered(Clause clause, int end) {
     int number = end;
-    while (clause.isMark(number, ",", "-", "–", "~", ":", "×") || clause.isWord(number, "x")) {
+    while (clause.isMark(number, ",", "-", "–", "~", ":", "×", "/") || clause.isWord(number, "x")) {
       number++;
     }
-    boolean last = clause.has(number) && clause.isStrong(number) && number == clause.size() - 1;
+    int size = clause.isWord(number + 1, "small", "large", "mini", "big") ? number + 1 : number;
+    boolean last = clause.isStrong(number) && size == clause.size() - 1;
     boolean pieces =
         last
             && !clause.isWord(end - 1, "for")
             && clause.get(number).measure().size().matches("|piece");
-    if (pieces && end > 1) {
+    boolean named = last && (size > number || clause.low(number).matches(".*[a-zü]"));
+    if (pieces && (end > 1 || named)) {
       clause.counts.pieces = Optional.of(BareCounts.range(clause.get(number)));
       clause.get(number).part = Part.YIELD;
       mark(clause, number);
@@ -63,7 +63,7 @@ final class Titles {
   static boolean isAlone(Clause clause) {
     List<Element> elements = clause.elements;
     return elements.size() <= LONGEST
-        && elements.stream().anyMatch(e -> CAKES.matcher(e.low()).matches())
+        && elements.stream().anyMatch(e -> CAKES.is(e.low()))
         && elements.stream().allMatch(e -> isTitle(e) || e.isMark(".", "!", ":", ","));
   }
 

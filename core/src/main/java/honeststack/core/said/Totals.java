@@ -18,6 +18,7 @@ final class Totals {
         all.pieces = said.pieces;
         all.sure |= said.sure;
       }
+      all.rounds = said.rounds.or(() -> all.rounds);
       boolean other = said.either && all.serves.isPresent() && all.pieces.isEmpty();
       all.pieces = other ? said.serves : all.pieces;
       all.serves = other || said.serves.isEmpty() ? all.serves : said.serves;

@@ -76,15 +76,16 @@ final class Undone {
     if (undone.isOtherwise()) {
       undone.measureAnew();
     }
-    if (FOR_NOW.matcher(undone.words).find()) {
+    List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
+    boolean instead = foods.isEmpty() && INSTEAD.matcher(undone.words).find();
+    if (foods.isEmpty() && !instead || FOR_NOW.matcher(undone.words).find()) {
       return;
     }
-    List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
     for (Element food : foods) {
       clause.mentions.removeIf(mention -> isOf(mention, food) && !mention.isMeasured());
       undone.earlier(mention -> isOf(mention, food)).ifPresent(undone::undo);
     }
-    if (foods.isEmpty() && INSTEAD.matcher(undone.words).find()) {
+    if (instead) {
       undone.replaced().ifPresent(undone::undo);
     }
   }

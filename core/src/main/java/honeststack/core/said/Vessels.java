@@ -14,28 +14,60 @@ import java.util.regex.Pattern;
 
 /** How much a cook's own glass, mug or bowl holds, where the text says so: "my mug is 300 ml". */
 final class Vessels {
-  private static final String NAMES =
-      "(glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza)";
+  private static final String NAME =
+      "(?<name>glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza)";
 
-  private static final String SIZE = "(\\d+(?:[.,]\\d+)?) ?(ml|cl|dl)\\b";
+  private static final String SIZE = "(?<size>\\d+(?:[.,]\\d+)?) ?(?<unit>ml|cl|dl)\\b";
 
-  private static final Pattern MEASURED = Pattern.compile(SIZE, Pattern.CASE_INSENSITIVE);
+  private static final Pattern MEASURED = written(SIZE);
 
-  /** How many letters before a size may name what holds it. */
-  private static final int BEFORE = 50;
+  private static final Pattern VESSEL = written(NAME);
 
-  private static final Pattern STATED =
-      Pattern.compile(
-          "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
-              + NAMES
-              + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) (?:about |roughly |around )?"
+  /** How many letters around a size may name what holds it. */
+  private static final int NEAR = 50;
+
+  private static final List<Pattern> STATED =
+      List.of(
+          written(
+              "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
+                  + NAME
+                  + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) "
+                  + "(?:about |roughly |around )?"
+                  + SIZE),
+          written("\\((?:a |the |my |one |1 )?" + NAME + "(?: of| is| =|:|,)? ?" + SIZE + "\\)"),
+          // ", glass 250 ml", "Glass: 250 ml"
+          written(
+              "(?<=[.,;:] |^|\\n)(?:a |the |my |one )?"
+                  + NAME
+                  + "(?::| =| -)? "
+                  + SIZE
+                  + "(?= ?[.,;)\\n]|$)"),
+          // "(250 ml glass)", "I use a 250 ml glass"
+          written(
+              "(?:\\((?:a |my |the |in )?|\\b(?:with|using|use|by|my|our|measured in)"
+                  + " (?:an? |the |my )?)"
+                  + SIZE
+                  + "[ -]"
+                  + NAME
+                  + "(?:e?s)?\\b(?! of\\b)\\)?"));
+
+  /** Behind an amount, which says so of all others of its kind: "a mug (280 ml) of flour". */
+  private static final Pattern BESIDE =
+      written(
+          "(?:\\b(?:an?|one|1) (?:\\w+ )?"
+              + NAME.replace("|cup|", "|")
+              + "(?:ful)?(?: of \\w+)? \\("
               + SIZE
-              + "|\\((?:a |the |my |one |1 )?"
-              + NAMES
-              + "(?: of| is| =|:|,)? ?"
-              + SIZE
-              + "\\)",
-          Pattern.CASE_INSENSITIVE);
+              + "\\)|"
+              + NAME.replace("?<name>", "?<names>").replace("|cup|", "|")
+              + "(?:ful)?e?s(?: of \\w+)? \\("
+              + SIZE.replace("?<size>", "?<sizes>").replace("?<unit>", "?<units>")
+              + " each\\))");
+
+  private static final Pattern METRIC_CUPS = written("\\(?\\bmetric cups?\\b(?! of)(?: used)?\\)?");
+
+  /** Millilitres. Common practice in Australia and Canada. */
+  private static final double METRIC_CUP = 250;
 
   private final Map<Unit, Double> sizes = new EnumMap<>(Unit.class);
 
@@ -48,33 +80,73 @@ final class Vessels {
    * @param said in which the stretches are left blank
    */
   Vessels(String said) {
-    Matcher size = MEASURED.matcher(said);
-    Matcher matcher = STATED.matcher(said);
     StringBuilder rest = new StringBuilder(said);
+    Matcher size = MEASURED.matcher(said);
     int from = 0;
     while (size.find()) {
-      matcher.region(
-          Math.max(from, size.start() - BEFORE), Math.min(said.length(), size.end() + 1));
-      if (!matcher.find()) {
+      int begin = Math.max(from, size.start() - NEAR);
+      int end = Math.min(said.length(), size.end() + NEAR);
+      if (!VESSEL.matcher(said).region(begin, end).find()) {
         continue;
       }
-      from = matcher.end();
-      boolean plain = matcher.group(1) != null;
-      String name = matcher.group(plain ? 1 : 4).toLowerCase(Locale.ROOT);
-      double number = Double.parseDouble(matcher.group(plain ? 2 : 5).replace(',', '.'));
-      double factor =
-          switch (matcher.group(plain ? 3 : 6).toLowerCase(Locale.ROOT)) {
-            case "cl" -> 10;
-            case "dl" -> 100;
-            default -> 1;
-          };
-      UnitWords.of(name).ifPresent(unit -> sizes.put(unit, number * factor));
-      marks.add(new Mark(matcher.start(), matcher.end(), Part.NOTE, Mark.NO_LINE));
-      for (int i = matcher.start(); i < matcher.end(); i++) {
-        rest.setCharAt(i, ' ');
+      beside(said, begin, end);
+      from = STATED.stream().mapToInt(p -> stated(p, said, begin, end, rest)).max().orElse(0);
+      from = Math.max(begin, from);
+    }
+    if (said.contains("etric cup")) {
+      Matcher cups = METRIC_CUPS.matcher(said);
+      while (cups.find()) {
+        sizes.put(Unit.CUP, METRIC_CUP);
+        blank(cups, rest);
       }
     }
     this.text = rest.toString();
+  }
+
+  private static Pattern written(String pattern) {
+    return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  /** Takes what a stretch of the text says; where that ends, 0 for nothing. */
+  private int stated(Pattern pattern, String said, int begin, int end, StringBuilder rest) {
+    Matcher matcher = pattern.matcher(said).region(begin, end);
+    matcher.useTransparentBounds(true).useAnchoringBounds(false);
+    if (!matcher.find()) {
+      return 0;
+    }
+    put(matcher.group("name"), matcher.group("size"), matcher.group("unit"));
+    blank(matcher, rest);
+    return matcher.end();
+  }
+
+  private void beside(String said, int begin, int end) {
+    Matcher matcher = BESIDE.matcher(said).region(begin, end);
+    while (matcher.find()) {
+      boolean one = matcher.group("name") != null;
+      put(
+          matcher.group(one ? "name" : "names"),
+          matcher.group(one ? "size" : "sizes"),
+          matcher.group(one ? "unit" : "units"));
+    }
+  }
+
+  private void put(String name, String size, String unit) {
+    double factor =
+        switch (unit.toLowerCase(Locale.ROOT)) {
+          case "cl" -> 10;
+          case "dl" -> 100;
+          default -> 1;
+        };
+    UnitWords.of(name.toLowerCase(Locale.ROOT))
+        .ifPresent(
+            vessel -> sizes.put(vessel, Double.parseDouble(size.replace(',', '.')) * factor));
+  }
+
+  private void blank(Matcher found, StringBuilder rest) {
+    marks.add(new Mark(found.start(), found.end(), Part.NOTE, Mark.NO_LINE));
+    for (int i = found.start(); i < found.end(); i++) {
+      rest.setCharAt(i, ' ');
+    }
   }
 
   /** Writes the amounts in vessels of a known size in millilitres. */

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import honeststack.core.TestFoods;
 import honeststack.core.line.Place;
@@ -171,8 +172,9 @@ class TellingTest {
         .singleElement()
         .matches(line -> line.place() == Place.PAN && line.text().equals("cooking spray"));
     assertThat(telling.read("spray the griddle, then 2 eggs").lines())
-        .singleElement()
-        .matches(line -> line.place() == Place.NOT_SAID && line.text().equals("2 eggs"));
+        .extracting(Told.Line::text, Told.Line::place)
+        .containsExactlyInAnyOrder(
+            tuple("cooking spray", Place.PAN), tuple("2 eggs", Place.NOT_SAID));
   }
 
   /** Nothing that holds a number vanishes: what was not understood is a line of its own. */

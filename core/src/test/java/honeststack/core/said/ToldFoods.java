@@ -16,7 +16,7 @@ final class ToldFoods {
   static String of(Told told) {
     Map<String, Double> all = new TreeMap<>();
     for (Told.Line line : told.lines()) {
-      String first = line.text().replaceFirst(" or .*", "");
+      String first = line.text().replaceFirst("( or |, | \\().*", "");
       String name = first.replaceFirst(".* ", "").replaceFirst("s$", "");
       String number = first.replaceFirst("^(\\d+(?:\\.\\d+)?).*", "$1");
       double amount = number.matches("[\\d.]+") ? Double.parseDouble(number) : 0;

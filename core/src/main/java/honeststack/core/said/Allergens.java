@@ -1,0 +1,31 @@
+package honeststack.core.said;
+
+/** What a label says that is in it: "Allergens: wheat (gluten), egg, milk". It measures nothing. */
+final class Allergens {
+  private static final Remembered SAYS =
+      Remembered.whole(
+          "allergens? ?:?|contains ?:?|contains (?:gluten|nuts|dairy|wheat|soya?|sesame|traces of)"
+              + "|may contain(?: traces of)?|traces of|allergy advice ?:?|allergen info\\w* ?:?");
+
+  private Allergens() {}
+
+  static void in(Clause clause) {
+    int from = 0;
+    while (clause.has(from) && !SAYS.is(clause.low(from))) {
+      from++;
+    }
+    boolean measured =
+        clause.elements.stream().anyMatch(element -> element.isAmount() && !element.isWeak());
+    if (!clause.has(from) || measured) {
+      return;
+    }
+    clause.take(from, clause.size(), Part.ASIDE);
+    int start = clause.get(from).start();
+    for (Clause.Aside aside : clause.asides) {
+      if (aside.after() >= start) {
+        aside.clause().mentions.clear();
+        aside.clause().elements.forEach(element -> element.part = Part.ASIDE);
+      }
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What was in it once, or in somebody else's, and is no more: "we used to put an egg in", "the old
+ * recipe had sugar", "normally there's butter in, but not this time". What it measures is so only
+ * where more is told: it may be the whole recipe.
+ */
+final class Bygone {
+  private static final String PUT =
+      "(?:put|add(?:ed)?|have|had|use|used|include|mix(?:ed)? in|stir(?:red)? in|take|need|be)";
+
+  /** The foods behind it are past. */
+  private static final List<Pattern> BEHIND =
+      List.of(
+          Pattern.compile("\\b(?:used to|would have) (?:always |usually |often )?" + PUT + "\\b"),
+          Pattern.compile(
+              "\\b(?:old|original|first|usual|classic|traditional|other) "
+                  + "(?:recipe|version|one|ones|card|way) (?:had|has|used|uses|took|takes"
+                  + "|call(?:s|ed) for|ask(?:s|ed) for|include[sd]?|contain(?:s|ed))\\b"),
+          Pattern.compile("\\b(?:i|we|she|he|they) once (?:put|added|tried|used|had|made)\\b"),
+          Pattern.compile(
+              "\\b(?:back then|in the old days|in those days|before (?:the|her|his|my|our) diagnosis"
+                  + "|before we knew|in the past|years ago|originally|once upon a time)\\b.{0,30}?"
+                  + "\\b(?:had|was|were|put|used|added|went)\\b"));
+
+  /** None of them is without. */
+  private static final Pattern HINT =
+      Pattern.compile(
+          "used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past");
+
+  /** The foods before it are past. */
+  private static final Pattern BEFORE =
+      Pattern.compile(
+          "\\b(?:not any ?more|not any longer|no longer|never again|we dropped (?:that|it|them)"
+              + "|but not (?:this time|today|now|here|in (?:this|these|mine|ours))|now (?:i|we) don't"
+              + "|(?:i|we)(?:'ve)? stopped|by mistake|by accident|once and never|years ago"
+              + "|in it originally|in them originally|in originally)\\b");
+
+  /** What follows is how it is today. */
+  private static final Pattern NOW =
+      Pattern.compile("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
+
+  private final Clause clause;
+  private final int[] starts;
+  private final String words;
+
+  private Bygone(Clause clause) {
+    this.clause = clause;
+    this.starts = new int[clause.size()];
+    StringBuilder all = new StringBuilder();
+    for (int i = 0; i < clause.size(); i++) {
+      starts[i] = all.length();
+      all.append(clause.low(i)).append(' ');
+    }
+    this.words = all.toString();
+  }
+
+  static void in(Clause clause) {
+    boolean food = clause.elements.stream().anyMatch(Element::isFood);
+    if (!food || clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak())) {
+      return;
+    }
+    Bygone bygone = new Bygone(clause);
+    for (Pattern pattern : BEHIND) {
+      Matcher behind = pattern.matcher(bygone.words);
+      if (behind.find()) {
+        Matcher now = NOW.matcher(bygone.words);
+        int to = now.find(behind.end()) ? now.start() : bygone.words.length();
+        bygone.exclude(behind.end(), to);
+      }
+    }
+    Matcher before = BEFORE.matcher(bygone.words);
+    if (before.find()) {
+      bygone.exclude(0, before.start());
+    }
+  }
+
+  /** With an amount, as so much was measured before: "… We used to put 2 eggs in." */
+  static void measured(List<Clause> read, Clause clause) {
+    boolean any = clause.mentions.stream().anyMatch(Mention::isMeasured);
+    boolean told =
+        any
+            && HINT.matcher(clause.words(0, clause.size())).find()
+            && read.stream().anyMatch(c -> c.mentions.stream().anyMatch(Mention::isMeasured));
+    if (!told) {
+      return;
+    }
+    Bygone bygone = new Bygone(clause);
+    for (Pattern pattern : BEHIND) {
+      Matcher behind = pattern.matcher(bygone.words);
+      if (behind.find() && !NOW.matcher(bygone.words).find(behind.end())) {
+        List<Mention> past =
+            clause.mentions.stream().filter(m -> bygone.isBehind(m, behind.end())).toList();
+        past.forEach(Bygone::leaveOut);
+        clause.mentions.removeAll(past);
+      }
+    }
+  }
+
+  private boolean isBehind(Mention mention, int from) {
+    return mention.food != null && mention.from >= 0 && starts[mention.from] >= from;
+  }
+
+  private static void leaveOut(Mention mention) {
+    mention.food.part = Part.EXCLUDED;
+    if (mention.amount != null) {
+      mention.amount.part = Part.EXCLUDED;
+    }
+  }
+
+  private void exclude(int from, int to) {
+    for (int i = 0; i < clause.size(); i++) {
+      if (starts[i] >= from && starts[i] < to && clause.isFood(i)) {
+        boolean weak = clause.has(i - 1) && clause.get(i - 1).isAmount();
+        clause.take(weak ? i - 1 : i, i + 1, Part.EXCLUDED);
+      }
+    }
+  }
+}

@@ -1,0 +1,134 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * A sentence that names no food and one number, and says what came of the batter: "cuts into 4 big
+ * wedges", "18 came off the griddle", "fills the iron 5 times".
+ */
+final class Outcome {
+  private static final int LONGEST = 14;
+  private static final double MOST = 1000;
+
+  /** Stands for the number. */
+  private static final String NUMBER = "#";
+
+  private static final String LEAD =
+      "(?:(?:and|so|this|that|it|they|usually|always|normally|mine|i|we|you|one|should|will|would"
+          + "|might|can|it'll|that'll|i'd|the|batter|whole|lot|amount|recipe|batch|mix|then|last|time"
+          + "|today|tonight|here|all|in|altogether) )*";
+
+  private static final String ABOUT =
+      "(?:(?:about|around|roughly|some|maybe|perhaps|a|good|at|least|up|to|exactly|easily|nearly"
+          + "|almost|just|over|under|me|us|you|out|as|with|of) )*";
+
+  private static final String NOUN =
+      "(?:wedges?|slices?|squares?|triangles?|quarters|pieces?|units?|ones|scones?|cakes?|rounds?"
+          + "|st(?:ü|ue?)ck|stk|farls?|fingers|bars|discs?|pancakes?|waffles?|cr[eê]pes?|nos?|pcs?)";
+
+  /** Up to two words for their size, then what they are. */
+  private static final String PIECES = "(?: (?:[\\w-]+ ){0,2}" + NOUN + ")?";
+
+  private static final String TAIL =
+      "(?: (?:of them|or so|or thereabouts|ish|in all|in total|altogether|usually|normally|at least"
+          + "|for me|this time|tonight|today|each time|easily|when you're done|if .*|when .*"
+          + "|depending .*|from (?:it|this|that)|off (?:it|this|that)|out of (?:it|this|that)"
+          + "|in (?:my|the|a) \\w+(?: pan| iron)?))*";
+
+  private static final List<Pattern> SAID =
+      List.of(
+          said("(?:cuts?|slices?|divides?|splits?|shapes?|rolls?)(?: \\w+){0,3} in(?:to)? ", TAIL),
+          said(
+              "(?:gives?|gave|makes?|made|do|does|did|produce[sd]?|turn(?:s|ed)?(?: out)?(?: into)?"
+                  + "|becomes?|became|expect|count(?:ed)?|get|gets|got|had|bake[sd]?|ends?(?: up)?"
+                  + "|ended up|comes? to|came to|reckon|bank on|plan (?:for|on)|allow) ",
+              TAIL),
+          said("(?:there'll be|there will be|there were|there are|it was|that was) ", TAIL),
+          said("(?:batch of|qty:?|quantity:?|pieces:?|number:?|count:?) ", ""),
+          said("", " ish|-ish| or so| or thereabouts"),
+          said("", " (?:came|come|fell) (?:off|out|from) .*| off (?:it|this|that)(?: .*)?"));
+
+  /** The number and what they are, with nothing before it. */
+  private static final Pattern NAMED =
+      Pattern.compile(LEAD + ABOUT + NUMBER + " (?:[\\w-]+ ){0,2}" + NOUN + TAIL);
+
+  private static final Pattern FILLED =
+      Pattern.compile(LEAD + "fills? (?:the|my|an?) (?:\\w+ )?(?:iron|pan|griddle|maker) # times");
+
+  /** What a number counts, taken for its unit. */
+  private static final Pattern UNIT =
+      Pattern.compile("\\b(?:pieces?|pcs?|nos|ea|stück|slices?|squares?|wedges?|cakes?)\\.?$");
+
+  private Outcome() {}
+
+  private static Pattern said(String before, String behind) {
+    return Pattern.compile(LEAD + before + ABOUT + NUMBER + PIECES + "(?:" + behind + ")");
+  }
+
+  /** How many came out, where the sentence, or what stands before its colon, says no more. */
+  static void in(Clause clause) {
+    List<Element> all = clause.elements;
+    int colon = 0;
+    while (colon < all.size() && !all.get(colon).isMark(":")) {
+      colon++;
+    }
+    in(clause, colon > 1 && colon + 2 < all.size() ? all.subList(0, colon) : all);
+  }
+
+  private static void in(Clause clause, List<Element> told) {
+    if (told.size() > LONGEST || told.stream().anyMatch(Outcome::isOther)) {
+      return;
+    }
+    List<Element> numbers = told.stream().filter(Outcome::isNumber).toList();
+    if (numbers.size() != 1) {
+      return;
+    }
+    Element number = numbers.get(0);
+    StringBuilder words = new StringBuilder();
+    for (Element element : told) {
+      String said = element == number ? number(element) : element.low();
+      words.append(element.isMark(".", "!", ":", "~") ? "" : " " + said);
+    }
+    String all = words.toString().strip();
+    boolean said =
+        SAID.stream().anyMatch(pattern -> pattern.matcher(all).matches())
+            || NAMED.matcher(all).matches()
+            || FILLED.matcher(all).matches();
+    if (said) {
+      clause.counts.pieces = Optional.of(count(number));
+      told.stream().filter(Element::isFree).forEach(e -> e.part = Part.YIELD);
+    }
+  }
+
+  /** A food, or people. */
+  private static boolean isOther(Element element) {
+    boolean thick = element.isWord("fat"); // "6 fat ones"
+    return element.isFood() && !thick || element.is(Sort.PEOPLE, Sort.PER, Sort.BATTER);
+  }
+
+  private static boolean isNumber(Element element) {
+    boolean times = element.is(Sort.UNIT_OTHER) && element.low().matches("\\d+ times");
+    return element.isAmount() && !element.isWeak() && element.isFree() || times;
+  }
+
+  private static Told.Count count(Element number) {
+    if (number.isAmount()) {
+      return BareCounts.range(number);
+    }
+    double times = Double.parseDouble(number.low().split(" ")[0]);
+    return new Told.Count(times, times);
+  }
+
+  /** With what it counts; the amount in its own words where it is no number of pieces. */
+  private static String number(Element element) {
+    if (!element.isAmount()) {
+      return "# times";
+    }
+    boolean named = UNIT.matcher(element.low()).find();
+    boolean pieces = element.isCount() || named;
+    boolean some = element.measure().amount() > 1 && element.measure().amount() < MOST;
+    return pieces && some ? NUMBER + (named ? " pieces" : "") : element.low();
+  }
+}

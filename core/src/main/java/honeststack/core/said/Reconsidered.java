@@ -1,0 +1,94 @@
+package honeststack.core.said;
+
+import java.util.regex.Pattern;
+
+/**
+ * An amount that is taken back for a reason before the one that counts is said: "300 ml milk – no
+ * wait, that's the old recipe, it's 280".
+ */
+final class Reconsidered {
+  /** No reason is longer. */
+  private static final int FAR = 14;
+
+  private static final Pattern REASON =
+      Pattern.compile(
+          "\\b(?:no|nope|wait|hang on|hold on|old recipe|last time|was before|now it's|now it is"
+              + "|wrong|can't be right|cannot be right|let me (?:check|look|see|think)|crossed out"
+              + "|(?:big|large|double|small) (?:batch|one)|(?:book|card|packet|recipe|notes?) says?|mine (?:has|is)"
+              + "|thinking of|mixed up|misread|different recipe|other recipe|scrap that)\\b");
+
+  private static final Pattern FURTHER =
+      Pattern.compile(
+          "\\b(?:no more|no less|not more|more|extra|another|further|plus|up to|and)\\b");
+
+  private final Clause clause;
+
+  private Reconsidered(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Reconsidered reconsidered = new Reconsidered(clause);
+    for (int i = 0; i + 2 < clause.size(); i++) {
+      if (clause.isStrong(i)) {
+        reconsidered.at(i);
+      }
+    }
+  }
+
+  private void at(int old) {
+    int right = next(old);
+    if (right < 0 || !isAlike(clause.get(old), clause.get(right)) || !isClosed(right)) {
+      return;
+    }
+    String between = clause.words(old + 1, right) + asides(old, right);
+    boolean reason = REASON.matcher(between).find() && !FURTHER.matcher(between).find();
+    if (reason && !clause.isWord(right + 1, "more", "extra", "later")) {
+      clause.take(old, old + 1, Part.EXCLUDED);
+      clause.get(right).takeUnit(clause.get(old));
+      clause.get(right).corrects = true;
+    }
+  }
+
+  /** The next amount, if the food stands right beside the one before and no other between. */
+  private int next(int old) {
+    int foods = clause.isFood(old - 1) || clause.isMark(old - 1, ":", ",") ? 1 : 0;
+    for (int i = old + 1; i < clause.size() && i < old + FAR; i++) {
+      if (clause.isStrong(i)) {
+        return foods > 0 ? i : -1;
+      }
+      boolean time = clause.is(i, Sort.UNIT_OTHER) && clause.get(i).to - clause.get(i).from > 1;
+      if (clause.isFood(i) && foods++ > 0 || time || clause.is(i, Sort.PAN, Sort.PLATE)) {
+        return -1;
+      }
+    }
+    return -1;
+  }
+
+  private static boolean isAlike(Element one, Element other) {
+    return other.isCount() && !one.isCount()
+        || one.measure().unit() == other.measure().unit()
+            && one.measure().size().equals(other.measure().size());
+  }
+
+  /** No food of its own follows. */
+  private boolean isClosed(int amount) {
+    int next = amount + 1;
+    return !clause.has(next)
+        || clause.isMark(next, ".", ",", "!", ";")
+        || clause.isStrong(next)
+        || clause.is(next, Sort.CORRECT)
+        || clause.isWord(next, "actually", "really", "then", "now", "instead");
+  }
+
+  /** What stands in brackets between them. */
+  private String asides(int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (Clause.Aside aside : clause.asides) {
+      boolean between =
+          aside.after() >= clause.get(from).end() && aside.after() <= clause.get(to).start();
+      words.append(between ? " " + aside.clause().words(0, aside.clause().size()) : "");
+    }
+    return words.toString();
+  }
+}

@@ -1,0 +1,58 @@
+package honeststack.core.said;
+
+import honeststack.core.line.NumberText;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How often the pan is filled: "in six batches", "3 at a time, so four rounds", "two panfuls". */
+final class Rounds {
+  private static final String NUMBER =
+      "(?<number>\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+
+  private static final Pattern SAID =
+      Pattern.compile(
+          "(?:^| )"
+              + NUMBER
+              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)(?: |$)");
+
+  private static final Remembered WORD =
+      Remembered.part("(?:^| )(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)$");
+
+  /** Of more bowls, or of what comes out of one. */
+  private static final Pattern MADE =
+      Pattern.compile(
+          "\\b(?:made|make|makes|making|gives?|yields?|gets?|got|freeze|froze"
+              + "|about|around|roughly)(?: \\w+)? $");
+
+  private Rounds() {}
+
+  static void in(Clause clause) {
+    if (clause.elements.stream().noneMatch(e -> WORD.is(e.low()))) {
+      return;
+    }
+    String words = clause.words(0, clause.size());
+    Matcher said = SAID.matcher(words);
+    if (said.find() && !MADE.matcher(words.substring(0, said.start("number"))).find()) {
+      double rounds = NumberText.read(said.group("number"));
+      clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
+      ofEach(clause);
+    }
+  }
+
+  /** "three batches of four": so many at a time. */
+  private static void ofEach(Clause clause) {
+    for (int i = 2; i < clause.size(); i++) {
+      boolean batches = clause.isWord(i - 1, "of") && WORD.is(clause.low(i - 2));
+      if (batches && clause.isStrong(i) && clause.get(i).isCount() && !clause.isFood(i + 1)) {
+        clause.get(i).part = Part.METHOD;
+      }
+    }
+  }
+
+  /** A number that says how often, and counts no pieces. */
+  static boolean isRound(Clause clause, int number) {
+    return clause.counts.rounds.isPresent()
+        && clause.isWord(number + 1, "rounds", "goes", "pans", "panfuls", "loads", "turns");
+  }
+}
