@@ -16,6 +16,15 @@ final class Again {
   /** A food that is named more often is named again. */
   private static final int MOST_ALIKE = 30;
 
+  /** Words of a sentence, and of no line of a list. */
+  private static final String[] TELLING = {
+    "i", "you", "we", "they", "it", "it's", "that's", "is", "are", "isn't", "aren't", "gives", "give",
+    "make", "makes", "need", "needs", "find", "sounds", "yes", "said", "level"
+  };
+
+  /** No label of a line has more words. */
+  private static final int LABEL = 4;
+
   private final List<Clause> clauses;
 
   Again(List<Clause> clauses) {
@@ -37,11 +46,17 @@ final class Again {
     Map<String, List<Named>> alike = new HashMap<>();
     all.forEach(said -> put(alike, said));
     Map<String, List<Named>> kept = new HashMap<>();
-    for (Named said : all) {
+    boolean retold = false;
+    for (int i = 0; i < all.size(); i++) {
+      Named said = all.get(i);
+      if (i == 0 || said.clause != all.get(i - 1).clause) {
+        retold = isRetold(all.subList(i, i + said.clause.mentions.size()), kept);
+      }
       boolean again =
           said.section() == Section.NOTES && (recipe || !said.mention.isMeasured())
               || said.section() == Section.NUTRITION
               || said.section() == Section.SHOPPING && others
+              || said.mention.isMeasured() && retold
               || !isLine(said) && isAgain(said, of(alike, said), of(kept, said), listed);
       if (again) {
         said.mention.again = true;
@@ -57,13 +72,44 @@ final class Again {
     clauses.forEach(clause -> clause.mentions.removeIf(mention -> mention.again));
   }
 
-  /** A line of a list stands for itself. */
+  /** A sentence that says of several foods, or in its own words, what was measured already. */
+  private static boolean isRetold(List<Named> said, Map<String, List<Named>> kept) {
+    List<Named> measured = said.stream().filter(named -> named.mention.isMeasured()).toList();
+    return !measured.isEmpty()
+        && !isLine(said.get(0))
+        && !isLabelled(said.get(0).clause)
+        && measured.stream()
+            .allMatch(named -> of(kept, named).stream().anyMatch(k -> isEqual(named, k)));
+  }
+
+  private static boolean isEqual(Named said, Named before) {
+    Place place = said.mention.place;
+    return said.clause != before.clause
+        && said.isNear(before)
+        && said.measure().isPresent()
+        && said.measure().equals(before.measure())
+        && isMeasuredAlike(said.mention, before)
+        && (place == Place.NOT_SAID || place == before.mention.place)
+        && !isMore(said);
+  }
+
+  /** "Crumble: 100 g flour": of something else. */
+  private static boolean isLabelled(Clause clause) {
+    for (int i = 1; i <= LABEL && clause.has(i); i++) {
+      if (clause.isMark(i, ":")) {
+        return !clause.get(i - 1).isFood() && !clause.isWord(i - 1, "again", "recap", "so", "short");
+      }
+    }
+    return false;
+  }
+
+  /** A line of a list stands for itself; what is told of it in a sentence does not. */
   private static boolean isLine(Named said) {
     Clause clause = said.clause;
     return said.section() == Section.LIST
         && clause.sentence.whole()
         && clause.mentions.size() == 1
-        && clause.elements.stream().noneMatch(e -> e.is(Sort.VERB));
+        && clause.elements.stream().noneMatch(e -> e.is(Sort.VERB) || e.isWord(TELLING));
   }
 
   /** By what two names of one food have in common. */

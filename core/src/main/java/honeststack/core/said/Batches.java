@@ -52,7 +52,7 @@ final class Batches {
 
   private static final Pattern NOT_DONE =
       Pattern.compile(
-          "\\b(?:if|always|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
+          "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
               + "|works|minutes?|hours?|pan|batter)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
