@@ -201,9 +201,12 @@ final class Quantities {
         && tokens.get(i).isWhole()
         && tokens.get(i + 2).isWhole()) {
       double under = Double.parseDouble(tokens.get(i + 2).text());
+      boolean apart = tokens.get(i).end() < tokens.get(i + 1).start();
+      if (under == 0 && apart) {
+        return Optional.empty(); // "bp 5 / 0 cal sweetener"
+      }
       if (under == 0) {
-        String written = text.substring(tokens.get(i).start(), tokens.get(i + 2).end());
-        throw bad(written, "divides by zero", AMOUNTS);
+        throw bad(Token.joined(tokens.subList(i, i + 3)), "divides by zero", AMOUNTS);
       }
       double over = Double.parseDouble(tokens.get(i).text());
       if (over >= SEVERAL && under > over) {

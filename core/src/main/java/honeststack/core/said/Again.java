@@ -18,8 +18,8 @@ final class Again {
 
   /** Words of a sentence, and of no line of a list. */
   private static final String[] TELLING = {
-    "i", "you", "we", "they", "it", "it's", "that's", "is", "are", "isn't", "aren't", "gives", "give",
-    "make", "makes", "need", "needs", "find", "sounds", "yes", "said", "level"
+    "i", "you", "we", "they", "it", "it's", "that's", "is", "are", "isn't", "aren't", "gives",
+    "give", "make", "makes", "need", "needs", "find", "sounds", "yes", "said", "level"
   };
 
   /** No label of a line has more words. */
@@ -97,7 +97,8 @@ final class Again {
   private static boolean isLabelled(Clause clause) {
     for (int i = 1; i <= LABEL && clause.has(i); i++) {
       if (clause.isMark(i, ":")) {
-        return !clause.get(i - 1).isFood() && !clause.isWord(i - 1, "again", "recap", "so", "short");
+        return !clause.get(i - 1).isFood()
+            && !clause.isWord(i - 1, "again", "recap", "so", "short");
       }
     }
     return false;

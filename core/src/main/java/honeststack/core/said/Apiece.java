@@ -40,7 +40,7 @@ final class Apiece {
       Pattern.compile(
           ASIDE
               + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
-              + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|mouth)\\b.*");
+              + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|of us|of you|of them|mouth)\\b.*");
 
   private static final Pattern ROUND =
       Pattern.compile(
@@ -188,7 +188,8 @@ final class Apiece {
     boolean placed = mention.place == Place.PLATE || mention.place == Place.PAN;
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
     boolean fat = clause.mentions.size() == 1 && role(mention) == Role.FAT && isOil(mention);
-    return (placed || with || fat) && !isShared(mention);
+    boolean egg = role(mention) == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
+    return (placed || with || fat || egg) && !isShared(mention);
   }
 
   private static Role role(Mention mention) {
@@ -225,13 +226,30 @@ final class Apiece {
   private void take(int i, Mention mention, Per per) {
     mention.perPieces = isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
-    boolean open = mention.place == Place.NOT_SAID && !mention.placed;
     Role role = role(mention);
+    boolean batter = role == Role.EGG || role == Role.FLOUR || role == Role.LEAVENING;
+    if (batter && mention.per != Per.PIECE && isOnlyPerHead(mention)) {
+      mention.per = Per.EATER;
+      mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
+    }
+    boolean open = mention.place == Place.NOT_SAID && !mention.placed;
     if (open && (role == Role.SUGAR || role == Role.ADD_IN)) {
       mention.place = Place.PLATE;
     } else if (open && role == Role.FAT) {
       mention.place = Place.PAN;
     }
+  }
+
+  /** Nothing but "per person" puts it on the plate; a fried or a boiled egg lies there anyway. */
+  private boolean isOnlyPerHead(Mention mention) {
+    boolean cooked = mention.known().filter(food -> food.id().startsWith("egg-")).isPresent();
+    return !cooked
+        && clause.heading() == Place.NOT_SAID
+        && clause.elements.stream()
+            .noneMatch(
+                e ->
+                    e.is(Sort.PLATE, Sort.PLATE_NEXT)
+                        && !e.low().matches("(?:per|for each|a|each) .*"));
   }
 
   /** How often a told amount counts: for pieces or eaters that the text does not count once. */

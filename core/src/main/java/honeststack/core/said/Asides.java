@@ -4,10 +4,12 @@ package honeststack.core.said;
 final class Asides {
   private final Clause clause;
   private final Described described;
+  private final Specific specific;
 
-  Asides(Clause clause, Described described) {
+  Asides(Clause clause, Described described, Specific specific) {
     this.clause = clause;
     this.described = described;
+    this.specific = specific;
   }
 
   void read() {
@@ -28,7 +30,8 @@ final class Asides {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (Portioned.inBrackets(before, aside.clause())
+              && (specific.inBrackets(clause, before, aside.clause())
+                  || Portioned.inBrackets(before, aside.clause())
                   || Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
                   || Times.inBrackets(before, aside.clause())

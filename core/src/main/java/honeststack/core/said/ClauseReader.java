@@ -14,6 +14,7 @@ final class ClauseReader {
   private final boolean grams;
   private final Spans spans;
   private final Described described;
+  private final Specific specific;
   private final Ellipses ellipses;
 
   /**
@@ -24,6 +25,7 @@ final class ClauseReader {
     this.grams = grams;
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
+    this.specific = new Specific(this.foods);
     this.ellipses = new Ellipses(this.foods);
   }
 
@@ -44,6 +46,7 @@ final class ClauseReader {
     other(clause);
     Arrows.in(clause);
     Weighed.in(clause);
+    Enough.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);
@@ -54,10 +57,11 @@ final class ClauseReader {
     Choices choices = new Choices(clause);
     link(clause, choices, naming, mentions);
     relative.complete();
+    specific.behind(clause);
     more(clause);
     Places.in(clause);
     Splits.attach(clause);
-    new Asides(clause, described).read();
+    new Asides(clause, described, specific).read();
     Compounds.seedEggs(clause);
     relative.complete(); // by what brackets say of the other's weight
     Times.in(clause);

@@ -210,7 +210,7 @@ final class Counts {
   private boolean isBehind(int i, Sort sort) {
     int words = 0;
     for (int j = i - 1; j >= 0 && words <= FAR; j--, words++) {
-      if (clause.is(j, sort)) {
+      if (clause.is(j, sort) && clause.get(j).part != Part.NOTE) {
         return true;
       }
       Element element = clause.get(j);

@@ -33,6 +33,9 @@ final class Exclusions {
   /** Foods that only name a thing, and foods that are verbs. */
   private void things() {
     for (int i = 0; i < clause.size(); i++) {
+      if (clause.isWord(i, "fat") && clause.isFood(i) && clause.isFood(i + 1)) {
+        clause.take(i, i + 1, Part.NOTE); // "2 fat bananas"
+      }
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);
       }

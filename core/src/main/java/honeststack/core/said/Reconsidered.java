@@ -15,11 +15,10 @@ final class Reconsidered {
           "\\b(?:no|nope|wait|hang on|hold on|old recipe|last time|was before|now it's|now it is"
               + "|wrong|can't be right|cannot be right|let me (?:check|look|see|think)|crossed out"
               + "|(?:big|large|double|small) (?:batch|one)|(?:book|card|packet|recipe|notes?) says?|mine (?:has|is)"
-              + "|thinking of|mixed up|misread|different recipe|other recipe|scrap that)\\b");
+              + "|thinking of|this (?:week|time|one)|so today|but today|mixed up|misread|different recipe|other recipe|scrap that)\\b");
 
   private static final Pattern FURTHER =
-      Pattern.compile(
-          "\\b(?:no more|no less|not more|more|extra|another|further|plus|up to|and)\\b");
+      Pattern.compile("\\b(?:no more|no less|not more|more|extra|another|further|plus|up to)\\b");
 
   private final Clause clause;
 
@@ -45,8 +44,18 @@ final class Reconsidered {
     boolean reason = REASON.matcher(between).find() && !FURTHER.matcher(between).find();
     if (reason && !clause.isWord(right + 1, "more", "extra", "later")) {
       clause.take(old, old + 1, Part.EXCLUDED);
+      said(old + 1, right);
       clause.get(right).takeUnit(clause.get(old));
       clause.get(right).corrects = true;
+    }
+  }
+
+  /** "I did": of the food, and not how many came out. */
+  private void said(int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (clause.is(i, Sort.YIELD)) {
+        clause.take(i, i + 1, Part.NOTE);
+      }
     }
   }
 

@@ -50,7 +50,10 @@ final class SpokenMarks {
             .replace("=>", "→ ")
             .replace("->", "→ ")
             .replace(">>", ", ")
-            .replace("i.e.", "so  ");
+            .replace("i.e.", "so  ")
+            .replace(":)", "  ")
+            .replace(";)", "  ")
+            .replace(":-)", "   ");
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken =
         has(low, "comma", "line", "paragraph")

@@ -61,6 +61,7 @@ public final class Telling {
     page.marks.addAll(vessels.marks);
     title(read);
     read.forEach(Splits::giveUp);
+    Since.find(read);
     new Again(read).find();
     Scales.once(read);
     Batches.apply(read);

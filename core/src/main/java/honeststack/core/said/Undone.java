@@ -28,17 +28,23 @@ final class Undone {
 
   private static final Pattern MAY_BE =
       Pattern.compile(
-          "\\b(?:can|could|may|might|if|would|i'd|should|works?|sometimes|often|some|others?"
+          "\\b(?:can|could|may|might|if|would|i'd|should(?! be| have been)|works?|sometimes|often|some|others?"
               + "|versions?|vegans?|try|next|tastes?|fine|make it|lighter|old|original|recipes?"
               + "|sister|brother|mother|mum|friends?|kids'?|ones|people|she|he|they|or)\\b|\\?");
 
   private static final Pattern OTHERWISE =
       Pattern.compile(
-          "^(?:no wait|wait|hang on|hold on|correction|oh and|less|fewer)\\b|^more \\w+ :"
+          "^(?:no wait|hmm|let me (?:check|see|look)|scrap that|wait|hang on|hold on|correction|oh and|less|fewer)\\b|^more \\w+ :"
               + "|\\b(?:actually|i meant|should be|make that|this time|today|ended up|end up|it took"
               + "|needed|upped|cut|reduced?|raised|increased|lowered|went (?:up|down)"
+              + "|now that i (?:look|see|think)|(?:really|actually) used|should have been"
               + "|(?:only|just) (?:had|have|used)|(?:had|have|used) (?:only|just))\\b"
               + "|^in the end (?:it |i |we )?(?:took |used |was |needed )?(?:\\d|an? |one |two |three )");
+
+  private static final Pattern WRONG =
+      Pattern.compile(
+          "^(?:(?:oh|no|sorry|wait|hmm|hang on|oops) ?,? ?)*(?:wrong|that's (?:wrong|not right|the old)"
+              + "|that was (?:the|for|wrong|last)|let me (?:check|see|look)|scrap that|ignore that)\\b");
 
   private static final Pattern FURTHER =
       Pattern.compile(
@@ -121,8 +127,17 @@ final class Undone {
 
   /** "I ended up using 350 ml milk", "actually, 3 eggs": not so much more of it. */
   private boolean isOtherwise() {
-    boolean corrects = clause.is(0, Sort.CORRECT) || OTHERWISE.matcher(words).find();
+    boolean corrects =
+        clause.is(0, Sort.CORRECT) || OTHERWISE.matcher(words).find() || isTakenBack();
     return corrects && !MAY_BE.matcher(words).find() && !FURTHER.matcher(words).find();
+  }
+
+  /** The sentence before says that what was told is wrong: "Wrong card.", "Let me check." */
+  private boolean isTakenBack() {
+    Clause before = read.get(read.size() - 1);
+    return before.mentions.isEmpty()
+        && WRONG.matcher(before.words(0, before.size())).find()
+        && clause.mentions.size() > 1;
   }
 
   /** What it measures of foods that were measured before counts instead. */

@@ -12,6 +12,9 @@ final class Units {
   /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
   private static final double LEAST = 10;
 
+  /** Nobody counts so many: grams. */
+  private static final double MANY_PIECES = 40;
+
   /** Nobody counts so many pieces into a batter whose flour is a bare number (common practice). */
   private static final double MANY = 40;
 
@@ -84,7 +87,9 @@ final class Units {
 
   private static Optional<String> unit(Mention mention, Mention before) {
     Optional<Food> food = mention.known();
-    if (food.isEmpty() || isCounted(food.get()) || mention.amount.instead != null) {
+    boolean many = // "200 of egg whites"
+        mention.amount.measure().amount() >= MANY_PIECES && mention.amountText.endsWith(" of");
+    if (food.isEmpty() || isCounted(food.get()) && !many || mention.amount.instead != null) {
       return Optional.empty();
     }
     if (mention.amount.measure().amount() >= LEAST) {

@@ -1,0 +1,99 @@
+package honeststack.core.said;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * An amount of another day, set against today's: "last week 250 ml milk, this week 300 ml milk".
+ */
+final class Since {
+  /** In the same sentence or the next. */
+  private static final int NEAR = 2;
+
+  private static final Pattern THEN =
+      Pattern.compile(
+          "\\b(?:last (?:week|time|year|month|weekend|sunday|batch|one)|yesterday"
+              + "|(?:first|earlier|old) (?:try|time|go|attempt|batch|version|one)|was|were|previously"
+              + "|usually|normally|originally|at first|initially|used to|formerly|gone from|went from)\\b"
+              + "|^(?:before|old|earlier|then) [:,-]|\\bold :");
+
+  private static final Pattern NOW =
+      Pattern.compile(
+          "\\b(?:this (?:week|time|one|batch|year|month|weekend|sunday)|today|now|nowadays"
+              + "|(?:second|new|latest) (?:try|time|go|attempt|batch|version|one)|these days)\\b"
+              + "|^new\\b|\\bnew :|^to$");
+
+  private Since() {}
+
+  /** Takes out what counted before. */
+  static void find(List<Clause> clauses) {
+    for (int i = 0; i < clauses.size(); i++) {
+      for (Mention mention : List.copyOf(clauses.get(i).mentions)) {
+        if (mention.isMeasured() && mention.food != null && mention.amount != null) {
+          before(clauses, i, mention);
+        }
+      }
+    }
+  }
+
+  private static void before(List<Clause> clauses, int at, Mention mention) {
+    for (int i = at; i >= Math.max(0, at - NEAR); i--) {
+      Clause clause = clauses.get(i);
+      for (Mention old : List.copyOf(clause.mentions)) {
+        boolean earlier = i < at || old.to <= mention.from;
+        if (earlier && isAlike(old, mention) && isPast(clauses, i, old, at, mention)) {
+          clause.mentions.remove(old);
+          old.amount.part = Part.EXCLUDED;
+          old.food.part = Part.EXCLUDED;
+        }
+      }
+    }
+  }
+
+  private static boolean isAlike(Mention old, Mention mention) {
+    return old != mention
+        && old.isMeasured()
+        && old.amount != null
+        && old.food != null
+        && old.food.isSameFood(mention.food)
+        && old.amount.measure().unit() == mention.amount.measure().unit();
+  }
+
+  private static boolean isPast(
+      List<Clause> clauses, int from, Mention old, int to, Mention mention) {
+    Clause first = clauses.get(from);
+    Clause last = clauses.get(to);
+    int begin = end(first, old.from);
+    List<String> between = new ArrayList<>();
+    if (from == to) {
+      between.add(first.words(old.to, mention.from));
+    } else {
+      between.add(first.words(old.to, first.size()));
+      between.add(last.words(end(last, mention.from), mention.from));
+    }
+    String behind = last.words(mention.to, next(last, mention.to));
+    boolean then =
+        THEN.matcher(first.words(begin, old.from)).find() || THEN.matcher(between.get(0)).find();
+    return then
+        && (NOW.matcher(between.get(between.size() - 1).replaceFirst("^, ", "")).find()
+            || NOW.matcher(behind).find());
+  }
+
+  /** Where the mention before a place ends. */
+  private static int end(Clause clause, int place) {
+    int end = 0;
+    for (Mention mention : clause.mentions) {
+      end = mention.to <= place ? Math.max(end, mention.to) : end;
+    }
+    return end;
+  }
+
+  private static int next(Clause clause, int place) {
+    int next = clause.size();
+    for (Mention mention : clause.mentions) {
+      next = mention.from >= place ? Math.min(next, mention.from) : next;
+    }
+    return next;
+  }
+}
