@@ -136,6 +136,18 @@ export function Review(props: {
                   Not understood. Correct it, or take it over to be reminded of it.
                 </p>
               )}
+              {row.take && rows[row.also ?? -1]?.take && (
+                <p className="reading">
+                  <em>Counted in line {(row.also ?? 0) + 1} as well: both add up.</em>{' '}
+                  <button
+                    type="button"
+                    className="part"
+                    onClick={() => set(index, { take: false })}
+                  >
+                    count it once?
+                  </button>
+                </p>
+              )}
             </div>
             {row.take && (
               <Choice<Goes>

@@ -67,6 +67,8 @@ class RewriteService {
    * @param start where the text names it
    * @param place where it would go
    * @param understood false for a number or a food of which nothing was made
+   * @param also the line before it, from 0, that measures the same food for the same place; absent
+   *     for none
    * @param reading what is understood of it
    */
   record ProposedLine(
@@ -76,6 +78,7 @@ class RewriteService {
       Place place,
       boolean shared,
       boolean understood,
+      @Nullable Integer also,
       @Nullable LineAnswer reading) {}
 
   ToldAnswer told(String text, MeasuringSystem system) {
@@ -101,6 +104,7 @@ class RewriteService {
               line.place(),
               line.shared(),
               line.understood(),
+              line.also().orElse(null),
               readings.get(lines.get(i).id())));
     }
     return new ToldAnswer(

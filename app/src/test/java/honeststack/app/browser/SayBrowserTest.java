@@ -53,6 +53,23 @@ class SayBrowserTest {
     assertThat(page.getByLabel("Bowl, line 1")).isHidden();
   }
 
+  /** What adds up is said, and is one press away from counting once. */
+  @Test
+  void aFoodThatCountsTwiceIsSaid() {
+    Page page = start(browser, "Twice cakes");
+    button(page, "Say it all").click();
+    page.getByLabel("The whole recipe, in your words")
+        .fill("200 g rye flour, 2 eggs, 300 ml milk. It looked thin, so 50 g more rye flour.");
+    button(page, "Read it").click();
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    assertThat(sheet).containsText("Counted in line 1 as well");
+    assertThat(button(page, "Add 4 lines")).isVisible();
+    button(page, "count it once?").click();
+    button(page, "Add 3 lines").click();
+    assertThat(page.getByLabel("Bowl, line 3")).hasValue("300 ml milk");
+    assertThat(page.getByLabel("Bowl, line 4")).isHidden();
+  }
+
   /** Several foods in one line are several lines, wherever they are typed, and one step to undo. */
   @Test
   void aLineThatMeansSeveralIsTakenApart() {

@@ -98,7 +98,8 @@ final class Outcome {
             || FILLED.matcher(all).matches();
     if (said) {
       clause.counts.pieces = Optional.of(count(number));
-      told.stream().filter(Element::isFree).forEach(e -> e.part = Part.YIELD);
+      told.stream().filter(Element::isFood).forEach(e -> e.part = Part.NOTE);
+      number.part = Part.YIELD;
     }
   }
 

@@ -240,7 +240,13 @@ final class Places {
       Mention mention = mentions.get(j);
       Mention next = mentions.get(j + 1);
       boolean other = mention.place != place && mention.place != clause.heading();
-      if (mention.placed || other || !isListed(mention, next)) {
+      boolean same = // "20 g butter, 10 g butter for the pan": the first is for the batter
+          mention.isMeasured()
+              && last.isMeasured()
+              && mention.food != null
+              && last.food != null
+              && mention.food.isSameFood(last.food);
+      if (mention.placed || other || same || !isListed(mention, next)) {
         return;
       }
       set(mention, place);

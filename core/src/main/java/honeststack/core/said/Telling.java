@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.line.LineReader;
 import honeststack.core.line.LineWriter;
@@ -8,8 +9,10 @@ import honeststack.core.line.ReadLine;
 import honeststack.core.said.Sentence.Section;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -132,6 +135,9 @@ public final class Telling {
     private final Counted all;
     private final List<Told.Line> lines = new ArrayList<>();
 
+    /** The first line that measures a food for a place. */
+    private final Map<String, Integer> measured = new HashMap<>();
+
     Telltale(String text, Page page, List<Clause> clauses) {
       this.text = text;
       this.page = page;
@@ -170,7 +176,7 @@ public final class Telling {
     }
 
     private void unknown(String words, int start, int end) {
-      lines.add(new Told.Line(words, start, end, Place.NOT_SAID, false, false));
+      lines.add(new Told.Line(words, start, end, Place.NOT_SAID, false, false, Optional.empty()));
     }
 
     private void add(Clause clause, Mention mention, Marking marking) {
@@ -189,7 +195,15 @@ public final class Telling {
       }
       String said = times(mention, words, Apiece.times(mention, all));
       boolean shared = Apiece.isForAll(mention, all);
-      lines.add(new Told.Line(said, start, end, mention.place, shared, true));
+      Optional<Integer> also = also(mention, line);
+      lines.add(new Told.Line(said, start, end, mention.place, shared, true, also));
+    }
+
+    /** The line that measures the same food for the same place. */
+    private Optional<Integer> also(Mention mention, int line) {
+      Optional<Food> food = mention.isMeasured() ? mention.known() : Optional.empty();
+      return food.map(known -> known.id() + " " + mention.place)
+          .map(key -> measured.putIfAbsent(key, line));
     }
 
     /** As it is where it measures nothing; of a food that nobody knows the amount alone. */
@@ -212,7 +226,7 @@ public final class Telling {
             writer.scaled(words, Optional.empty(), mention.times * split.parts().get(i)).text();
         Place place = split.places().get(i);
         boolean shared = place == Place.PLATE;
-        shares.add(new Told.Line(some, start, end, place, shared, true));
+        shares.add(new Told.Line(some, start, end, place, shared, true, Optional.empty()));
       }
       lines.addAll(shares);
     }

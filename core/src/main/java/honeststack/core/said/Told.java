@@ -40,9 +40,17 @@ public record Told(
    * @param end behind it
    * @param shared on the plate: one bowl of it for all
    * @param understood false for a number or a food of which nothing was made
+   * @param also the line before it, from 0, that measures the same food for the same place: both
+   *     count
    */
   public record Line(
-      String text, int start, int end, Place place, boolean shared, boolean understood) {}
+      String text,
+      int start,
+      int end,
+      Place place,
+      boolean shared,
+      boolean understood,
+      Optional<Integer> also) {}
 
   /**
    * A step of the method, as written.

@@ -7,6 +7,7 @@ import honeststack.core.TestFoods;
 import honeststack.core.line.Place;
 import honeststack.core.measure.MeasuringSystem;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -163,6 +164,25 @@ class TellingTest {
             """);
     assertThat(told.lines()).extracting(Told.Line::text).containsExactly("2 eggs", "20 g sugar");
     assertThat(told.steps()).hasSize(2);
+  }
+
+  /** A food that is measured twice for one place adds up, and both lines know. */
+  @Test
+  void aFoodThatCountsTwiceSaysSo() {
+    assertThat(telling.read("200 g flour, 2 eggs. Then 50 g more flour.").lines())
+        .extracting(Told.Line::also)
+        .containsExactly(Optional.empty(), Optional.empty(), Optional.of(0));
+    assertThat(telling.read("20 g butter, 10 g butter for the pan").lines())
+        .extracting(Told.Line::also)
+        .containsOnly(Optional.empty());
+  }
+
+  /** No fraction of nothing, and no reading that stops at one. */
+  @Test
+  void aZeroBelowALineIsRead() {
+    assertThat(telling.read("2 eggs / 0 sugar, 5 / 0 cal, 1/0 cup flour").lines())
+        .extracting(Told.Line::text)
+        .contains("2 eggs");
   }
 
   /** Who sprays the iron has fat in it, and nobody says how much. */
