@@ -149,7 +149,9 @@ final class Ellipses {
   private boolean isMeasured(int i) {
     int before = measureOf(i);
     boolean word = elements.get(i).kind == Element.Kind.WORD || elements.get(i).isFood();
-    return word && before >= 0 && isSome(elements.get(before));
+    boolean taken = // "yeast 300 g fresh"
+        before == i - 1 && before > 0 && elements.get(before - 1).isFood();
+    return word && before >= 0 && isSome(elements.get(before)) && !taken;
   }
 
   private static boolean isSome(Element element) {

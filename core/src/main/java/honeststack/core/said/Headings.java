@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Lines, and words before a colon, that say what stands below or behind them. */
 final class Headings {
@@ -55,6 +56,11 @@ final class Headings {
           "compote",
           "decoration");
 
+  private static final Pattern WRITTEN =
+      Pattern.compile(
+          "(?:pint|cup|teaspoon|tablespoon|spoon|gram|gramme|litre|liter|ounce|pound|quart|gallon"
+              + "|kilo|glass(?:e)?|mug|pinch(?:e)?|handful|scoop|ladle|drop|knob|millilitre)s?");
+
   private static final int MOST_LABEL_WORDS = 3;
 
   /** What nothing else is called by. */
@@ -82,6 +88,11 @@ final class Headings {
         && head + 2 < tokens.size()
         && isNumber(tokens, head + 1)
         && tokens.subList(head + 2, tokens.size()).stream().anyMatch(Headings::isTimeUnit);
+  }
+
+  /** A unit in full, "a pint": a dot behind it shortens nothing. */
+  static boolean isWritten(Token unit) {
+    return WRITTEN.matcher(unit.low()).matches();
   }
 
   private static boolean isTimeUnit(Token token) {

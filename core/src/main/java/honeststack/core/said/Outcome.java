@@ -75,6 +75,22 @@ final class Outcome {
       colon++;
     }
     in(clause, colon > 1 && colon + 2 < all.size() ? all.subList(0, colon) : all);
+    int comma = all.size() - 1;
+    while (comma > 0 && !all.get(comma).isMark(",")) {
+      comma--;
+    }
+    boolean foods = all.stream().anyMatch(Element::isFood);
+    if (comma > 0 && !foods && clause.counts.pieces.isEmpty()) {
+      named(clause, all.subList(comma + 1, all.size())); // "Oven 250 degrees, eight slices."
+    }
+  }
+
+  private static void named(Clause clause, List<Element> told) {
+    List<Element> numbers = told.stream().filter(Outcome::isNumber).toList();
+    boolean other = told.stream().anyMatch(Outcome::isOther);
+    if (numbers.size() == 1 && !other && NAMED.matcher(words(told, numbers.get(0))).matches()) {
+      take(clause, told, numbers.get(0));
+    }
   }
 
   private static void in(Clause clause, List<Element> told) {
@@ -86,21 +102,30 @@ final class Outcome {
       return;
     }
     Element number = numbers.get(0);
-    StringBuilder words = new StringBuilder();
-    for (Element element : told) {
-      String said = element == number ? number(element) : element.low();
-      words.append(element.isMark(".", "!", ":", "~") ? "" : " " + said);
-    }
-    String all = words.toString().strip();
+    String all = words(told, number);
     boolean said =
         SAID.stream().anyMatch(pattern -> pattern.matcher(all).matches())
             || NAMED.matcher(all).matches()
             || FILLED.matcher(all).matches();
     if (said) {
-      clause.counts.pieces = Optional.of(count(number));
-      told.stream().filter(Element::isFood).forEach(e -> e.part = Part.NOTE);
-      number.part = Part.YIELD;
+      take(clause, told, number);
     }
+  }
+
+  /** In small letters, a sign for the number. */
+  private static String words(List<Element> told, Element number) {
+    StringBuilder words = new StringBuilder();
+    for (Element element : told) {
+      String said = element == number ? number(element) : element.low();
+      words.append(element.isMark(".", "!", ":", "~") ? "" : " " + said);
+    }
+    return words.toString().strip();
+  }
+
+  private static void take(Clause clause, List<Element> told, Element number) {
+    clause.counts.pieces = Optional.of(count(number));
+    told.stream().filter(Element::isFood).forEach(e -> e.part = Part.NOTE);
+    number.part = Part.YIELD;
   }
 
   /** A food, or people. */

@@ -280,11 +280,9 @@ final class Page {
                 || next.kind() == Token.Kind.NUMBER
                 || next.kind() == Token.Kind.FRACTION);
     boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
-    boolean unit = UnitWords.isUnit(tokens, i - 1);
+    boolean unit = UnitWords.isUnit(tokens, i - 1) && !Headings.isWritten(tokens.get(i - 1));
     boolean apart =
-        isLabelled(tokens, i + 1)
-            || isSentence(tokens, i + 1)
-            || begins && isBehindName(tokens, from, i);
+        isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
     return (begins || whole) && !unit || begins && unit && apart;
   }
 

@@ -58,7 +58,7 @@ final class PhraseForms {
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
-          PLATE_NEXT | (i/we) (eat/have/had/ate) (one/two/three/four/five/six/1/2/3/4/5/6) (/of them/of these) with
+          PLATE_NEXT | (i/we) (eat/have/had/ate) (/all/both) (one/two/three/four/five/six/1/2/3/4/5/6/of them/the lot) (/of them/of these) with
               | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)

@@ -169,7 +169,7 @@ final class PhraseList {
           HOLD | hold back | hold back about | keep back | set aside | reserve | put aside | save
           BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture
               | the mix | of the mix
-          VERB | increase | reduce | raise | lower | decrease | bump up | dial back | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
+          VERB | strew | increase | reduce | raise | lower | decrease | bump up | dial back | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
               | whisking | beat | stir | stir in | stir through | stir that into | fold | fold in
               | fold through | pour | pour in | sift | sieve | blend | blitz | combine | melt
               | grate | mash | chop | rub | cream the | knead | rest | rests | soak | swell | heat

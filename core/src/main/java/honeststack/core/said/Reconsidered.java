@@ -86,6 +86,7 @@ final class Reconsidered {
     return !clause.has(next)
         || clause.isMark(next, ".", ",", "!", ";")
         || clause.isStrong(next)
+        || clause.isWord(next, "and") && clause.has(next + 1) && clause.get(next + 1).isAmount()
         || clause.is(next, Sort.CORRECT)
         || clause.isWord(next, "actually", "really", "then", "now", "instead");
   }

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 
 /**
- * An amount of another day, set against today's: "last week 250 ml milk, this week 300 ml milk".
+ * An amount of another day, set against today's: "last week 250 ml milk, this week 300 ml milk";
+ * and amounts before what they come to: "2 eggs and an extra egg, so 3 eggs".
  */
 final class Since {
   /** In the same sentence or the next. */
@@ -42,13 +43,25 @@ final class Since {
       Clause clause = clauses.get(i);
       for (Mention old : List.copyOf(clause.mentions)) {
         boolean earlier = i < at || old.to <= mention.from;
-        if (earlier && isAlike(old, mention) && isPast(clauses, i, old, at, mention)) {
+        boolean gone =
+            earlier
+                && isAlike(old, mention)
+                && (isTotal(clauses.get(at), old, mention) || isPast(clauses, i, old, at, mention));
+        if (gone) {
           clause.mentions.remove(old);
           old.amount.part = Part.EXCLUDED;
           old.food.part = Part.EXCLUDED;
         }
       }
     }
+  }
+
+  /** "2 eggs and one extra, so 3 eggs": what they come to. */
+  private static boolean isTotal(Clause clause, Mention old, Mention mention) {
+    int from = mention.from - 1;
+    boolean so =
+        clause.isWord(from, "so", "totalling", "making") || clause.low(from).equals("that makes");
+    return so && old.amount.measure().amount() < mention.amount.measure().amount();
   }
 
   private static boolean isAlike(Mention old, Mention mention) {

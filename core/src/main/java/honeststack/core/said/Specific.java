@@ -18,6 +18,9 @@ final class Specific {
               + "|(?:usually|ideally|preferably|today|namely|for example|such as|here|it's|that's)"
               + "|e \\. g(?: \\.)?|e\\.g\\.?|eg)(?: usually)? ?:? ?");
 
+  /** How much of it is fat: "tvorog 9 %". */
+  private static final Pattern SHARE = Pattern.compile(" \\d+(?:[.,]\\d+)? ?%.*$");
+
   /** Before the food, where a mark alone does not say so. */
   private static final Pattern MARKS = Pattern.compile("[,:–—-] ?");
 
@@ -34,7 +37,7 @@ final class Specific {
       return false;
     }
     String said = inner.words(0, inner.size());
-    String name = LEAD.matcher(said).replaceFirst("");
+    String name = SHARE.matcher(LEAD.matcher(said).replaceFirst("")).replaceFirst("");
     boolean led = !name.equals(said);
     Optional<Found> named = named(general, name, led);
     named.ifPresent(
