@@ -76,7 +76,8 @@ class SaidTest {
     "rounds, 1",
     "headed, 1",
     "retold, 1",
-    "kinds, 1"
+    "kinds, 1",
+    "remarks, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -150,7 +151,8 @@ class SaidTest {
         "rounds",
         "headed",
         "retold",
-        "kinds"
+        "kinds",
+        "remarks"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

@@ -19,7 +19,8 @@ final class Again {
   /** Words of a sentence, and of no line of a list. */
   private static final String[] TELLING = {
     "i", "you", "we", "they", "it", "it's", "that's", "is", "are", "isn't", "aren't", "gives",
-    "give", "make", "makes", "need", "needs", "find", "sounds", "yes", "said", "level"
+    "give", "make", "makes", "need", "needs", "find", "sounds", "yes", "said", "level", "weighs",
+    "costs", "there", "i've", "we've", "has"
   };
 
   /** No label of a line has more words. */
@@ -150,6 +151,10 @@ final class Again {
       if (kept.stream().anyMatch(k -> isPortion(said, k) || isAddend(said, k, all))) {
         return true;
       }
+      boolean remark = !isMore(said) && Remarks.isRemark(said);
+      if (remark && kept.stream().anyMatch(k -> isToldBefore(said, k))) {
+        return true;
+      }
       boolean same = isDefinite(said) && mention.amount != null; // "melt the 50 g of butter"
       if (same && kept.stream().anyMatch(k -> isAlike(mention, k.mention))) {
         return true;
@@ -215,6 +220,12 @@ final class Again {
         .ifPresent(whole -> whole.leave(Portions.left(said, whole)));
   }
 
+  private static boolean isToldBefore(Named said, Named before) {
+    return said.clause != before.clause
+        && said.isNear(before)
+        && isMeasuredAlike(said.mention, before);
+  }
+
   /** As much of the same food. */
   private static boolean isAlike(Mention mention, Mention other) {
     return isSame(mention, other)
@@ -261,8 +272,16 @@ final class Again {
   private static boolean isMore(Named said) {
     Clause clause = said.clause;
     int from = said.mention.from;
-    return clause.isWord(from - 1, "another", "extra", "more")
-        || clause.isWord(from - 2, "another", "extra", "more");
+    if (clause.isWord(from - 1, "another", "extra", "more")
+        || clause.isWord(from - 2, "another", "extra", "more")) {
+      return true;
+    }
+    for (int i = from; i < said.mention.to && !said.isOutside(); i++) {
+      if (clause.isWord(i, "more", "extra", "further", "additional")) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isSame(Mention a, Mention b) {
@@ -284,8 +303,9 @@ final class Again {
 
   /** "… then add the other 100": what is left of it. */
   private static void rest(Named said) {
+    boolean all = Remarks.isRemark(said);
     said.clause.elements.stream()
-        .filter(e -> e.isAmount() && e.isCount() && !e.isWeak() && e.part == Part.UNKNOWN)
+        .filter(e -> e.isAmount() && (all || e.isCount()) && !e.isWeak() && e.part == Part.UNKNOWN)
         .forEach(element -> element.part = Part.METHOD);
   }
 

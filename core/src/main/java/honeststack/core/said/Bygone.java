@@ -102,7 +102,8 @@ final class Bygone {
   }
 
   private boolean isBehind(Mention mention, int from) {
-    return mention.food != null && mention.from >= 0 && starts[mention.from] >= from;
+    boolean inside = mention.from >= 0 && mention.from < starts.length;
+    return mention.food != null && inside && starts[mention.from] >= from;
   }
 
   private static void leaveOut(Mention mention) {

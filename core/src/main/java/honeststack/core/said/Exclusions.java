@@ -11,6 +11,11 @@ final class Exclusions {
   private static final Pattern REPLACER =
       Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
+  /** Not so, it says, and not none: "don't use cold milk". */
+  private static final String[] HOW = {
+    "cold", "hot", "warm", "boiling", "melted", "stale", "old", "lumpy", "wet", "runny"
+  };
+
   private final Clause clause;
 
   private Exclusions(Clause clause) {
@@ -128,6 +133,7 @@ final class Exclusions {
       boolean no = cue.is(Sort.CORRECT) && cue.low().endsWith(" no") && isEnd(i + 2);
       if (!gives && !no && !cue.is(Sort.EXCLUDE, Sort.INSTEAD)
           || cue.part != null
+          || clause.isWord(i + 1, "to") && cue.low().contains("want")
           || !gives && isNoWord(i)) {
         continue;
       }
@@ -212,7 +218,12 @@ final class Exclusions {
 
   /** Not now, or not so: it goes in all the same. */
   private boolean isOnlyYet(int food) {
-    return clause.isWord(food + 1, "until", "till", "before", "yet", "cold", "hot")
+    boolean how = clause.isWord(food - 1, HOW) && !clause.isWord(food - 2, "no", "without");
+    boolean into = // "never add the eggs to hot milk"
+        clause.isWord(food + 1, "to", "into") && clause.ahead(food + 2, 2, Element::isFood) > 0;
+    return how
+        || into
+        || clause.isWord(food + 1, "until", "till", "before", "yet", "cold", "hot")
         || clause.isWord(food + 1, "all") && clause.isWord(food + 2, "at")
         || clause.isWord(food + 1, "at") && clause.isWord(food + 2, "once")
         || clause.low(food + 1).startsWith("all at once");

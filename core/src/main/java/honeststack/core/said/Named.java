@@ -46,6 +46,11 @@ final class Named {
     return mention.amountText.replaceFirst(" of$", "");
   }
 
+  /** It stands in the brackets of its sentence, where places are counted anew. */
+  boolean isOutside() {
+    return mention.food == null || !clause.elements.contains(mention.food);
+  }
+
   /** Its sentence in small letters. */
   String words() {
     if (words == null) {

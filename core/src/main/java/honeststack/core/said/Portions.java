@@ -107,6 +107,8 @@ final class Portions {
     boolean same =
         mention.amount != null
             && mention.place == first.mention.place
+            && !said.isOutside()
+            && !first.isOutside()
             && said.isNear(first)
             && said.measure().isPresent()
             && said.measure().equals(first.measure());

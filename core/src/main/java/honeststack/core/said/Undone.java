@@ -41,6 +41,13 @@ final class Undone {
               + "|(?:only|just) (?:had|have|used)|(?:had|have|used) (?:only|just))\\b"
               + "|^in the end (?:it |i |we )?(?:took |used |was |needed )?(?:\\d|an? |one |two |three )");
 
+  /** Of other ones than these: "for savoury pancakes omit the sugar". */
+  private static final Pattern VARIANT =
+      Pattern.compile(
+          "^for (?:an? |the )?(?:[\\w-]+ )?(?:pancakes?|waffles?|cr[eê]pes?|versions?|ones|diets?|eaters"
+              + "|vegans?|vegetarians?|babies|toddlers|diabetics|kids|children|coeliacs|celiacs|savoury"
+              + "|sweet ones)\\b|\\balways run out\\b");
+
   private static final Pattern WRONG =
       Pattern.compile(
           "^(?:(?:oh|no|sorry|wait|hmm|hang on|oops) ?,? ?)*(?:wrong|that's (?:wrong|not right|the old)"
@@ -208,7 +215,10 @@ final class Undone {
 
   private void undo(Said said) {
     Optional<Mention> other = other().filter(o -> role(o).equals(role(said.mention())));
-    boolean may = MAY_BE.matcher(words).find() || clause.sentence.section() == Section.NOTES;
+    boolean may =
+        MAY_BE.matcher(words).find()
+            || VARIANT.matcher(words).find()
+            || clause.sentence.section() == Section.NOTES;
     if (may) {
       other.ifPresent(one -> Alternatives.choose(said.mention(), clause, one));
       return;

@@ -1,0 +1,60 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import java.util.regex.Pattern;
+
+/**
+ * Sentences that say something of a food which the recipe measures, and put none of it in: "one egg
+ * has 6 g protein", "there are 4 eggs left", "the packet says 3 eggs", "a kilo of flour is 2
+ * euros".
+ */
+final class Remarks {
+  private static final int FAR = 4;
+
+  /** Right behind the amount and the food. */
+  private static final Pattern BEHIND =
+      Pattern.compile(
+          "^(?:(?:has|have|contains?|weighs?|costs?|equals|=|left)\\b"
+              + "|(?:is|are|was|were|would be|gives?|makes?)\\b(?! (?:then |also |all )?(?:added|needed"
+              + "|stirred|whisked|poured|mixed|melted|for|in|used|beaten|folded|rubbed|sifted|put)\\b))");
+
+  /** Between a food and the amount behind it: "eggs here are about 60 g". */
+  private static final Pattern BETWEEN = Pattern.compile("\\b(?:is|are|weighs?|costs?)\\b");
+
+  private static final Pattern SAYS =
+      Pattern.compile(
+          "\\b(?:euros?|dollars?|cents?|pence|costs?|price)\\b"
+              + "|\\b(?:keep|store|bought|buy|got)\\b.*\\b(?:freezer|fridge|cupboard|pantry|larder|shelf"
+              + "|shop|mill|market|supermarket)\\b"
+              + "|\\b(?:mum|mom|gran|nan|grandma|mother|aunt|sister)'s recipe\\b|\\bthe original\\b"
+              + "|\\b(?:it|book|packet|card|box|recipe|label|tin|bag|internet) says\\b"
+              + "|\\b(?:they|people|some|others|americans|most) (?:say|use|put|take)\\b"
+              + "|\\b(?:the rule is|rule of thumb|a rule)\\b|\\bcould (?:eat|drink)\\b"
+              + "|\\b(?:old|original|other|her|his|their) (?:recipe|version|one)\\b");
+
+  private static final Pattern EACH =
+      Pattern.compile("\\b(?:each|apiece|per (?:portion|serving|pancake|waffle|piece))[ .!]*$");
+
+  private Remarks() {}
+
+  /** Whether the sentence of a mention, measured elsewhere, only remarks on it. */
+  static boolean isRemark(Named said) {
+    Mention mention = said.mention;
+    Clause clause = said.clause;
+    if (mention.amount == null || mention.food == null || mention.place != Place.NOT_SAID) {
+      return false;
+    }
+    int food = clause.elements.indexOf(mention.food);
+    int amount = clause.elements.indexOf(mention.amount);
+    boolean told = food >= 0 && amount > food && isFound(BETWEEN, clause.words(food + 1, amount));
+    boolean share = clause.mentions.size() == 1 && isFound(EACH, said.words());
+    return told
+        || share
+        || isFound(BEHIND, clause.words(Math.max(food, amount) + 1, mention.to + FAR))
+        || isFound(SAYS, said.words());
+  }
+
+  private static boolean isFound(Pattern pattern, String words) {
+    return pattern.matcher(words).find();
+  }
+}
