@@ -77,7 +77,10 @@ class SaidTest {
     "headed, 1",
     "retold, 1",
     "kinds, 1",
-    "remarks, 1"
+    "remarks, 1",
+    "shore, 0.98",
+    "quay, 0.78",
+    "tide, 0.83"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -152,7 +155,10 @@ class SaidTest {
         "headed",
         "retold",
         "kinds",
-        "remarks"
+        "remarks",
+        "shore",
+        "quay",
+        "tide"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

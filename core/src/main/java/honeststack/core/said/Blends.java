@@ -91,8 +91,11 @@ final class Blends {
     int at = from;
     while (at < clause.size()) {
       int food = nextFood(at);
-      Optional<Double> share = food < 0 ? Optional.empty() : share(at, food);
-      boolean bare = food == at;
+      Optional<Double> behind = food == at ? percent(food + 1) : Optional.empty();
+      Optional<Double> share =
+          food < 0 ? Optional.empty() : behind.isPresent() ? behind : share(at, food);
+      boolean bare = food == at && behind.isEmpty();
+      int end = behind.isPresent() ? food + 3 : food + 1;
       boolean fits = listed.foods().isEmpty() || share.isEmpty() == listed.shares().isEmpty();
       if (!bare && share.isEmpty() || !fits) {
         break;
@@ -100,18 +103,25 @@ final class Blends {
       listed =
           new Listed(
               from,
-              food + 1,
+              end,
               Stream.concat(listed.foods().stream(), Stream.of(food)).toList(),
               Stream.concat(listed.shares().stream(), share.stream()).toList());
-      at = food + 1;
+      at = end;
       while (isJoint(at)) {
         at++;
       }
-      if (at == food + 1 && bare) {
+      if (at == end && bare) {
         break;
       }
     }
     return listed;
+  }
+
+  /** "bread flour 60 %": behind its name. */
+  private Optional<Double> percent(int i) {
+    Matcher percent = PERCENT.matcher(words(i, i + 2));
+    boolean next = clause.has(i + 1) && percent.matches();
+    return next ? Optional.of(Double.parseDouble(percent.group(1)) / HUNDRED) : Optional.empty();
   }
 
   private int nextFood(int from) {

@@ -280,6 +280,7 @@ final class Counts {
     return isEnd(i)
         || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD, Sort.SERVES)
         || clause.is(i, Sort.PAN)
+        || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");
   }
