@@ -61,7 +61,7 @@ final class Again {
               || !isLine(said) && isAgain(said, of(alike, said), of(kept, said), listed);
       if (again) {
         said.mention.again = true;
-        mark(said);
+        said.mention.mark(Part.METHOD);
         if (said.mention.isMeasured()) {
           rest(said);
         }
@@ -307,15 +307,5 @@ final class Again {
     said.clause.elements.stream()
         .filter(e -> e.isAmount() && (all || e.isCount()) && !e.isWeak() && e.part == Part.UNKNOWN)
         .forEach(element -> element.part = Part.METHOD);
-  }
-
-  private static void mark(Named said) {
-    Mention mention = said.mention;
-    if (mention.amount != null) {
-      mention.amount.part = Part.METHOD;
-    }
-    if (mention.food != null) {
-      mention.food.part = Part.METHOD;
-    }
   }
 }

@@ -14,9 +14,7 @@ final class Allergens {
     while (clause.has(from) && !SAYS.is(clause.low(from))) {
       from++;
     }
-    boolean measured =
-        clause.elements.stream().anyMatch(element -> element.isAmount() && !element.isWeak());
-    if (!clause.has(from) || measured) {
+    if (!clause.has(from) || clause.hasAmount()) {
       return;
     }
     clause.take(from, clause.size(), Part.ASIDE);

@@ -90,10 +90,10 @@ final class Brackets {
       inner.mentions.forEach(m -> m.place = made ? before.place : m.place);
       if (made || before.food == null) {
         outer.mentions.remove(before);
-        mark(before, Part.HEADING);
+        before.mark(Part.HEADING);
       }
       inner.mentions.stream().filter(Mention::isMeasured).forEach(outer.mentions::add);
-      inner.mentions.stream().filter(m -> !m.isMeasured()).forEach(m -> mark(m, Part.NOTE));
+      inner.mentions.stream().filter(m -> !m.isMeasured()).forEach(m -> m.mark(Part.NOTE));
     } else {
       note();
     }
@@ -112,15 +112,6 @@ final class Brackets {
 
   private String amount(Mention mention) {
     return mention.isMeasured() ? mention.amountText : before.amountText;
-  }
-
-  private static void mark(Mention mention, Part part) {
-    if (mention.amount != null) {
-      mention.amount.part = part;
-    }
-    if (mention.food != null) {
-      mention.food.part = part;
-    }
   }
 
   private boolean isChoice() {

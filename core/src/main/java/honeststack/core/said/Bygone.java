@@ -44,38 +44,25 @@ final class Bygone {
   private static final Pattern NOW =
       Pattern.compile("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
 
-  private final Clause clause;
-  private final int[] starts;
-  private final String words;
-
-  private Bygone(Clause clause) {
-    this.clause = clause;
-    this.starts = new int[clause.size()];
-    StringBuilder all = new StringBuilder();
-    for (int i = 0; i < clause.size(); i++) {
-      starts[i] = all.length();
-      all.append(clause.low(i)).append(' ');
-    }
-    this.words = all.toString();
-  }
+  private Bygone() {}
 
   static void in(Clause clause) {
     boolean food = clause.elements.stream().anyMatch(Element::isFood);
-    if (!food || clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak())) {
+    if (!food || clause.hasAmount()) {
       return;
     }
-    Bygone bygone = new Bygone(clause);
+    Worded worded = Worded.of(clause);
     for (Pattern pattern : BEHIND) {
-      Matcher behind = pattern.matcher(bygone.words);
+      Matcher behind = pattern.matcher(worded.words);
       if (behind.find()) {
-        Matcher now = NOW.matcher(bygone.words);
-        int to = now.find(behind.end()) ? now.start() : bygone.words.length();
-        bygone.exclude(behind.end(), to);
+        Matcher now = NOW.matcher(worded.words);
+        int to = now.find(behind.end()) ? now.start() : worded.words.length();
+        worded.take(behind.end(), to, Part.EXCLUDED);
       }
     }
-    Matcher before = BEFORE.matcher(bygone.words);
+    Matcher before = BEFORE.matcher(worded.words);
     if (before.find()) {
-      bygone.exclude(0, before.start());
+      worded.take(0, before.start(), Part.EXCLUDED);
     }
   }
 
@@ -89,35 +76,16 @@ final class Bygone {
     if (!told) {
       return;
     }
-    Bygone bygone = new Bygone(clause);
+    Worded worded = Worded.of(clause);
     for (Pattern pattern : BEHIND) {
-      Matcher behind = pattern.matcher(bygone.words);
-      if (behind.find() && !NOW.matcher(bygone.words).find(behind.end())) {
+      Matcher behind = pattern.matcher(worded.words);
+      if (behind.find() && !NOW.matcher(worded.words).find(behind.end())) {
         List<Mention> past =
-            clause.mentions.stream().filter(m -> bygone.isBehind(m, behind.end())).toList();
-        past.forEach(Bygone::leaveOut);
+            clause.mentions.stream()
+                .filter(m -> m.food != null && worded.isBehind(m.from, behind.end()))
+                .toList();
+        past.forEach(mention -> mention.mark(Part.EXCLUDED));
         clause.mentions.removeAll(past);
-      }
-    }
-  }
-
-  private boolean isBehind(Mention mention, int from) {
-    boolean inside = mention.from >= 0 && mention.from < starts.length;
-    return mention.food != null && inside && starts[mention.from] >= from;
-  }
-
-  private static void leaveOut(Mention mention) {
-    mention.food.part = Part.EXCLUDED;
-    if (mention.amount != null) {
-      mention.amount.part = Part.EXCLUDED;
-    }
-  }
-
-  private void exclude(int from, int to) {
-    for (int i = 0; i < clause.size(); i++) {
-      if (starts[i] >= from && starts[i] < to && clause.isFood(i)) {
-        boolean weak = clause.has(i - 1) && clause.get(i - 1).isAmount();
-        clause.take(weak ? i - 1 : i, i + 1, Part.EXCLUDED);
       }
     }
   }

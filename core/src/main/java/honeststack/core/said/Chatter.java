@@ -8,9 +8,6 @@ import java.util.regex.Pattern;
  * taste of biscuits", "eggs are dear these days". None is in the recipe.
  */
 final class Chatter {
-  /** Stands for a food. */
-  private static final String FOOD = "#";
-
   private static final String SOME =
       "(?:(?:his|her|their|my|our|your|some|any|an?|the|own|fresh|good|of|more|in|brown) )*";
 
@@ -27,16 +24,16 @@ final class Chatter {
               + "|(?:we|i|they) had) "
               + "((?:\\w+ ){0,2}?"
               + SOME
-              + FOOD
+              + Worded.FOOD
               + "(?: (?:and|or|,) "
               + SOME
-              + FOOD
+              + Worded.FOOD
               + ")*)");
 
   private static final Pattern BEFORE =
       Pattern.compile(
           "^(?:(?:the|my|our|her|his|and|but|these|such|good|fresh) )*"
-              + FOOD
+              + Worded.FOOD
               + " (?:was|were|is|are|'s) (?:so |very |too |quite |really |always |never )?"
               + "(?:cheap|dear|expensive|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
               + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b");
@@ -49,32 +46,17 @@ final class Chatter {
   private Chatter() {}
 
   static void in(Clause clause) {
-    boolean measured = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
-    if (measured || clause.elements.stream().noneMatch(Element::isFood)) {
+    if (clause.hasAmount() || clause.elements.stream().noneMatch(Element::isFood)) {
       return;
     }
-    int[] starts = new int[clause.size()];
-    StringBuilder words = new StringBuilder();
-    for (int i = 0; i < clause.size(); i++) {
-      starts[i] = words.length();
-      words.append(clause.isFood(i) ? FOOD : clause.low(i)).append(' ');
+    Worded worded = Worded.withoutFoods(clause);
+    Matcher behind = BEHIND.matcher(worded.words);
+    if (behind.find() && !MEANT.matcher(worded.words).find()) {
+      worded.take(behind.start(1), behind.end(1), Part.ASIDE);
     }
-    Matcher behind = BEHIND.matcher(words);
-    if (behind.find() && !MEANT.matcher(words).find()) {
-      take(clause, starts, behind.start(1), behind.end(1));
-    }
-    Matcher before = BEFORE.matcher(words);
+    Matcher before = BEFORE.matcher(worded.words);
     if (before.find()) {
-      take(clause, starts, before.start(), before.end());
-    }
-  }
-
-  private static void take(Clause clause, int[] starts, int from, int to) {
-    for (int i = 0; i < clause.size(); i++) {
-      if (starts[i] >= from && starts[i] < to && clause.isFood(i)) {
-        boolean weak = clause.has(i - 1) && clause.get(i - 1).isAmount();
-        clause.take(weak ? i - 1 : i, i + 1, Part.ASIDE);
-      }
+      worded.take(before.start(), before.end(), Part.ASIDE);
     }
   }
 }

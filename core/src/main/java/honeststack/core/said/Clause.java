@@ -76,6 +76,11 @@ final class Clause {
     return has(i) && get(i).isFood() && get(i).isFree();
   }
 
+  /** Some amount in it says more than "a". */
+  boolean hasAmount() {
+    return elements.stream().anyMatch(element -> element.isAmount() && !element.isWeak());
+  }
+
   /** An amount that says more than "a". */
   boolean isStrong(int i) {
     return has(i) && get(i).isAmount() && get(i).isFree() && !get(i).isWeak();

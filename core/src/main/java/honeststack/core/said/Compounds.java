@@ -60,10 +60,7 @@ final class Compounds {
                             && part.amount != null
                             && part.food != null);
     if (parts) {
-      one.food.part = Part.NOTE;
-      if (one.amount != null) {
-        one.amount.part = Part.NOTE;
-      }
+      one.mark(Part.NOTE);
     }
     return parts;
   }
@@ -77,10 +74,7 @@ final class Compounds {
               .anyMatch(m -> !isSeedEgg(m) && m.isMeasured() && m.known().equals(egg.known()));
       if (told) {
         clause.mentions.remove(egg);
-        egg.food.part = Part.NOTE;
-        if (egg.amount != null) {
-          egg.amount.part = Part.NOTE;
-        }
+        egg.mark(Part.NOTE);
       }
     }
   }

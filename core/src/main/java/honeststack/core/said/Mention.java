@@ -60,6 +60,16 @@ final class Mention {
     return food == null ? Optional.empty() : food.food.map(Foods.Named::food);
   }
 
+  /** Takes its amount and its food for something. */
+  void mark(Part part) {
+    if (amount != null) {
+      amount.part = part;
+    }
+    if (food != null) {
+      food.part = part;
+    }
+  }
+
   boolean isMeasured() {
     return !amountText.isEmpty();
   }

@@ -49,8 +49,7 @@ final class Since {
                 && (isTotal(clauses.get(at), old, mention) || isPast(clauses, i, old, at, mention));
         if (gone) {
           clause.mentions.remove(old);
-          old.amount.part = Part.EXCLUDED;
-          old.food.part = Part.EXCLUDED;
+          old.mark(Part.EXCLUDED);
         }
       }
     }

@@ -32,8 +32,8 @@ final class Specific {
 
   /** "nuts (walnuts)", "flour (I use spelt)": whether the brackets say which food is meant. */
   boolean inBrackets(Clause clause, Mention general, Clause inner) {
-    boolean measured = inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
-    if (general == null || general.food == null || measured || inner.elements.isEmpty()) {
+    boolean open = general != null && general.food != null;
+    if (!open || inner.hasAmount() || inner.elements.isEmpty()) {
       return false;
     }
     String said = inner.words(0, inner.size());

@@ -55,7 +55,7 @@ final class Swaps {
 
   /** "100 g apple sauce is my butter substitute", "as butter substitute: …". */
   private void named() {
-    boolean other = clause.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
+    boolean other = clause.hasAmount();
     for (int i = 1; i < clause.size(); i++) {
       boolean as = clause.isWord(i - 1, "as", "my", "our") || clause.isWord(i - 2, "as", "is");
       boolean named = STAND_IN.is(clause.low(i + 1));

@@ -165,8 +165,7 @@ final class Undone {
 
   private static void leaveOut(Said said) {
     said.clause().mentions.remove(said.mention());
-    said.mention().amount.part = Part.EXCLUDED;
-    said.mention().food.part = Part.EXCLUDED;
+    said.mention().mark(Part.EXCLUDED);
   }
 
   /** "Next time three eggs." */

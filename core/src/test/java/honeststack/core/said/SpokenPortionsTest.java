@@ -41,8 +41,7 @@ class SpokenPortionsTest {
           LIST. Melt 20 g butter in the pan, the rest goes in the batter.               | butter 50, egg 2, flour 200, milk 300
           """)
   void isPartOfWhatWasMeasured(String text, String foods) {
-    String told = text.replace("LIST", "200 g flour, 2 eggs, 300 ml milk, 50 g butter");
-    assertThat(ToldFoods.of(telling.read(told))).isEqualTo(foods);
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
   }
 
   /** It comes on top of what was measured. */
@@ -61,8 +60,7 @@ class SpokenPortionsTest {
           LIST. 20 g butter goes in the pan on top of that. | butter 70, egg 2, flour 200, milk 300
           """)
   void isMore(String text, String foods) {
-    String told = text.replace("LIST", "200 g flour, 2 eggs, 300 ml milk, 50 g butter");
-    assertThat(ToldFoods.of(telling.read(told))).isEqualTo(foods);
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
   }
 
   /** Who speaks says things twice. */
@@ -79,8 +77,7 @@ class SpokenPortionsTest {
           2 eggs. 2 eggs, yes. And 300 ml milk.     | egg 2, milk 300
           """)
   void isSaidTwice(String text, String foods) {
-    String told = text.replace("LIST", "200 g flour, 2 eggs, 300 ml milk, 50 g butter");
-    assertThat(ToldFoods.of(telling.read(told))).isEqualTo(foods);
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
   }
 
   /** Set against the amount that counts. */
@@ -99,8 +96,7 @@ class SpokenPortionsTest {
           I use 200 g of flour, not the 100 g it says | flour 200
           """)
   void isNotThat(String text, String foods) {
-    String told = text.replace("LIST", "200 g flour, 2 eggs, 300 ml milk, 50 g butter");
-    assertThat(ToldFoods.of(telling.read(told))).isEqualTo(foods);
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
   }
 
   /** Weighed with its jar, before and after. */
@@ -115,7 +111,6 @@ class SpokenPortionsTest {
           I weighed the sugar jar before and after, 412 and 380, so 32 g | sugar 32
           """)
   void isWhatTheJarLost(String text, String foods) {
-    String told = text.replace("LIST", "200 g flour, 2 eggs, 300 ml milk, 50 g butter");
-    assertThat(ToldFoods.of(telling.read(told))).isEqualTo(foods);
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
   }
 }

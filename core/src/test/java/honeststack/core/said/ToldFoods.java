@@ -7,7 +7,15 @@ import java.util.stream.Collectors;
 
 /** What a text measures, in short: "butter 50, flour 200". */
 final class ToldFoods {
+  /** What stands for it in the texts. */
+  private static final String LIST = "200 g flour, 2 eggs, 300 ml milk, 50 g butter";
+
   private ToldFoods() {}
+
+  /** Of a text, with the usual foods for "LIST". */
+  static String of(Telling telling, String text) {
+    return of(telling.read(text.replace("LIST", LIST)));
+  }
 
   /**
    * The numbers of each food, added; 0 where there is none. Its name is the last word of its line,
