@@ -112,7 +112,7 @@ class ScreenshotsTest {
     Cook.paste(
         page,
         "For the walkers I whisk 250 g of barley flour with half a litre of kefir and 4 eggs, no"
-            + " sugar. It should run like double cream.\n"
+            + " sugar. It should run like double cream, so 30 ml more kefir.\n"
             + "Rest it for 20 minutes. Fry in 2 tbsp butter or rapeseed oil. On top a handful of"
             + " berries and two spoons of honey. That makes eight to ten, for 4 people, and I keep"
             + " 3 back.");
