@@ -44,7 +44,7 @@ final class Counts {
         count(i);
       }
     }
-    if (counted.pieces.isEmpty() && counted.serves.isEmpty()) {
+    if (counted.pieces.isEmpty()) {
       Outcome.in(clause);
     }
     counted.complete();

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * A sentence that names no food and one number, and says what came of the batter: "cuts into 4 big
@@ -21,7 +22,7 @@ final class Outcome {
           + "|today|tonight|here|all|in|altogether) )*";
 
   private static final String ABOUT =
-      "(?:(?:about|around|roughly|some|maybe|perhaps|a|good|at|least|up|to|exactly|easily|nearly"
+      "(?:(?:about|around|roughly|some|maybe|perhaps|a|good|at least|up|to|exactly|easily|nearly"
           + "|almost|just|over|under|me|us|you|out|as|with|of) )*";
 
   private static final String NOUN =
@@ -37,9 +38,11 @@ final class Outcome {
           + "|depending .*|from (?:it|this|that)|off (?:it|this|that)|out of (?:it|this|that)"
           + "|in (?:my|the|a) \\w+(?: pan| iron)?))*";
 
+  private static final Pattern CUT =
+      said("(?:cuts?|slices?|divides?|splits?|shapes?|rolls?)(?: \\w+){0,3} in(?:to)? ", TAIL);
+
   private static final List<Pattern> SAID =
       List.of(
-          said("(?:cuts?|slices?|divides?|splits?|shapes?|rolls?)(?: \\w+){0,3} in(?:to)? ", TAIL),
           said(
               "(?:gives?|gave|makes?|made|do|does|did|produce[sd]?|turn(?:s|ed)?(?: out)?(?: into)?"
                   + "|becomes?|became|expect|count(?:ed)?|get|gets|got|had|bake[sd]?|ends?(?: up)?"
@@ -56,6 +59,13 @@ final class Outcome {
 
   private static final Pattern FILLED =
       Pattern.compile(LEAD + "fills? (?:the|my|an?) (?:\\w+ )?(?:iron|pan|griddle|maker) # times");
+
+  /** For a whole sentence. */
+  private static final List<Pattern> WHOLE =
+      Stream.concat(SAID.stream(), Stream.of(CUT, NAMED, FILLED)).toList();
+
+  /** For what stands between commas: "I ended up at 320" is of something else there. */
+  private static final List<Pattern> PART = List.of(CUT, NAMED, FILLED);
 
   /** What a number counts, taken for its unit. */
   private static final Pattern UNIT =
@@ -74,26 +84,18 @@ final class Outcome {
     while (colon < all.size() && !all.get(colon).isMark(":")) {
       colon++;
     }
-    in(clause, colon > 1 && colon + 2 < all.size() ? all.subList(0, colon) : all);
-    int comma = all.size() - 1;
-    while (comma > 0 && !all.get(comma).isMark(",")) {
-      comma--;
-    }
-    boolean foods = all.stream().anyMatch(Element::isFood);
-    if (comma > 0 && !foods && clause.counts.pieces.isEmpty()) {
-      named(clause, all.subList(comma + 1, all.size())); // "Oven 250 degrees, eight slices."
-    }
-  }
-
-  private static void named(Clause clause, List<Element> told) {
-    List<Element> numbers = told.stream().filter(Outcome::isNumber).toList();
-    boolean other = told.stream().anyMatch(Outcome::isOther);
-    if (numbers.size() == 1 && !other && NAMED.matcher(words(told, numbers.get(0))).matches()) {
-      take(clause, told, numbers.get(0));
+    in(clause, colon > 1 && colon + 2 < all.size() ? all.subList(0, colon) : all, WHOLE);
+    int from = 0; // "Cuts into 6 wedges, serves 3.", "Oven 250 degrees, eight slices."
+    for (int i = 0; i <= all.size() && all.stream().noneMatch(Element::isFood); i++) {
+      boolean end = i == all.size() || all.get(i).isMark(",", ";");
+      if (end && clause.counts.pieces.isEmpty()) {
+        in(clause, all.subList(from, i), PART);
+      }
+      from = end ? i + 1 : from;
     }
   }
 
-  private static void in(Clause clause, List<Element> told) {
+  private static void in(Clause clause, List<Element> told, List<Pattern> patterns) {
     if (told.size() > LONGEST || told.stream().anyMatch(Outcome::isOther)) {
       return;
     }
@@ -103,11 +105,7 @@ final class Outcome {
     }
     Element number = numbers.get(0);
     String all = words(told, number);
-    boolean said =
-        SAID.stream().anyMatch(pattern -> pattern.matcher(all).matches())
-            || NAMED.matcher(all).matches()
-            || FILLED.matcher(all).matches();
-    if (said) {
+    if (patterns.stream().anyMatch(pattern -> pattern.matcher(all).matches())) {
       take(clause, told, number);
     }
   }

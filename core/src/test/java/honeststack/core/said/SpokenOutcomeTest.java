@@ -32,6 +32,7 @@ class SpokenOutcomeTest {
           18 came off the griddle       | 18.0..18.0
           Last time it was 18           | 18.0..18.0
           Expect 18 or so               | 18.0..18.0
+          Cuts into 6 wedges, serves 3  | 6.0..6.0
           There'll be 18                | 18.0..18.0
           I counted 18                  | 18.0..18.0
           18 Stück                      | 18.0..18.0
