@@ -47,6 +47,9 @@ final class FatWords {
       return List.of();
     }
     List<String> words = new ArrayList<>(Arrays.asList(normal.split(" ")));
+    if (words.contains("fat") && words.remove("full")) {
+      return with(words, List.of("")); // the ordinary one, where no leaner one goes by its name
+    }
     if (words.removeAll(LIGHT) || words.contains("fat") && words.removeAll(LITTLE)) {
       return with(words, ALL_LITTLE);
     }

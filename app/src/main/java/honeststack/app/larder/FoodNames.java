@@ -16,6 +16,8 @@ public final class FoodNames {
   private static final Pattern ASCII = Pattern.compile("\\p{ASCII}*");
   private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ]");
 
+  private static final Pattern YOGURT = Pattern.compile("^y(?:o|ou)g(?:h|ho|o)urt");
+
   /** What is often written right behind what it is of. */
   private static final List<String> JOINED =
       List.of(
@@ -114,7 +116,15 @@ public final class FoodNames {
     return "";
   }
 
-  private static String singular(String word) {
+  /** "yoghurt" and "yogurt" are one word. */
+  private static String spelt(String word) {
+    return word.startsWith("yogh") || word.startsWith("yogo") || word.startsWith("yough")
+        ? YOGURT.matcher(word).replaceFirst("yogurt")
+        : word;
+  }
+
+  private static String singular(String said) {
+    String word = spelt(said);
     if (word.length() > 4 && word.endsWith("ies")) {
       return word.substring(0, word.length() - 3) + "y";
     }

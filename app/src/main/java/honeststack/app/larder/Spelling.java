@@ -1,20 +1,23 @@
 package honeststack.app.larder;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /** Words of names that a misspelt one may mean: one letter more, less, other, or two swapped. */
 final class Spelling {
   private static final int SHORTEST = 4;
   private static final int LONGEST = 20;
 
-  /** Every name, and every name without one of its letters. */
-  private final Map<String, String> names = new HashMap<>();
+  /** Names by themselves, and by themselves without one of their letters. */
+  private final Map<String, List<String>> names = new HashMap<>();
 
   private Spelling() {}
 
@@ -23,35 +26,55 @@ final class Spelling {
    */
   static Spelling of(Collection<String> names) {
     Spelling spelling = new Spelling();
-    Set<String> words = new HashSet<>();
+    SortedSet<String> words = new TreeSet<>();
     names.forEach(name -> words.addAll(List.of(name.split(" "))));
     for (String name : words) {
       if (name.length() >= SHORTEST && name.length() <= LONGEST) {
-        spelling.names.put(name, name);
+        spelling.put(name, name);
         for (int i = 0; i < name.length(); i++) {
-          spelling.names.putIfAbsent(without(name, i), name);
+          spelling.put(without(name, i), name);
         }
       }
     }
     return spelling;
   }
 
+  private void put(String key, String name) {
+    List<String> known = names.computeIfAbsent(key, any -> new ArrayList<>(1));
+    if (!known.contains(name)) {
+      known.add(name);
+    }
+  }
+
+  /** Of several the one of the same letters, then of the same length, then the first of all. */
   Optional<String> nearest(String word) {
     if (word.length() < SHORTEST || word.length() > LONGEST) {
       return Optional.empty();
     }
-    String found = names.get(word);
-    for (int i = 0; found == null && i < word.length(); i++) {
-      found = names.get(without(word, i));
+    List<String> found = new ArrayList<>(names.getOrDefault(word, List.of()));
+    for (int i = 0; i < word.length(); i++) {
+      names.getOrDefault(without(word, i), List.of()).stream()
+          .filter(name -> isNear(name, word))
+          .forEach(found::add);
     }
-    boolean near = found != null && Math.abs(found.length() - word.length()) <= 1;
-    return near && found.charAt(0) == word.charAt(0) && !found.equals(singular(word))
-        ? Optional.of(found)
-        : Optional.empty();
+    return found.stream()
+        .filter(name -> isNear(name, word))
+        .min(
+            Comparator.comparing((String name) -> !letters(name).equals(letters(word)))
+                .thenComparingInt(name -> Math.abs(name.length() - word.length()))
+                .thenComparing(Comparator.naturalOrder()));
   }
 
-  private static String singular(String word) {
-    return FoodNames.normal(word);
+  private static boolean isNear(String name, String word) {
+    return Math.abs(name.length() - word.length()) <= 1
+        && name.charAt(0) == word.charAt(0)
+        && !name.equals(FoodNames.normal(word));
+  }
+
+  private static String letters(String word) {
+    char[] letters = word.toCharArray();
+    Arrays.sort(letters);
+    return new String(letters);
   }
 
   private static String without(String word, int i) {

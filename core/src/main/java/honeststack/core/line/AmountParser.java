@@ -80,10 +80,18 @@ public final class AmountParser {
         on = true;
       }
     }
+    if (terms.size() > 1 && isNumberOnly(terms.get(0)) && mark(first.next(), "+")) {
+      Unit unit = terms.get(1).measure().unit();
+      terms.set(0, new Term(first.measure().in(unit), false)); // "10 + 10 g"
+    }
     int loose = LinePhrases.end(LinePhrases.LOOSE, tokens, i);
     boolean behind = loose < tokens.size() && tokens.get(loose).kind() == Token.Kind.WORD;
     i = behind && first.measure().unit() != Unit.COUNT ? loose : i;
     return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
+  }
+
+  private static boolean isNumberOnly(Term term) {
+    return term.measure().unit() == Unit.COUNT && term.measure().size().isEmpty();
   }
 
   /** A spoon or a cup without a number, "tablespoon sugar": one. */
@@ -197,7 +205,7 @@ public final class AmountParser {
       boolean heaped = from < tokens.size() && LineWords.HEAPS.containsKey(tokens.get(from).low());
       return units
           .unit(new Quantity(1, 0, 0, from))
-          .filter(f -> heaped || alone.is(from, f))
+          .filter(f -> heaped || f.measure().amount() > 1 || alone.is(from, f))
           .or(() -> alone.container(from));
     }
     Quantity quantity = number.get();

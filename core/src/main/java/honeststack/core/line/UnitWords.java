@@ -66,7 +66,9 @@ public final class UnitWords {
           "capful",
           "capfuls",
           "lid",
-          "lids");
+          "lids",
+          "mug",
+          "mugs");
 
   private UnitWords() {}
 

@@ -24,6 +24,11 @@ final class Unnumbered {
           Unit.DUSTING,
           Unit.SPLASH);
 
+  /** Before what is done. */
+  private static final String[] NO_NAMES = {
+    "and", "to", "then", "or", "the", "a", "it", "them", "with", "in", "of", "you", "i", "we"
+  };
+
   private final List<Token> tokens;
 
   Unnumbered(List<Token> tokens) {
@@ -32,7 +37,7 @@ final class Unnumbered {
 
   /** Whether the unit found at a token is an amount and no other word. */
   boolean is(int from, Found found) {
-    return isAlone(found) || isBare(from, found);
+    return isAlone(found) || isBare(from, found) || isLast(from, found);
   }
 
   /** Without a number: "pinch of salt", "teaspoon of salt", "pinch salt", but not "drizzle oil". */
@@ -43,6 +48,17 @@ final class Unnumbered {
       case SPOON, VOLUME, LADLE -> of;
       case MASS, MARKED, SPRAY, COUNT -> false;
     };
+  }
+
+  /** "salt pinch, water splash": behind a name, with nothing more to come. */
+  private boolean isLast(int from, Found found) {
+    boolean end = found.next() == tokens.size() || tokens.get(found.next()).isMark(",", ";", ".");
+    boolean name =
+        from > 0
+            && tokens.get(from - 1).kind() == Token.Kind.WORD
+            && !tokens.get(from - 1).isWord(NO_NAMES);
+    Unit unit = found.measure().unit();
+    return end && name && (unit == Unit.SPLASH || unit == Unit.DRIZZLE || unit == Unit.SQUEEZE);
   }
 
   /** "tsp sugar, half tsp soda": among others. */

@@ -56,6 +56,15 @@ public final class Containers {
     counted.put("bricks", "block");
     counted.put("becher", "tub");
     counted.put("päckchen", "packet");
+    counted.put("paquet", "packet");
+    counted.put("paquete", "packet");
+    counted.put("pacote", "packet");
+    counted.put("beutel", "packet");
+    counted.put("schale", "punnet");
+    counted.put("barquette", "punnet");
+    counted.put("lata", "tin");
+    counted.put("latas", "tin");
+    counted.put("boîte", "tin");
     counted.put("cob", "ear");
     counted.put("cobs", "ear");
     counted.put("box", "packet");

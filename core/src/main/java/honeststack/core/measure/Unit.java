@@ -129,7 +129,13 @@ public enum Unit {
       s -> 2 * s.teaspoon(),
       NONE,
       "drizzle dribble swirl squirt"),
-  DOLLOP(Kind.VAGUE, "dollop", "dollops", s -> 2 * s.tablespoon(), NONE, "dollop", "blob"),
+  DOLLOP(
+      Kind.VAGUE,
+      "dollop",
+      "dollops",
+      s -> 2 * s.tablespoon(),
+      NONE,
+      "dollop blob dob splodge dollup"),
   /** A spoon of nobody's naming, about a tablespoon. */
   SPOON(
       Kind.VAGUE,
@@ -138,7 +144,7 @@ public enum Unit {
       MeasuringSystem::tablespoon,
       NONE,
       "spoon spoonful spoonsful servingspoon spoonfull löffel cuillère cuchara colher colheres chamach"),
-  MUG(Kind.VAGUE, "mug", "mugs", s -> 300, NONE, "mug", "mugful", "mugfull"),
+  MUG(Kind.VAGUE, "mug", "mugs", s -> 300, NONE, "mug mugful mugfull coffeemug teamug"),
   GLASS(
       Kind.VAGUE,
       "glass",

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
+import honeststack.core.measure.Unit;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -25,7 +26,7 @@ final class Apiece {
 
   private static final Pattern CUE =
       Pattern.compile(
-          "(?:.* )?(?:each|every|per|apiece|a piece)( .*)?|(?:to|for) an?|(?:each|every)-?one");
+          "(?:.* )?(?:each|every|per|apiece|a piece)( .*)?|an?( head)|(?:to|for) an?|(?:each|every)-?one");
 
   private static final Remembered CUES = Remembered.whole(CUE.pattern());
 
@@ -54,6 +55,8 @@ final class Apiece {
   private static final Set<String> TO_EVERY = Set.of("for every", "to every");
 
   private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
+
+  private static final Set<Unit> SPOONED = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
   /** What comes again and again otherwise. */
   private static final Pattern OTHER =
@@ -131,7 +134,7 @@ final class Apiece {
       return Optional.empty();
     }
     Matcher cue = CUE.matcher(element.low());
-    String own = weak || !cue.matches() || cue.group(1) == null ? "" : cue.group(1);
+    String own = weak || !cue.matches() ? "" : own(cue);
     String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
     if (PIECE.matcher(what).matches()) {
       return Optional.of(Per.PIECE);
@@ -147,6 +150,11 @@ final class Apiece {
     }
     boolean each = EACH.matcher(element.low()).matches();
     return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  /** What a cue itself says it is for: "for each waffle", "a head". */
+  private static String own(Matcher cue) {
+    return cue.group(1) != null ? cue.group(1) : cue.group(2) != null ? cue.group(2) : "";
   }
 
   /** Nothing but a place, and idle words, stands between. */
@@ -189,7 +197,14 @@ final class Apiece {
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
     boolean fat = clause.mentions.size() == 1 && role(mention) == Role.FAT && isOil(mention);
     boolean egg = role(mention) == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
-    return (placed || with || fat || egg) && !isShared(mention);
+    return (placed || with || fat || egg || isSpooned(mention)) && !isShared(mention);
+  }
+
+  /** "cream, a dollop each", "a sprig of dill each": nobody puts that into a batter. */
+  private static boolean isSpooned(Mention mention) {
+    return mention.amount != null
+        && (SPOONED.contains(mention.amount.measure().unit())
+            || mention.amount.low().contains("sprig"));
   }
 
   private static Role role(Mention mention) {
@@ -207,8 +222,13 @@ final class Apiece {
   }
 
   private void forward(int i, Per per) {
+    int end = i + 2;
+    while (clause.has(end)
+        && !(clause.is(end, Sort.VERB) && clause.isWord(end - 1, "and", "then"))) {
+      end++; // "brush each with oil and roll in 6 scallions"
+    }
     for (Mention mention : clause.mentions) {
-      if (mention.from > i) {
+      if (mention.from > i && mention.from < end) {
         take(i, mention, per);
       }
     }
@@ -224,6 +244,9 @@ final class Apiece {
   }
 
   private void take(int i, Mention mention, Per per) {
+    if (clause.get(i).isAmount() && clause.low(i).endsWith(" head")) {
+      clause.get(i).part = Part.NOTE; // "100 g a head"
+    }
     mention.perPieces = isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
     Role role = role(mention);
@@ -233,7 +256,7 @@ final class Apiece {
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }
     boolean open = mention.place == Place.NOT_SAID && !mention.placed;
-    if (open && (role == Role.SUGAR || role == Role.ADD_IN)) {
+    if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
       mention.place = Place.PLATE;
     } else if (open && role == Role.FAT) {
       mention.place = Place.PAN;

@@ -100,12 +100,23 @@ final class BareCounts {
     if (marked && clause.get(i).isCount() && isAll(clause.low(i + 1))) {
       return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"
     }
+    boolean other = marked && (!clause.isFood(i - 2) || isOwned(clause, i - 2)); // "eggs, 6 ea"
+    if (other && clause.get(i).isCount() && isNamedPieces(clause, i)) {
+      return true;
+    }
     if (!apart || !clause.get(i).isCount()) {
       return false;
     }
     boolean pieces = PIECES.matcher(clause.low(i)).matches() && isEnd(clause, i + 1);
     boolean all = isAll(clause.low(i + 1)) && isEnd(clause, i + 2);
     return pieces || all || OUT.matcher(clause.low(i + 1)).matches() || isInTheEnd(clause, i + 1);
+  }
+
+  /** "a teaspoon of oil per piece, eight pieces": at the end of the sentence. */
+  private static boolean isNamedPieces(Clause clause, int i) {
+    boolean named = clause.is(i + 1, Sort.PIECES) && !clause.has(i + 3) && isEnd(clause, i + 2);
+    boolean counted = PIECES.matcher(clause.low(i)).matches() && !clause.has(i + 2);
+    return (named || counted && isEnd(clause, i + 1)) && !clause.get(i).isWeak();
   }
 
   private static boolean isInTheEnd(Clause clause, int i) {

@@ -54,7 +54,9 @@ final class Batches {
       Pattern.compile(
           "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
-              + "|works|minutes?|hours?|pan|batter)\\b|^(?:so |and |then )?(?:double|halve|triple)"
+              + "|works|minutes?|hours?|pan|batter)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
+              + "|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
+              + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
 
   /** How many times what is done so is made. */

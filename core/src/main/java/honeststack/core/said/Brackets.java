@@ -69,6 +69,10 @@ final class Brackets {
       all(Part.PLACE);
     } else if (isCorrected()) {
       instead();
+    } else if (before.isMeasured() && Drained.of(inner).isPresent()) {
+      before.amountText = Drained.of(inner).get();
+      before.restated = true;
+      all(Part.NOTE);
     } else if (isChoice()) {
       inner.mentions.forEach(m -> before.others.add((amount(m) + " " + m.foodText).strip()));
       all(Part.CHOICE);

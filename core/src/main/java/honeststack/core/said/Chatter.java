@@ -43,10 +43,37 @@ final class Chatter {
           "\\b(?:add|stir|put|use|top|serve|mix|with|on top|in it|in them|in mine|in the (?:batter|pan)"
               + "|over them|goes? in|go in|for (?:the|it|them))\\b");
 
+  /** "do you put milk in them": what is asked is not done. */
+  private static final Pattern ASKED =
+      Pattern.compile(
+          "\\b(?:do|does|did|should|would|could|can) (?:you|i|we|they|he|she|people)(?: \\w+)? "
+              + "(?:put|use|add|need|want|have|like|eat) (?:\\w+ ){0,2}?"
+              + SOME
+              + "("
+              + Worded.FOOD
+              + "(?: (?:and|or|,) "
+              + SOME
+              + Worded.FOOD
+              + ")*)");
+
   private Chatter() {}
 
+  private static void asked(Clause clause) {
+    if (clause.elements.stream().anyMatch(e -> e.isWord("do", "does", "did", "should", "would"))) {
+      Worded worded = Worded.withoutFoods(clause);
+      Matcher asked = ASKED.matcher(worded.words);
+      if (asked.find()) {
+        worded.take(asked.start(1), asked.end(1), Part.ASIDE);
+      }
+    }
+  }
+
   static void in(Clause clause) {
-    if (clause.hasAmount() || clause.elements.stream().noneMatch(Element::isFood)) {
+    if (clause.elements.stream().noneMatch(Element::isFood)) {
+      return;
+    }
+    asked(clause);
+    if (clause.hasAmount()) {
       return;
     }
     Worded worded = Worded.withoutFoods(clause);

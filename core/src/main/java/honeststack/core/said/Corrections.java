@@ -168,7 +168,11 @@ final class Corrections {
     if (second < 0 && first >= 0) {
       otherFood(cue, first);
     }
-    if (second < 0 || first < 0 || !done.add(clause.get(second))) {
+    if (second < 0) {
+      unmeasured(cue);
+    }
+    boolean other = clause.isWord(cue, "so") && first >= 0 && foods(first, cue) > 1;
+    if (second < 0 || first < 0 || other || isCounted(first) || !done.add(clause.get(second))) {
       return; // "actually make that 250 ml"
     }
     Element old = clause.get(first);
@@ -193,6 +197,18 @@ final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  private long foods(int from, int to) {
+    return clause.elements.subList(from, to).stream().filter(Element::isFood).count();
+  }
+
+  /** "makes 12, no, 10": of what comes out, not of a food. */
+  private boolean isCounted(int number) {
+    int said = clause.isWord(number - 1, "about", "around", "roughly") ? number - 2 : number - 1;
+    return clause.get(number).isCount()
+        && clause.is(said, Sort.YIELD, Sort.SERVES)
+        && !clause.isFood(number + 1);
   }
 
   /** Nothing follows: "100 g sugar … 80 g, sorry". */
@@ -260,6 +276,24 @@ final class Corrections {
     }
   }
 
+  /**
+   * "brush with soy sauce, no, sesame oil, 1 tsp": between commas, of foods nobody measured yet.
+   */
+  private void unmeasured(int cue) {
+    int wrong = clause.isMark(cue - 1, ",", "-", "–") ? cue - 2 : -1;
+    int right = clause.isMark(cue + 1, ",", "-", "–") ? cue + 2 : -1;
+    boolean bare =
+        wrong >= 0
+            && right > 0
+            && clause.isFood(wrong)
+            && clause.isFood(right)
+            && !clause.isStrong(wrong - 1)
+            && !clause.isStrong(clause.isWord(wrong - 1, "of") ? wrong - 2 : wrong - 1);
+    if (bare) {
+      clause.take(wrong, cue + 1, Part.EXCLUDED);
+    }
+  }
+
   /** Another of one role: "200 g flour, actually spelt"; "no spelt" leaves it out. */
   private boolean isOtherKind(int cue, int wrong, int right) {
     Element said = clause.get(right);
@@ -285,7 +319,8 @@ final class Corrections {
   private int before(int cue) {
     int far = clause.isWord(cue, "so") ? FAR_SUM : FAR;
     for (int i = cue - 1; i >= 0 && i >= cue - far; i--) {
-      if (clause.isStrong(i)) {
+      boolean heads = clause.is(i + 1, Sort.PEOPLE, Sort.PIECES); // "four of us, so 120 g"
+      if (clause.isStrong(i) && !(heads && clause.get(i).isCount())) {
         return i;
       }
     }

@@ -13,6 +13,12 @@ final class Counts {
 
   private static final Pattern PIECES = Pattern.compile(".*\\b(pcs|pieces|nos)\\.?");
 
+  /** "double everything for 8": what may be done says nothing of what was. */
+  private static final Pattern ADVICE =
+      Pattern.compile(
+          "(?:just |so |then |you can )?(?:double|triple|halve|quadruple)"
+              + " (?:it|that|this|everything|all|the (?:recipe|batch|amounts?|quantities|lot)) for\\b");
+
   private final Clause clause;
   private final Counted counted;
 
@@ -39,9 +45,13 @@ final class Counts {
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }
+    if (ADVICE.matcher(clause.words(0, FAR)).lookingAt()) {
+      clause.take(0, clause.size(), Part.METHOD);
+    }
     for (int i = 0; i < clause.size(); i++) {
       if (clause.get(i).isAmount() && clause.get(i).isFree() && !isLabelled(i)) {
         count(i);
+        corrected(i);
       }
     }
     if (counted.pieces.isEmpty()) {
@@ -146,6 +156,28 @@ final class Counts {
       number.part = Part.YIELD;
       counted.sure = true;
       UpTo.behind(clause, i);
+    }
+  }
+
+  /** "makes 12, no sorry, 10": the last number counts. */
+  private void corrected(int i) {
+    int cue = clause.isMark(i + 1, ",", ".", "-", "–") ? i + 2 : i + 1;
+    if (clause.get(i).part != Part.YIELD && clause.get(i).part != Part.SERVES) {
+      return;
+    }
+    while (clause.isWord(cue, "er", "um", "well", "oh") || clause.isMark(cue, ",")) {
+      cue++;
+    }
+    boolean back = clause.is(cue, Sort.CORRECT);
+    while (back && (clause.isMark(cue, ",", "-", "–", ".") || clause.is(cue, Sort.CORRECT))) {
+      cue++;
+    }
+    cue = clause.isWord(cue, "more", "like", "nearer", "about") ? cue + 1 : cue;
+    if (back && clause.isStrong(cue) && clause.get(cue).isCount() && !clause.isFood(cue + 1)) {
+      Optional<Told.Count> right = Optional.of(BareCounts.range(clause.get(cue)));
+      counted.pieces = clause.get(i).part == Part.YIELD ? right : counted.pieces;
+      counted.serves = clause.get(i).part == Part.SERVES ? right : counted.serves;
+      clause.get(cue).part = clause.get(i).part;
     }
   }
 

@@ -4,7 +4,7 @@ import honeststack.core.measure.Unit;
 
 /** "enough buttermilk to wet it, near enough a pint": how much that is stands behind the aim. */
 final class Enough {
-  private static final int FAR = 9;
+  private static final int FAR = 12;
 
   private Enough() {}
 
@@ -15,6 +15,9 @@ final class Enough {
               || clause.low(i).endsWith("as much")
               || clause.low(i).endsWith("enough");
       int food = open ? clause.ahead(i + 1, 1, Element::isFood) : -1;
+      if (open && clause.isFood(i - 1) && clause.isWord(i + 1, "to")) {
+        behind(clause, i - 1); // "flour enough to thicken it, say 200 g"
+      }
       if (food > 0 && clause.isFood(food) && !clause.isMark(food + 1, ",")) {
         behind(clause, food);
       }
@@ -25,7 +28,7 @@ final class Enough {
     boolean comma = false;
     for (int i = food + 1; i < clause.size() && i < food + FAR; i++) {
       comma |= clause.isMark(i, ",", "-", "–");
-      if (clause.isFood(i)) {
+      if (clause.isFood(i) && !clause.is(i - 1, Sort.LIKE)) {
         return;
       }
       if (clause.isStrong(i)) {

@@ -26,6 +26,7 @@ final class Exclusions {
     Exclusions exclusions = new Exclusions(clause);
     exclusions.things();
     exclusions.comparisons();
+    exclusions.joked();
     Swaps.in(clause);
     Bygone.in(clause);
     Chatter.in(clause);
@@ -68,6 +69,22 @@ final class Exclusions {
       }
       if (thing) {
         clause.take(i, i + 2, Part.ASIDE);
+      }
+    }
+  }
+
+  /** "100 g walnuts – kidding! 100 g seeds": said and not meant. */
+  private void joked() {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean joke =
+          clause.isWord(i, "kidding", "joking", "jk") && !clause.isWord(i - 1, "no", "not");
+      int food = i - 1;
+      while (joke && food > i - FAR && !clause.isFood(food) && !clause.isStrong(food)) {
+        food--;
+      }
+      if (joke && clause.isFood(food) && !clause.isStrong(i + 2)) {
+        int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+        clause.take(clause.isStrong(amount) ? amount : food, i, Part.EXCLUDED);
       }
     }
   }
@@ -135,6 +152,10 @@ final class Exclusions {
           || cue.part != null
           || clause.isWord(i + 1, "to") && cue.low().contains("want")
           || !gives && isNoWord(i)) {
+        continue;
+      }
+      if (cue.isWord("not", "never") && clause.is(i + 1, Sort.BOWL, Sort.PAN, Sort.PLATE)) {
+        clause.take(i, i + 2, Part.NOTE); // "in the pan, not in the batter"
         continue;
       }
       boolean was = cue.text().equalsIgnoreCase("it was");
@@ -239,6 +260,9 @@ final class Exclusions {
   /** The food and those listed behind it. */
   private void exclude(int food) {
     int end = new Listing(clause).end(food);
+    while (clause.isFood(end) && !clause.isStrong(end + 1)) {
+      end++; // "instead of coconut chutney": a name of two
+    }
     for (int i = food; i < end; i++) {
       if (clause.isFood(i)) {
         clause.get(i).part = Part.EXCLUDED;

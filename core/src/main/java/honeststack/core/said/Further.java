@@ -59,11 +59,22 @@ final class Further {
     return false;
   }
 
+  private static boolean isPoured(Measure measure) {
+    return measure.unit().kind() == Unit.Kind.VOLUME || measure.unit().kind() == Unit.Kind.SPOON;
+  }
+
   private static boolean add(Mention mention, Element more) {
-    boolean known = mention.isMeasured() && mention.food != null && !more.isCount();
+    boolean known = mention.isMeasured() && mention.food != null;
     Measure all =
         known ? Scaled.single(mention.amountText.replaceFirst(" of$", "")).orElse(null) : null;
-    Measure some = more.measure();
+    boolean bare = all != null && more.isCount() && all.unit() != Unit.COUNT;
+    Measure some = bare ? more.measure().in(all.unit()) : more.measure(); // "then another 50"
+    if (all != null && all.unit() != some.unit() && isPoured(all) && isPoured(some)) {
+      mention.notes = " plus " + more.text() + mention.notes;
+      mention.restated = true;
+      more.part = Part.AMOUNT;
+      return true;
+    }
     if (all == null || all.unit() != some.unit() || all.unit() == Unit.COUNT) {
       return false;
     }

@@ -30,6 +30,16 @@ final class Misspelt {
           entry("buter", "butter"),
           entry("hunny", "honey"),
           entry("oyl", "oil"),
+          entry("mlik", "milk"),
+          entry("slat", "salt"),
+          entry("sugra", "sugar"),
+          entry("suagr", "sugar"),
+          entry("floru", "flour"),
+          entry("flou", "flour"),
+          entry("btter", "butter"),
+          entry("butte", "butter"),
+          entry("hony", "honey"),
+          entry("waetr", "water"),
           entry("wter", "water"));
 
   /** Words of every day that are near some food's. */

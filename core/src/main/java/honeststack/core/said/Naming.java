@@ -107,7 +107,7 @@ final class Naming {
   /** The name with the words before it that describe it. */
   private String named(Mention mention, int food) {
     int from = food;
-    while (from > 0 && isAdjective(clause.get(from - 1))) {
+    while (from > 0 && (isAdjective(clause.get(from - 1)) || HowFat.isSaid(clause, from - 1))) {
       from--;
       clause.get(from).part = Part.NOTE;
     }
@@ -167,8 +167,8 @@ final class Naming {
         mention.amount != null
             && !mention.amount.isCount()
             && element.isFree()
-            && (element.is(Sort.THING) || element.isWord("sauce", "pudding", "bread"))
-            && isAtEnd(next + 1);
+            && (element.is(Sort.THING) && isAtEnd(next + 1)
+                || element.isWord("sauce", "pudding", "bread") && !clause.isFood(next));
     boolean noun =
         element.kind == Element.Kind.WORD
             && element.isFree()
@@ -203,6 +203,12 @@ final class Naming {
     boolean sum = false;
     for (int i = link.food() + 1; i < link.also(); i++) {
       sum |= clause.isWord(i, "plus", "less", "minus") || clause.isMark(i, "+");
+    }
+    if (Drained.is(clause, link.also())) {
+      mention.amountText = also.text();
+      mention.restated = true;
+      Drained.take(clause, link.also());
+      return;
     }
     boolean less = clause.isWord(link.also() - 1, "less", "minus");
     boolean more = sum || isMore(link.also());

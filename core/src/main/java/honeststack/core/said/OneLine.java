@@ -57,12 +57,12 @@ public final class OneLine {
               "“" + text.strip() + "” means " + lines.size() + " lines.",
               "a line for each; taking it apart writes them"));
     }
-    if (isRead(text)) {
-      return new Meant(text, null);
-    }
     boolean whole = lines.size() == told.lines().size();
     if (lines.size() == 1 && whole && isReadable(lines.get(0).text())) {
       return new Meant(lines.get(0).text(), null);
+    }
+    if (isRead(text)) {
+      return new Meant(text, null);
     }
     return isReadable(text) && !whole ? new Meant(text, notAll(told)) : new Meant(text, null);
   }

@@ -62,7 +62,9 @@ final class OtherNumbers {
   }
 
   private static boolean isHeated(List<Token> tokens) {
-    return tokens.stream().anyMatch(t -> t.isWord("griddle", "oven", "iron", "stove", "hob"));
+    return tokens.stream()
+        .anyMatch(
+            t -> t.isWord("griddle", "oven", "iron", "stove", "hob", "min", "mins", "minutes"));
   }
 
   private static int skip(List<Token> tokens, int i, String... marks) {

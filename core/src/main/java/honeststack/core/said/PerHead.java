@@ -56,7 +56,7 @@ final class PerHead {
 
   private void read(int i) {
     int behind = behindNoun(i);
-    if (behind < 0) {
+    if (behind < 0 || clause.isFood(i - 1)) { // "eggs 1 each"
       return;
     }
     boolean each =

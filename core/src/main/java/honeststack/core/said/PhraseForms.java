@@ -30,7 +30,7 @@ final class PhraseForms {
               | (i/we) (leave/left/have left/always leave) out
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
-              | er no | erm no | uh no | uhm no | ah no | er | erm | uh
+              | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
           IDLE | on top of (that/this/those/all that) | for myself | ofc | tbh | imo | imho | lol | btw | obvs | thx | ngl | haha | hehe | idk | fyi | omg | yum | innit | mate | bro | y'all | folks | d'you know what i mean | do you know what i mean | if you know what i mean | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
           LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
@@ -41,17 +41,23 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          YIELD | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
+          YIELD | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
               | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
+          H_BOWL | (teig/der teig/für den teig/pâte/la pâte/pour la pâte/masa/para la masa/impasto/per l'impasto/beslag/massa/ciasto/smet)
+          H_PAN | (zum braten/zum backen/für die pfanne/zum einfetten/pour la poêle/pour la cuisson/para freír/para la sartén/per la padella/per friggere/til stegning/till stekning/voor de pan/om te bakken/do smażenia)
+          H_PLATE | (belag/zum servieren/zum bestreuen/zum anrichten/dazu/füllung/garniture/pour servir/pour garnir/para servir/relleno/para el relleno/per servire/per guarnire/ripieno/til servering/till servering/för servering/om te serveren/vulling/recheio/do podania/nadzienie)
+          H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
+          H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
           SERVES | fed | it fed | a family of | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
-          PEOPLE | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
-          PIECES | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
+          PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
+          PIECES | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
+          OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
               | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
               | (won't/wouldn't/doesn't/would not/will not) (do/work) | not required | not wanted | not allowed | (would/will/just) (burn/stick/spoil/ruin) | burns | burn
@@ -63,6 +69,7 @@ final class PhraseForms {
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
+              | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (each/every/the/one/your/hot/warm) (arepa/arepas/galette/galettes/dosa/dosas/blini/blinis/cake/cakes/square/wedge/slice/pancake/pancakes/waffle/waffles/crepe/crepes/crêpe/crêpes/pikelet/pikelets/stack/stacks/uttapam/uttapams/ones) with
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich/stack/layer/plate/plate up/enjoy/crown/accompany/round off/finish off) with
               | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
@@ -84,10 +91,13 @@ final class PhraseForms {
               | inside (them/each/the crepes/the pancakes/the waffles/each one) | rolled (up/up in them/up inside/inside/into them/in them)
               | once (they're/they are/it's) (done/cooked/baked/ready/on the plate/out of the pan) | (after/when) (cooking/frying/baking/they're cooked/they're done/they come off/they're on the plate/they are done)
               | for (the kids/everyone/everybody/people/guests/the children) to (put on/pour on/pour over/add/spread)
+              | in (the/a/my/our) (dip/dipping sauce/topping/sauce/glaze/filling/frosting/icing/syrup/compote/drizzle)
+              | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | per (plate/stack/portion)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
+              | (frying/cooking/browning/baking/crisping) (them/it/these/each) in
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
               | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with
               | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)

@@ -133,7 +133,7 @@ final class Places {
         && before.isMeasured()
         && clause.isMark(i - 1, ",", "-", "–")
         && before.to >= i - 1
-        && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", "."));
+        && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", ".", "!"));
   }
 
   /** A phrase right before an amount or a food, and set apart from what is before it. */

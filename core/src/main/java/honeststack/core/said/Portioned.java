@@ -18,7 +18,10 @@ final class Portioned {
 
   /** What stands before it. */
   private static final Pattern BEFORE =
-      Pattern.compile("(?:.* )?(?:at|@|(?:my|the|an?|one|each) " + ONE + " (?:is|holds|weighs|=))");
+      Pattern.compile(
+          "(?:.* )?(?:at|@|each(?: is| holds| weighs)?|(?:my|the|an?|one|each) "
+              + ONE
+              + " (?:is|holds|weighs|=))");
 
   /** All that brackets hold. */
   private static final Pattern BRACKETS =

@@ -45,6 +45,7 @@ final class Retracted {
       retracted.butMine(i);
       retracted.wentBack(i);
       retracted.changed(i);
+      retracted.used(i);
     }
   }
 
@@ -219,6 +220,22 @@ final class Retracted {
     if (right > 0 && clause.isFood(wrong) && clause.get(wrong).isOfAKind(clause.get(right))) {
       int amount = clause.isWord(wrong - 1, "of") ? wrong - 2 : wrong - 1;
       clause.take(Math.max(0, amount), i, Part.EXCLUDED);
+    }
+  }
+
+  /** "400 g carrots, use 200". */
+  private void used(int i) {
+    boolean use = clause.isMark(i, ",", ";", "-", "–") && clause.isWord(i + 1, "use", "take");
+    int right = use ? amount(i + 2, 2) : -1;
+    int old = right < 0 ? -1 : last(i);
+    boolean part = right > 0 && clause.get(right).measure().amount() < 1; // "use half"
+    boolean end =
+        right > 0 && !part && (!clause.has(right + 1) || clause.isMark(right + 1, ".", ",", ";"));
+    boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
+    if (end && near && clause.get(right).measure().amount() < clause.get(old).measure().amount()) {
+      clause.take(old, old + 1, Part.EXCLUDED);
+      clause.take(i, right, Part.NOTE);
+      correct(old, right, true);
     }
   }
 

@@ -76,8 +76,7 @@ final class Sharing {
     List<Integer> foods = new ArrayList<>();
     int words = 0;
     for (int i = from; i >= 0; i--) {
-      int own = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
-      boolean counted = clause.isFood(i) && clause.isStrong(own);
+      boolean counted = clause.isFood(i) && isMeasured(i);
       if (counted && foods.size() > 1) {
         break; // "200 g flour, honey and oil, 1 tsp each"
       }
@@ -89,6 +88,16 @@ final class Sharing {
       }
     }
     return foods;
+  }
+
+  /** "2 tbsp of spiced butter": over "of" and words that describe it. */
+  private boolean isMeasured(int food) {
+    int own = food - 1;
+    while (own > food - FAR && clause.has(own) && clause.get(own).kind == Element.Kind.WORD) {
+      own--;
+    }
+    own = clause.isWord(own, "of") ? own - 1 : own;
+    return clause.isStrong(own);
   }
 
   private boolean isOver(int i) {

@@ -12,6 +12,9 @@ final class Since {
   /** In the same sentence or the next. */
   private static final int NEAR = 2;
 
+  /** So many words before a food it is said to be the right one. */
+  private static final int CUE_BEFORE = 3;
+
   private static final Pattern THEN =
       Pattern.compile(
           "\\b(?:last (?:week|time|year|month|weekend|sunday|batch|one)|yesterday"
@@ -46,13 +49,28 @@ final class Since {
         boolean gone =
             earlier
                 && isAlike(old, mention)
-                && (isTotal(clauses.get(at), old, mention) || isPast(clauses, i, old, at, mention));
+                && (i == at && isRight(clauses.get(at), mention)
+                    || isTotal(clauses.get(at), old, mention)
+                    || isPast(clauses, i, old, at, mention));
         if (gone) {
           clause.mentions.remove(old);
           old.mark(Part.EXCLUDED);
         }
       }
     }
+  }
+
+  /** "honey 30, keeps two days … wait, the honey is 40". */
+  private static boolean isRight(Clause clause, Mention mention) {
+    for (int i = mention.from - 1; i >= Math.max(0, mention.from - CUE_BEFORE); i--) {
+      if (clause.is(i, Sort.CORRECT) && !clause.isWord(i, "no")) {
+        return true;
+      }
+      if (clause.get(i).isFood() || clause.get(i).isAmount()) {
+        return false;
+      }
+    }
+    return false;
   }
 
   /** "2 eggs and one extra, so 3 eggs": what they come to. */

@@ -27,6 +27,11 @@ final class Spans {
   /** A word that was spelt otherwise. */
   private static final double MISSPELT = 1;
 
+  /** What flour, milk, honey and butter are of where nothing else is said, in Romance languages. */
+  private static final String[] USUAL = {
+    "trigo", "blé", "froment", "vache", "vaca", "abeja", "table", "mesa", "cuisine", "cocina"
+  };
+
   private static final int LONGEST_NAME = 6;
   private static final int LONGEST_ALONE = 40;
 
@@ -132,6 +137,9 @@ final class Spans {
       if (drunk && to < tokens.size() && tokens.get(to).isWord("up", "in", "the", "all")) {
         continue; // "so the oats drink up the milk"
       }
+      if (isOfAnother(tokens, to)) {
+        continue; // "farine de lupin": whose name nobody knows is no flour of wheat
+      }
       String name = Token.joined(words);
       if (name.equalsIgnoreCase("cream whipped")) {
         continue; // it was measured before
@@ -155,6 +163,16 @@ final class Spans {
       alone(tokens, i, cover);
     }
     misspelt(tokens, i, cover);
+  }
+
+  /** A Romance name goes on: "de riz", "d'avoine", "di castagne". */
+  private static boolean isOfAnother(List<Token> tokens, int to) {
+    boolean word =
+        to + 1 < tokens.size()
+            && tokens.get(to + 1).kind() == Token.Kind.WORD
+            && !tokens.get(to + 1).isWord(USUAL);
+    boolean of = word && tokens.get(to).isWord("de", "di", "del", "della", "du", "des");
+    return of || to < tokens.size() && tokens.get(to).low().matches("d['’](?!you\\b)\\p{L}{3,}");
   }
 
   /** "protein powder, vanilla": the name began before. */
@@ -189,6 +207,8 @@ final class Spans {
   private void misspelt(List<Token> tokens, int i, Cover cover) {
     boolean measured = i > 0 && (cover.at(i).isAmount() || tokens.get(i - 1).isWord("of"));
     measured |= i > 1 && LineWords.isDescribing(tokens.get(i - 1).low()) && isNumber(tokens, i - 2);
+    boolean begins = i == 0 || tokens.get(i - 1).isMark(",", ";", "/", "•");
+    measured |= begins && i + 1 < tokens.size() && isNumber(tokens, i + 1); // "mlik 200 ml"
     Misspelt.meant(foods, tokens, i, measured).ifPresent(right -> spelt(tokens, i, right, cover));
   }
 

@@ -29,6 +29,18 @@ final class SpokenMarks {
   /** "pinch o' salt". */
   private static final Pattern OF = Pattern.compile("\\bo['’](?= )");
 
+  /** Cells of a table, the number in one and its unit in the next: "salt,4,g". */
+  private static final Pattern CELLS =
+      Pattern.compile(
+          "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** For so many people, in German, Portuguese, Spanish and French. */
+  private static final Pattern FOR =
+      Pattern.compile(
+          "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
+          Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
+
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Pattern STOP = word("full stop|period");
@@ -54,6 +66,10 @@ final class SpokenMarks {
             .replace(":)", "  ")
             .replace(";)", "  ")
             .replace(":-)", "   ");
+    bare = CELLS.matcher(bare).replaceAll("$1 ");
+    if (has(low, "für ", "para ", "pour ")) {
+      bare = FOR.matcher(bare).replaceAll(at -> at.group().length() == 3 ? "for" : "for ");
+    }
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken =
         has(low, "comma", "line", "paragraph")

@@ -87,9 +87,23 @@ final class Swaps {
           } else if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
             clause.exclude(i, j);
             handOn(i, j);
+            goOn(j);
           }
           break;
         }
+      }
+    }
+  }
+
+  /** "replace the milk with oat milk and the butter with oil". */
+  private void goOn(int swapped) {
+    String by = clause.low(swapped);
+    for (int i = swapped + 2; clause.has(i + 2); i++) {
+      boolean and = clause.isWord(i - 1, "and") || clause.isMark(i - 1, ",");
+      int food = clause.isWord(i, "the", "my", "your", "all") ? i + 1 : i;
+      boolean pair = and && clause.isFood(food) && clause.isWord(food + 1, by);
+      if (pair && clause.ahead(food + 2, FAR, e -> e.isFood() || e.isAmount()) > 0) {
+        clause.take(food, food + 1, Part.EXCLUDED);
       }
     }
   }
@@ -201,6 +215,10 @@ final class Swaps {
           && clause.get(i - 1).isOfAKind(clause.get(i + 2))) {
         clause.take(i, i + 3, Part.EXCLUDED);
       }
+      int old = pair && clause.isStrong(i + 2) ? clause.ahead(i + 3, 2, Element::isFood) : -1;
+      if (old > 0 && clause.isFood(old) && isKindBefore(i, clause.get(old))) {
+        clause.take(i, old + 1, Part.EXCLUDED); // "10 g stevia per cake for the 20 g of sugar"
+      }
       boolean measured = clause.isWord(i, "for") && clause.isStrong(i + 1) && clause.isFood(i + 2);
       if (measured
           && clause.isFood(i - 1)
@@ -209,6 +227,11 @@ final class Swaps {
         clause.take(i, i + 3, Part.EXCLUDED); // "3/4 cup honey for 1 cup sugar"
       }
     }
+  }
+
+  private boolean isKindBefore(int place, Element old) {
+    return clause.elements.subList(0, place).stream()
+        .anyMatch(e -> e.isFood() && e.isFree() && e.isOfAKind(old) && !e.isSameFood(old));
   }
 
   private boolean isAlike(int from) {

@@ -55,6 +55,7 @@ public final class Telling {
         Afterthoughts.goOn(read.get(read.size() - 1), clause);
         LeftOut.answered(read.get(read.size() - 1), clause);
         Alternatives.goOn(read.get(read.size() - 1), clause);
+        Following.measure(read, clause);
       }
       Bygone.measured(read, clause);
       Undone.by(read, clause);
@@ -67,6 +68,7 @@ public final class Telling {
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
+    Uncooked.find(read);
     Batches.apply(read);
     return new Telltale(text, page, read).told();
   }

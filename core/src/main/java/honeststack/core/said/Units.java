@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.food.Role;
 import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Locale;
@@ -62,7 +63,7 @@ final class Units {
             .known()
             .filter(
                 food ->
-                    isCounted(food) ? amount >= MANY && others > 0 : !food.liquid() && others > 1)
+                    isCounted(food) ? amount >= MANY && others > 0 : !isPoured(food) && others > 1)
             .isPresent();
   }
 
@@ -93,13 +94,23 @@ final class Units {
       return Optional.empty();
     }
     if (mention.amount.measure().amount() >= LEAST) {
-      return Optional.of(food.get().liquid() ? "ml" : "g");
+      return Optional.of(isPoured(food.get()) ? "ml" : "g");
     }
     boolean spoon =
         before != null
-            && mention.amountText.endsWith(" of")
+            && (mention.amountText.endsWith(" of") || isBehind(before) && isBehind(mention))
             && before.amount.measure().unit() != Unit.COUNT;
     return spoon ? Optional.of(before.amount.measure().unit().symbol()) : Optional.empty();
+  }
+
+  /** "flour four tablespoons, sugar two": name first. */
+  private static boolean isBehind(Mention mention) {
+    return mention.food != null && mention.amount.from > mention.food.from;
+  }
+
+  /** Honey and syrup are weighed. */
+  private static boolean isPoured(Food food) {
+    return food.liquid() && food.role() != Role.SUGAR;
   }
 
   private static boolean isCounted(Food food) {

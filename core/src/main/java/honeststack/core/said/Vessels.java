@@ -32,6 +32,7 @@ final class Vessels {
               "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
                   + NAME
                   + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) "
+                  + "(?:(?:the|an?) (?:[a-z-]+ ){1,4}(?:so|of|at|with) )?"
                   + "(?:about |roughly |around )?"
                   + SIZE),
           written("\\((?:a |the |my |one |1 )?" + NAME + "(?: of| is| =|:|,)? ?" + SIZE + "\\)"),

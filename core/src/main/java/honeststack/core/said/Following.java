@@ -1,0 +1,81 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import java.util.List;
+
+/** How much of a food it is, said in a sentence by itself: "Butter for the pan. About 10 g." */
+final class Following {
+  private static final int LONGEST = 7;
+
+  /** So many sentences may stand between: "Butter! Lots! Like 20 g." */
+  private static final int FAR = 2;
+
+  private Following() {}
+
+  /** Gives the last food before, if nobody said how much it is, the only amount of a sentence. */
+  static void measure(List<Clause> read, Clause clause) {
+    Element amount = amount(clause);
+    if (amount == null) {
+      return;
+    }
+    for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR); i--) {
+      List<Mention> before = read.get(i).mentions;
+      if (!before.isEmpty()) {
+        take(before.get(before.size() - 1), amount, clause);
+        return;
+      }
+      if (read.get(i).hasAmount()) {
+        return;
+      }
+    }
+  }
+
+  private static void take(Mention mention, Element amount, Clause clause) {
+    boolean counted = mention.known().filter(food -> food.role() == Role.EGG).isPresent();
+    boolean open = !mention.isMeasured() && mention.food != null && mention.more == null;
+    if (open && (counted || !amount.isCount())) {
+      mention.amount = amount;
+      mention.amountText = amount.text();
+      mention.restated = true;
+      clause.mentions.clear();
+      amount.part = Part.AMOUNT;
+    }
+  }
+
+  /** The one amount of a sentence that names no food and does nothing; null for any other. */
+  private static Element amount(Clause clause) {
+    Element found = null;
+    if (clause.size() > LONGEST || clause.mentions.stream().anyMatch(m -> m.food != null)) {
+      return null;
+    }
+    for (int i = 0; i < clause.size(); i++) {
+      Element element = clause.get(i);
+      boolean free = element.isFree() || element.part == Part.UNKNOWN;
+      if (element.isAmount() && !element.isWeak()) {
+        boolean only = found == null && (free || element.part == Part.AMOUNT);
+        if (!only) {
+          return null;
+        }
+        found = element;
+      } else if (!isOver(element)) {
+        return null;
+      }
+    }
+    return found;
+  }
+
+  private static boolean isOver(Element element) {
+    boolean filler =
+        element.kind == Element.Kind.PHRASE
+            && !element.is(Sort.PER, Sort.EACH, Sort.PART_OF, Sort.CORRECT, Sort.MORE, Sort.BATTER);
+    return element.kind == Element.Kind.MARK
+        || filler
+            && element.is(Sort.IDLE, Sort.LIKE, Sort.AMOUNTS_TO, Sort.YIELD)
+            && !isNext(element);
+  }
+
+  /** "another 20 g", "then 20 g more" are of something else. */
+  private static boolean isNext(Element element) {
+    return element.isWord("another", "more", "then", "plus", "extra", "other", "with");
+  }
+}

@@ -1,0 +1,23 @@
+package honeststack.core.said;
+
+/** Words before a food's name that say how much is in it: "low-fat mozzarella, 100 g". */
+final class HowFat {
+  private static final Remembered WORD =
+      Remembered.whole(
+          "(?:low|lower|half|reduced|less|full|high|higher)-?(?:fat|sugar|salt|sodium|carb|calorie)"
+              + "|fat-reduced|nonfat|fatfree|light|lite|lighter|extra-light|diet|skim|skimmed|part-skim|zero|lean");
+
+  private static final Remembered FIRST = Remembered.whole("low|lower|half|reduced|less|full");
+
+  private HowFat() {}
+
+  /** "low-fat"; or "low" before "fat". */
+  static boolean isSaid(Clause clause, int i) {
+    boolean free = clause.has(i) && clause.get(i).isFree();
+    boolean none = clause.is(i, Sort.UNIT_OTHER) && clause.low(i).matches("0 ?%");
+    return free
+        && (none
+            || WORD.is(clause.low(i))
+            || FIRST.is(clause.low(i)) && clause.low(i + 1).equals("fat"));
+  }
+}

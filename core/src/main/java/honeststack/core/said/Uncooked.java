@@ -1,0 +1,80 @@
+package honeststack.core.said;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * What is soaked, washed or ground for a batter was not cooked before: "soak 1 cup rice", "1 cup
+ * chickpeas, soaked". Common practice.
+ */
+final class Uncooked {
+  private static final Pattern SOAKED =
+      Pattern.compile("\\b(?:soak(?:ed|ing|s)?|steep(?:ed)?|uncooked|raw)\\b");
+
+  private static final Pattern WASHED = Pattern.compile("\\b(?:wash(?:ed)?|rinsed?)\\b");
+
+  private static final Pattern COOKED =
+      Pattern.compile("\\b(?:cooked|boiled|leftover|tins?|tinned|cans?|canned|drained|jar)\\b");
+
+  /** By their everyday names, which mean them cooked where nothing else is said. */
+  private static final Map<String, String> RAW =
+      Map.of(
+          "rice", "raw rice",
+          "quinoa", "raw quinoa",
+          "chickpeas", "raw chickpeas",
+          "chick peas", "raw chickpeas",
+          "garbanzo beans", "raw chickpeas",
+          "black beans", "raw black beans");
+
+  /** Only of these water makes no difference: beans are rinsed out of a tin. */
+  private static final Set<String> GRAINS = Set.of("rice", "quinoa");
+
+  /** With these only raw rice is ground. */
+  private static final Set<String> PULSES = Set.of("urad-raw", "toor-raw", "fenugreek-seed");
+
+  private Uncooked() {}
+
+  /** Names them as what they are. */
+  static void find(List<Clause> clauses) {
+    boolean pulses = false;
+    boolean some = false;
+    Set<String> soaked = new HashSet<>();
+    for (Clause clause : clauses) {
+      for (Mention mention : clause.mentions) {
+        some |= isOpen(mention);
+        pulses |= mention.known().filter(food -> PULSES.contains(food.id())).isPresent();
+      }
+    }
+    for (Clause clause : some ? clauses : List.<Clause>of()) {
+      if (SOAKED.matcher(clause.words(0, clause.size())).find()) {
+        clause.elements.stream().filter(Element::isFood).map(Element::low).forEach(soaked::add);
+      }
+    }
+    for (Clause clause : some ? clauses : List.<Clause>of()) {
+      for (Mention mention : clause.mentions) {
+        if (isOpen(mention) && isRaw(mention, clause, pulses, soaked)) {
+          mention.foodText = RAW.get(mention.foodText.toLowerCase(Locale.ROOT));
+          mention.restated = true;
+        }
+      }
+    }
+  }
+
+  private static boolean isOpen(Mention mention) {
+    return mention.isMeasured() && RAW.containsKey(mention.foodText.toLowerCase(Locale.ROOT));
+  }
+
+  private static boolean isRaw(Mention mention, Clause clause, boolean pulses, Set<String> soaked) {
+    String said = clause.words(0, clause.size()) + " " + mention.notes;
+    boolean grain = GRAINS.contains(mention.foodText.toLowerCase(Locale.ROOT));
+    boolean wet =
+        SOAKED.matcher(said).find()
+            || soaked.contains(mention.foodText.toLowerCase(Locale.ROOT))
+            || grain && WASHED.matcher(said).find();
+    return (wet || grain && pulses) && !COOKED.matcher(said).find();
+  }
+}
