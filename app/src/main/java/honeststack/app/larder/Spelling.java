@@ -48,10 +48,10 @@ final class Spelling {
 
   /** Of several the one of the same letters, then of the same length, then the first of all. */
   Optional<String> nearest(String word) {
-    if (word.length() < SHORTEST || word.length() > LONGEST) {
-      return Optional.empty();
-    }
     List<String> found = new ArrayList<>(names.getOrDefault(word, List.of()));
+    if (word.length() < SHORTEST || word.length() > LONGEST || found.contains(word)) {
+      return Optional.empty(); // it is spelt as it should be
+    }
     for (int i = 0; i < word.length(); i++) {
       names.getOrDefault(without(word, i), List.of()).stream()
           .filter(name -> isNear(name, word))

@@ -46,6 +46,7 @@ final class Describing {
       words(
           """
           of the a an at in and from your my some with fresh freshly ripe overripe slightly
+          sizzling foaming bubbling scalding simmering country village backyard homegrown heirloom fragrant
           fork very organic cold warm hot lukewarm tepid boiling chilled room temperature temp
           lightly finely roughly coarsely thinly thickly well firmly tightly loosely quality
           best good unwaxed thick runny level levelled leveled extra free-range bag cup into

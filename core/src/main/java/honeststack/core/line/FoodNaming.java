@@ -13,6 +13,7 @@ import honeststack.core.food.Packing;
 import honeststack.core.food.Role;
 import honeststack.core.measure.Amount.Term;
 import honeststack.core.measure.Containers;
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
@@ -22,6 +23,10 @@ import java.util.function.Predicate;
 
 /** Finds the food among the words of a line: all of them first, then fewer and fewer. */
 final class FoodNaming {
+  private static final String[] COOKED = {
+    "stewed", "cooked", "poached", "baked", "boiled", "mashed"
+  };
+
   private final Foods foods;
   private final String text;
 
@@ -69,6 +74,22 @@ final class FoodNaming {
           .filter(any -> foods.byName(Token.joined(name)).filter(n -> n.food() == food).isPresent())
           .flatMap(foods::byName)
           .map(tinned -> new Named(tinned.food(), general, name, unused))
+          .orElse(this);
+    }
+
+    /** "2 apples, stewed": pieces are counted before they are cooked. */
+    Named counted(Foods foods, List<Term> terms) {
+      Measure measure = terms.isEmpty() ? null : terms.get(0).measure();
+      boolean pieces =
+          measure != null
+              && measure.unit() == Unit.COUNT
+              && measure.size().isEmpty()
+              && food.measures().stream().noneMatch(HouseholdMeasure.Piece.class::isInstance);
+      List<Token> raw = name.stream().filter(word -> !word.isWord(COOKED)).toList();
+      return Optional.of(Token.joined(raw))
+          .filter(any -> pieces && !raw.isEmpty() && raw.size() < name.size())
+          .flatMap(foods::byName)
+          .map(whole -> new Named(whole.food(), whole.general(), raw, unused))
           .orElse(this);
     }
 

@@ -151,7 +151,8 @@ public final class LineReader {
                   .named(notes, suffix(notes, terms), terms.isEmpty() && measured)
                   .spooned(foods, terms)
                   .poured(foods, terms)
-                  .tinned(foods, terms);
+                  .tinned(foods, terms)
+                  .counted(foods, terms);
       for (List<Token> aside : bracketed) {
         boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
         others.add(

@@ -93,7 +93,7 @@ public final class LineWords {
           separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
           split skin removed stems stem cut hulled shelled skinned blended squeezed warmed
           coins rounds wedges segments ribbons matchsticks shavings curls dice strips batons florets
-          fondu geschmolzen fuso derretida strained soaked blitzed pasteurised pasteurized dried-off scalded browned stiff frothy bite-size bite-sized
+          fondu geschmolzen fuso derretida strained soaked blitzed pasteurised pasteurized purée puree pulp dried-off scalded browned stiff frothy bite-size bite-sized
           """);
 
   /** Said of a food that goes by the rest of its name; dropped last. */

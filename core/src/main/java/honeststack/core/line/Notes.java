@@ -37,6 +37,7 @@ final class Notes {
     take(LinePhrases.DIVIDED);
     drained = rest.stream().anyMatch(token -> token.isWord("drained"));
     dropType();
+    dropWhipped();
     String only = partOnly();
     if (!only.isEmpty()) {
       suffix = only;
@@ -53,6 +54,16 @@ final class Notes {
       if (rest.get(i).isWord("type") && rest.get(i + 1).kind() == Token.Kind.NUMBER) {
         rest.subList(i, i + 2).clear();
       }
+    }
+  }
+
+  /** "200 ml cream, whipped": it was measured before. */
+  private void dropWhipped() {
+    int last = rest.size() - 1;
+    int from =
+        last > 0 && rest.get(last - 1).isWord("lightly", "softly", "stiffly") ? last - 1 : last;
+    if (from > 1 && rest.get(last).isWord("whipped") && rest.get(from - 1).isMark(",")) {
+      rest.subList(from - 1, rest.size()).clear();
     }
   }
 

@@ -22,7 +22,7 @@ final class AmountSpans {
   private static final double OTHER = 3.2;
 
   /** What comes behind is the same amount again. */
-  private static final String[] RETOLD = {"that's", "thats", "is", "weighs", "say"};
+  private static final String[] RETOLD = {"that's", "thats", "is", "weighs", "say", "no"};
 
   private final Foods foods;
 

@@ -148,6 +148,10 @@ final class Apiece {
     if (isOfPeople(i)) {
       return Optional.of(Per.EATER);
     }
+    boolean one = clause.isWord(i, "each") && clause.isWord(i + 1, "one") && i > 0;
+    if (one && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
+      return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
+    }
     boolean each = EACH.matcher(element.low()).matches();
     return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
   }
@@ -204,7 +208,8 @@ final class Apiece {
   private static boolean isSpooned(Mention mention) {
     return mention.amount != null
         && (SPOONED.contains(mention.amount.measure().unit())
-            || mention.amount.low().contains("sprig"));
+            || mention.amount.low().contains("sprig")
+            || Places.isSpooned(mention.foodText));
   }
 
   private static Role role(Mention mention) {

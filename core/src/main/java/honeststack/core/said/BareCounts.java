@@ -29,6 +29,8 @@ final class BareCounts {
         || isOfThem(clause, i)
         || isAbout(clause, i)
         || isIsh(clause, i)
+        || isEqual(clause, i)
+        || isIf(clause, i)
         || isThat(clause, i);
   }
 
@@ -66,6 +68,25 @@ final class BareCounts {
             && clause.isMark(i + 1, ",")
             && clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1;
     return (alone || apart) && clause.get(i).isCount();
+  }
+
+  /** "…, 10 g sugar = 8 scones". */
+  private static boolean isEqual(Clause clause, int i) {
+    boolean noun = clause.has(i + 1) && !clause.isFood(i + 1) && isEnd(clause, i + 2);
+    return i > 1
+        && clause.isMark(i - 1, "=")
+        && clause.isFood(i - 2)
+        && (clause.isStrong(i - 3) || clause.isWord(i - 3, "of"))
+        && clause.get(i).isCount()
+        && (noun || isEnd(clause, i + 1));
+  }
+
+  /** "ten, if each is a small scoop". */
+  private static boolean isIf(Clause clause, int i) {
+    return i == 0
+        && clause.get(i).isCount()
+        && clause.isMark(1, ",")
+        && clause.low(2).startsWith("if");
   }
 
   /** "15-ish", "10, maybe 11": a line that is a number and says nothing else. */

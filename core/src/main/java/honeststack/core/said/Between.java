@@ -19,7 +19,7 @@ final class Between {
               .split("\\s*[|]\\s*"));
 
   /** Marks between a name and its amount. */
-  static final String[] LEADING = ":,-,–,—,=,.,…,×,~,(,/,≈,>,→,⇒".split(",");
+  static final String[] LEADING = ":,-,–,—,=,.,…,×,~,(,/,≈,>,→,⇒,@".split(",");
 
   /** Which leave a choice open. */
   private static final Set<String> CHOICE =

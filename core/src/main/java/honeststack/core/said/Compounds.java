@@ -24,6 +24,7 @@ final class Compounds {
     Compounds compounds = new Compounds(clause);
     mentions.removeIf(
         one -> compounds.isExplained(one, mentions) || compounds.isResult(one, mentions));
+    mentions.stream().filter(Compounds::isVanillaSugar).forEach(one -> one.foodText += " sugar");
     for (int i = mentions.size() - 1; i > 0; i--) {
       Mention first = mentions.get(i - 1);
       Mention second = mentions.get(i);
@@ -39,6 +40,13 @@ final class Compounds {
         mentions.remove(i);
       }
     }
+  }
+
+  /** "1 sachet vanilla": of vanilla alone there are none. */
+  private static boolean isVanillaSugar(Mention mention) {
+    return mention.foodText.equalsIgnoreCase("vanilla")
+        && mention.amount != null
+        && mention.amount.measure().size().equals("packet");
   }
 
   /** "1 flax egg = 1 tbsp ground flax + 3 tbsp water": what it is made of stands behind it. */

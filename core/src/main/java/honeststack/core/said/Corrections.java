@@ -39,7 +39,13 @@ final class Corrections {
           "should be",
           "it's",
           "i",
-          "think");
+          "think",
+          "they",
+          "they're",
+          "are",
+          "large",
+          "medium",
+          "small");
 
   private static final Remembered CHANGES =
       Remembered.part(
@@ -187,7 +193,8 @@ final class Corrections {
     if (again >= 0
         && food >= 0
         && !clause.get(food).isSameFood(clause.get(again))
-        && !isRetold(first)) {
+        && !isRetold(first)
+        && !isInstead(cue, first, second, food, again)) {
       return;
     }
     old.part = Part.EXCLUDED;
@@ -197,6 +204,15 @@ final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  /** "15 g sugar, correction, 15 g of sucralose": as much of another of its kind. */
+  private boolean isInstead(int cue, int first, int second, int food, int again) {
+    boolean said =
+        clause.low(cue).matches("correction|scratch that|sorry|i mean|i meant|or rather");
+    return said
+        && clause.get(food).isOfAKind(clause.get(again))
+        && clause.get(first).low().equals(clause.get(second).low());
   }
 
   private long foods(int from, int to) {
@@ -264,8 +280,13 @@ final class Corrections {
   private void otherFood(int cue, int first) {
     int wrong = foodOf(first, cue);
     int right = cue + 1;
-    while (clause.isMark(right, ",", ":", ".") || clause.is(right, Sort.CORRECT)) {
+    while (clause.isMark(right, ",", ":", ".", "-", "–", "—") || clause.is(right, Sort.CORRECT)) {
       right++;
+    }
+    boolean again = wrong == first - 1 && clause.isFood(right) && clause.isStrong(right + 1);
+    if (again && clause.get(wrong).isOfAKind(clause.get(right)) && !clause.isWord(cue, "no")) {
+      clause.take(wrong, cue + 1, Part.EXCLUDED); // "almond milk 300 ml, sorry, soy milk 300 ml"
+      return;
     }
     boolean plain = clause.get(cue).isWord("no", "rather", "actually") || clause.is(cue, Sort.IDLE);
     if (wrong >= 0 && clause.isFood(right) && (!plain || isOtherKind(cue, wrong, right))) {

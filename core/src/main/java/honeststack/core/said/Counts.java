@@ -2,12 +2,14 @@ package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** How many pieces come out and how many people they serve; and numbers of a label. */
 final class Counts {
   private static final int FAR = 4;
-  private static final Pattern SERVING = Pattern.compile("serving|to serve|to feed|serving about");
+  private static final Pattern SERVING =
+      Pattern.compile("serving|serve|to serve|to feed|serving about");
   private static final Remembered ALONE =
       Remembered.whole("(?:just|only) for (?:me|myself)|for myself|single (?:serving|portion)");
 
@@ -18,6 +20,8 @@ final class Counts {
       Pattern.compile(
           "(?:just |so |then |you can )?(?:double|triple|halve|quadruple)"
               + " (?:it|that|this|everything|all|the (?:recipe|batch|amounts?|quantities|lot)) for\\b");
+
+  private static final Set<String> SHAPES = Set.of("square", "slice", "head");
 
   private final Clause clause;
   private final Counted counted;
@@ -95,11 +99,12 @@ final class Counts {
       return;
     }
     String size = number.measure().size();
-    boolean cakes = size.equals("cake") || size.equals("piece") && !isFoodNext(i + 1);
+    boolean made = isBehind(i, Sort.YIELD);
+    boolean shaped = made && SHAPES.contains(size); // "makes 8 square ones"
+    boolean cakes = shaped || size.equals("cake") || size.equals("piece") && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
       return;
     }
-    boolean made = isBehind(i, Sort.YIELD);
     boolean fed = isBehind(i, Sort.SERVES) || isServed(i);
     int noun = noun(i + 1);
     boolean pieces =
@@ -140,7 +145,8 @@ final class Counts {
       counted.serves =
           Optional.of(me ? new Told.Count(served.low() + 1, served.high() + 1) : served);
       number.part = Part.SERVES;
-      counted.either = !people && clause.elements.get(0).low().startsWith("there ");
+      counted.either =
+          !people && (clause.low(0).startsWith("there ") || clause.low(i - 1).startsWith("there "));
       orPeople(noun > 0 ? noun : i + 1);
     } else if (one) {
       counted.serves = Optional.of(BareCounts.range(number));
@@ -161,7 +167,8 @@ final class Counts {
 
   /** "makes 12, no sorry, 10": the last number counts. */
   private void corrected(int i) {
-    int cue = clause.isMark(i + 1, ",", ".", "-", "–") ? i + 2 : i + 1;
+    int noun = noun(i + 1) > 0 ? noun(i + 1) : i;
+    int cue = clause.isMark(noun + 1, ",", ".", "-", "–") ? noun + 2 : noun + 1;
     if (clause.get(i).part != Part.YIELD && clause.get(i).part != Part.SERVES) {
       return;
     }

@@ -1,5 +1,7 @@
 package honeststack.core.said;
 
+import honeststack.core.line.UnitWords;
+import honeststack.core.measure.Containers;
 import java.util.regex.Pattern;
 
 /**
@@ -82,7 +84,7 @@ final class Exclusions {
       while (joke && food > i - FAR && !clause.isFood(food) && !clause.isStrong(food)) {
         food--;
       }
-      if (joke && clause.isFood(food) && !clause.isStrong(i + 2)) {
+      if (joke && clause.isFood(food)) {
         int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
         clause.take(clause.isStrong(amount) ? amount : food, i, Part.EXCLUDED);
       }
@@ -166,7 +168,8 @@ final class Exclusions {
         cue.part = Part.NOTE; // "no sugar apart from a spoonful of honey"
         continue;
       }
-      boolean measured = !cue.isWord("no", "not", "never", "nor", "zero");
+      boolean measured =
+          !cue.isWord("no", "not", "never", "nor", "zero") || isFilled(clause.low(i + 1));
       int food = behind(i, measured);
       if (food < 0) {
         continue;
@@ -193,6 +196,12 @@ final class Exclusions {
 
   private boolean isEnd(int i) {
     return clause.isFood(i - 1) && (!clause.has(i) || clause.isMark(i, ".", "!", ","));
+  }
+
+  /** "no tin of coconut milk": what it comes in, without a number. */
+  private static boolean isFilled(String amount) {
+    String first = amount.split(" ")[0];
+    return !Containers.counted(first).isEmpty() || UnitWords.of(first).isPresent();
   }
 
   /** What is left out of what is left out is in it. */

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
+import honeststack.core.line.LineWords;
 import java.util.List;
 
 /** How much of a food it is, said in a sentence by itself: "Butter for the pan. About 10 g." */
@@ -68,7 +69,11 @@ final class Following {
     boolean filler =
         element.kind == Element.Kind.PHRASE
             && !element.is(Sort.PER, Sort.EACH, Sort.PART_OF, Sort.CORRECT, Sort.MORE, Sort.BATTER);
+    boolean done =
+        element.kind == Element.Kind.WORD
+            && (LineWords.isDescribing(element.low()) || element.isWord("boiling", "peeling"));
     return element.kind == Element.Kind.MARK
+        || done
         || filler
             && element.is(Sort.IDLE, Sort.LIKE, Sort.AMOUNTS_TO, Sort.YIELD)
             && !isNext(element);

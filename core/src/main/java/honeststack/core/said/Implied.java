@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
 /** What a sentence means of its foods without saying it as an amount or a name. */
 final class Implied {
   private static final Pattern PAN =
-      Pattern.compile("\\b(pan|iron|griddle|skillet|tawa|plates|tin|mould|paper|maker|machine)$");
+      Pattern.compile(
+          "\\b(pan|iron|griddle|skillet|tawa|plates|tin|tray|dish|mould|paper|maker|machine)$");
 
   private static final Remembered BIG =
       Remembered.whole(

@@ -100,6 +100,8 @@ final class Inverted {
   /** "1 lemon, juice and zest"; "cream cheese, soft" was another one that was softened. */
   private static boolean isPart(String head, String behind) {
     return PARTS.contains(behind.toLowerCase(Locale.ROOT))
+        || behind.equalsIgnoreCase("stewed") // afterwards
+        || head.toLowerCase(Locale.ROOT).endsWith("cream") && behind.equalsIgnoreCase("whipped")
         || head.toLowerCase(Locale.ROOT).startsWith("egg") && behind.startsWith("white");
   }
 

@@ -38,10 +38,11 @@ final class LeftOut {
     int end = end(clause, i);
     boolean none =
         NO.contains(clause.low(i))
-            && isEnd(end)
-            && (clause.isWord(i, "none", "nil")
-                || !clause.isStrong(end + 1)
-                || mark && clause.ahead(end + 2, 2, Element::isFood) > 0);
+                && isEnd(end)
+                && (clause.isWord(i, "none", "nil")
+                    || !clause.isStrong(end + 1)
+                    || mark && clause.ahead(end + 2, 2, Element::isFood) > 0)
+            || NO.contains(clause.low(i)) && mark && clause.isMark(i + 1, "-", "–", "—");
     boolean nothing = mark && isZero(i) && isEnd(i + 1);
     boolean whose = clause.isWord(i - 1, "i", "we", "you", "they", "he", "she");
     int food = (none || nothing) && mark || whose ? i - 2 : i - 1;

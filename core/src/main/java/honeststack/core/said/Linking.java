@@ -123,6 +123,7 @@ final class Linking {
     boolean pieces = (count || packed) && !clause.isFood(also + 1);
     boolean apart =
         (also > food + 1 || pieces)
+            && !isOfNext(food, also)
             && !isWordNext(also)
             && !isPlaced(food, also)
             && !clause.is(also + 1, Sort.PAN, Sort.PLATE);
@@ -130,6 +131,12 @@ final class Linking {
       double cost = before(amount, food) + behind(food, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
     }
+  }
+
+  /** "130 ml milk, 10 g sugar": behind a comma, of what follows. */
+  private boolean isOfNext(int food, int also) {
+    int of = clause.isWord(also + 1, "of") ? also + 2 : also + 1;
+    return clause.isMark(also - 1, ",") && also > food + 1 && clause.isFood(of);
   }
 
   /** "1 tbsp butter for the pan, 2 tbsp for the batter": another helping of it. */
@@ -149,7 +156,10 @@ final class Linking {
     int also = places.get(k + 2);
     boolean other = clause.isStrong(also) && !clause.get(also).isCount() && !isWordNext(also);
     boolean last = k + 3 >= places.size() || clause.isMark(also + 1, ",", ";", ".");
-    if (other && last && clause.get(amount).measure().unit().kind() == Unit.Kind.VAGUE) {
+    boolean each = // "buckwheat flour 4 scoops @ 25 g"
+        clause.isMark(also - 1, "@", "à")
+            || clause.isWord(also - 1, "at", "à") && also == amount + 2;
+    if (other && last && (each || clause.get(amount).measure().unit().kind() == Unit.Kind.VAGUE)) {
       double cost = behind(food, amount) + behind(amount, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
     }
@@ -251,6 +261,9 @@ final class Linking {
     int words = 0;
     for (int i = amount + 1; i < food; i++) {
       Element element = clause.get(i);
+      if (element.isWord("plus")) {
+        return NEVER; // "2 dosas plus coconut milk"
+      }
       if (element.isMark(",")) {
         cost += clause.get(amount).isWeak() ? NEVER : COMMA;
         cost += isUnknownBefore(amount) ? OF_UNKNOWN : 0;

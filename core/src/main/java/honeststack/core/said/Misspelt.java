@@ -39,15 +39,43 @@ final class Misspelt {
           entry("btter", "butter"),
           entry("butte", "butter"),
           entry("hony", "honey"),
+          entry("yest", "yeast"),
           entry("waetr", "water"),
           entry("wter", "water"));
 
   /** Words of every day that are near some food's. */
   private static final Set<String> COMMON =
       Set.of(
-          "better", "bitter", "butler", "floor", "stage", "child", "carry", "close", "course",
-          "field", "friend", "great", "level", "party", "picked", "plate", "point", "print",
-          "scale", "shape", "share", "sheet", "smell", "speed", "store", "state", "steam", "stack");
+          "better",
+          "bitter",
+          "butler",
+          "floor",
+          "stage",
+          "child",
+          "carry",
+          "close",
+          "course",
+          "field",
+          "friend",
+          "great",
+          "level",
+          "party",
+          "picked",
+          "plate",
+          "point",
+          "print",
+          "scale",
+          "shape",
+          "share",
+          "sheet",
+          "smell",
+          "speed",
+          "store",
+          "state",
+          "steam",
+          "stack",
+          "sprinkel",
+          "shallow");
 
   private static final int LEAST = 6;
 

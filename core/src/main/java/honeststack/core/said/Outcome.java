@@ -86,10 +86,11 @@ final class Outcome {
     }
     in(clause, colon > 1 && colon + 2 < all.size() ? all.subList(0, colon) : all, WHOLE);
     int from = 0; // "Cuts into 6 wedges, serves 3.", "Oven 250 degrees, eight slices."
-    for (int i = 0; i <= all.size() && all.stream().noneMatch(Element::isFood); i++) {
+    boolean foods = all.stream().anyMatch(Element::isFood);
+    for (int i = 0; i <= all.size(); i++) {
       boolean end = i == all.size() || all.get(i).isMark(",", ";");
       if (end && clause.counts.pieces.isEmpty()) {
-        in(clause, all.subList(from, i), PART);
+        in(clause, all.subList(from, i), foods ? List.of(CUT) : PART);
       }
       from = end ? i + 1 : from;
     }

@@ -52,11 +52,13 @@ final class PhraseForms {
           H_PLATE | (belag/zum servieren/zum bestreuen/zum anrichten/dazu/füllung/garniture/pour servir/pour garnir/para servir/relleno/para el relleno/per servire/per guarnire/ripieno/til servering/till servering/för servering/om te serveren/vulling/recheio/do podania/nadzienie)
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
           H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
+          H_PLATE | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
           SERVES | fed | it fed | a family of | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PIECES | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
+          OUT | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
               | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
@@ -69,9 +71,10 @@ final class PhraseForms {
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
               | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (with/in/up with)
-              | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (each/every/the/one/your/hot/warm) (arepa/arepas/galette/galettes/dosa/dosas/blini/blinis/cake/cakes/square/wedge/slice/pancake/pancakes/waffle/waffles/crepe/crepes/crêpe/crêpes/pikelet/pikelets/stack/stacks/uttapam/uttapams/ones) with
+              | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (each/every/the/one/your/hot/warm) (pair/pairs/portion/serving/arepa/arepas/galette/galettes/dosa/dosas/blini/blinis/cake/cakes/square/wedge/slice/pancake/pancakes/waffle/waffles/crepe/crepes/crêpe/crêpes/pikelet/pikelets/stack/stacks/uttapam/uttapams/ones) with
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich/stack/layer/plate/plate up/enjoy/crown/accompany/round off/finish off) with
+              | with (it/them) , | with (it/them) :
               | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
               | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
               | (enjoy/crown/accompany/stack/layer/plate) (them/it/each/these/the pancakes/the waffles) with
@@ -92,6 +95,7 @@ final class PhraseForms {
               | once (they're/they are/it's) (done/cooked/baked/ready/on the plate/out of the pan) | (after/when) (cooking/frying/baking/they're cooked/they're done/they come off/they're on the plate/they are done)
               | for (the kids/everyone/everybody/people/guests/the children) to (put on/pour on/pour over/add/spread)
               | in (the/a/my/our) (dip/dipping sauce/topping/sauce/glaze/filling/frosting/icing/syrup/compote/drizzle)
+              | on the (oat/sweet/savoury/plain/kids'/other/last/first/big/small/buckwheat/protein) ones
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | per (plate/stack/portion)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
@@ -102,6 +106,7 @@ final class PhraseForms {
               | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with
               | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
               | (in/into) the (pan/skillet/iron) (goes/go/went)
+          PAN | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
           PAN | to the (pan/skillet/griddle/iron/frying pan)
               | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
               | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)

@@ -263,6 +263,10 @@ final class Places {
   private void cookedIn(Mention mention) {
     int in = mention.from - 1;
     boolean fat = role(mention) == Role.FAT && mention.amount != null && !mention.placed;
+    boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
+    if (poured && fat) {
+      set(mention, Place.PAN);
+    }
     if (!fat || !clause.isWord(in, "in")) {
       return;
     }
@@ -275,6 +279,13 @@ final class Places {
         return;
       }
     }
+  }
+
+  /** "pour it on two tablespoons of sizzling butter". */
+  private boolean isPouredOn(int on) {
+    int it = clause.isWord(on - 1, "it", "this", "batter") ? on - 1 : on;
+    it = clause.isWord(it - 1, "the") ? it - 1 : it;
+    return clause.isWord(it - 1, "pour", "poured", "tip", "ladle");
   }
 
   private static void set(Mention mention, Place place) {
@@ -314,6 +325,10 @@ final class Places {
         || role == Role.LEAVENING
         || role == Role.LIQUID && mention.known().filter(Places::isPoured).isPresent()
         || role == Role.SALT;
+  }
+
+  static boolean isSpooned(String food) {
+    return SPOONED.matcher(food).find();
   }
 
   private static boolean isPoured(Food food) {

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +27,7 @@ final class Portioned {
   /** All that brackets hold. */
   private static final Pattern BRACKETS =
       Pattern.compile(
-          "(?:(?:an?|one|each|my|the) )?(?:"
+          "(?:(?:an?|one|1|each|my|the) )?(?:"
               + ("#(?: (?:an?|per|for an?) | )" + ONE)
               + ("|" + ONE + "(?: is| =| holds| weighs| of) #)"));
 
@@ -91,8 +92,27 @@ final class Portioned {
     return behind || of || BEFORE.matcher(clause.words(amount - 4, amount)).matches();
   }
 
+  /** "3 scoops (1 scoop = 50 g)". */
+  private static boolean isOne(Mention mention, Element said) {
+    List<Measure> others = said.amount.orElseThrow().others();
+    return mention.amount != null
+        && mention.isMeasured()
+        && mention.notes.isEmpty()
+        && others.size() == 1
+        && said.measure().amount() == 1
+        && said.measure().unit() == mention.amount.measure().unit()
+        && said.measure().size().equals(mention.amount.measure().size());
+  }
+
   /** "(90 g per cup)", "(500 g tub)"; whether the brackets say so. */
   static boolean inBrackets(Mention mention, Clause inner) {
+    Element whole = inner.size() == 1 && inner.get(0).isAmount() ? inner.get(0) : null;
+    if (whole != null && isOne(mention, whole)) {
+      mention.notes = " (" + whole.amount.orElseThrow().others().get(0).text() + " each)";
+      mention.restated = true;
+      whole.part = Part.NOTE;
+      return true;
+    }
     StringBuilder words = new StringBuilder();
     Element one = null;
     for (Element element : inner.elements) {

@@ -223,8 +223,25 @@ final class Retracted {
     }
   }
 
-  /** "400 g carrots, use 200". */
+  /** "400 g carrots, use 200", "tip the 500 g bag of flour in, use 200 of it". */
   private void used(int i) {
+    boolean ofIt =
+        clause.isWord(i + 3, "of")
+            && clause.isWord(i + 4, "it", "that", "this", "them", "those")
+            && clause.isStrong(i + 2)
+            && clause.isWord(i + 1, "use", "using", "take");
+    int food = i;
+    while (ofIt && food >= 0 && !clause.isFood(food)) {
+      food--;
+    }
+    int bag = ofIt && clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+    if (ofIt && food > 0 && clause.isStrong(bag)) {
+      clause.take(bag, bag + 1, Part.EXCLUDED);
+      clause.take(food + 1, i + 2, Part.NOTE);
+      clause.take(i + 3, i + 5, Part.NOTE);
+      correct(bag, i + 2, true);
+      return;
+    }
     boolean use = clause.isMark(i, ",", ";", "-", "–") && clause.isWord(i + 1, "use", "take");
     int right = use ? amount(i + 2, 2) : -1;
     int old = right < 0 ? -1 : last(i);

@@ -208,7 +208,8 @@ final class Spans {
     boolean measured = i > 0 && (cover.at(i).isAmount() || tokens.get(i - 1).isWord("of"));
     measured |= i > 1 && LineWords.isDescribing(tokens.get(i - 1).low()) && isNumber(tokens, i - 2);
     boolean begins = i == 0 || tokens.get(i - 1).isMark(",", ";", "/", "•");
-    measured |= begins && i + 1 < tokens.size() && isNumber(tokens, i + 1); // "mlik 200 ml"
+    boolean name = begins && !tokens.get(i).isWord("nana", "nanas", "flower");
+    measured |= name && i + 1 < tokens.size() && isNumber(tokens, i + 1); // "mlik 200 ml"
     Misspelt.meant(foods, tokens, i, measured).ifPresent(right -> spelt(tokens, i, right, cover));
   }
 

@@ -215,6 +215,12 @@ final class Swaps {
           && clause.get(i - 1).isOfAKind(clause.get(i + 2))) {
         clause.take(i, i + 3, Part.EXCLUDED);
       }
+      int instead = clause.isWord(i + 1, "the") && clause.isStrong(i + 2) ? i + 3 : -1;
+      int next = clause.has(instead + 1) && clause.get(instead + 1).isAmount() ? instead + 2 : -1;
+      boolean given = clause.isWord(i, "for") && instead > 0 && clause.isFood(instead);
+      if (given && next > 0 && clause.ahead(next, 2, Element::isFood) > 0) {
+        clause.take(i, instead + 1, Part.EXCLUDED); // "for the two eggs a mashed banana"
+      }
       int old = pair && clause.isStrong(i + 2) ? clause.ahead(i + 3, 2, Element::isFood) : -1;
       if (old > 0 && clause.isFood(old) && isKindBefore(i, clause.get(old))) {
         clause.take(i, old + 1, Part.EXCLUDED); // "10 g stevia per cake for the 20 g of sugar"
