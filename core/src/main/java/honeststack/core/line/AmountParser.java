@@ -73,7 +73,9 @@ public final class AmountParser {
         i = smaller.get().next();
         on = true;
       }
-      Optional<Term> term = term(i);
+      boolean tin = !first.measure().size().isEmpty() && first.measure().unit() == Unit.COUNT;
+      boolean held = tin && (word(i, "and") || mark(i, "+", "&")); // "a tin and 50 ml"
+      Optional<Term> term = held ? Optional.empty() : term(i);
       if (term.isPresent()) {
         terms.add(term.get());
         i = end;

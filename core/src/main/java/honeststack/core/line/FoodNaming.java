@@ -127,6 +127,11 @@ final class FoodNaming {
     List<Token> head = notes.head();
     FreeFrom free = FreeFrom.of(Token.joined(all));
     List<List<Token>> candidates = head.size() == all.size() ? List.of(all) : List.of(all, head);
+    boolean whole = candidates.stream().anyMatch(name -> isKnown(name, suffix));
+    Optional<Named> longest = whole ? Optional.empty() : behindIdle(all, free, notes, suffix);
+    if (longest.isPresent()) {
+      return longest.get();
+    }
     List<List<Token>> tried = new ArrayList<>(List.of(List.of(), List.of()));
     for (Predicate<Token> drop : notes.drops(free)) {
       for (int i = 0; i < candidates.size(); i++) {
@@ -168,6 +173,25 @@ final class FoodNaming {
         left,
         "No food in the larder is called “" + left + "”.",
         "one of the larder's foods; the nearest are offered");
+  }
+
+  private boolean isKnown(List<Token> name, String suffix) {
+    return found(Token.joined(name), suffix).isPresent();
+  }
+
+  /** "good tart cherries": the name behind words that say nothing; empty where none is known. */
+  private Optional<Named> behindIdle(
+      List<Token> all, FreeFrom free, Notes notes, String suffix) {
+    for (int i = 1; i < all.size() && LineWords.isIdle(all.get(i - 1).low()); i++) {
+      List<Token> name = all.subList(i, all.size());
+      Optional<Foods.Named> found =
+          found(Token.joined(name), suffix).filter(food -> free.allows(food.food()));
+      if (found.isPresent()) {
+        return found.map(
+            food -> new Named(food.food(), food.general(), name, notes.unused(all, all)));
+      }
+    }
+    return Optional.empty();
   }
 
   private List<Food> kind(String name, FreeFrom free) {

@@ -33,6 +33,11 @@ public final class NumberText {
 
   private NumberText() {}
 
+  /** Whether a word, in small letters, is a number: "three", "half", "hundred". */
+  public static boolean isWord(String word) {
+    return NumberWords.isNumber(word) || TIMES.containsKey(word);
+  }
+
   /**
    * Reads a number on its own, 0 or more: "120", "0,5", "1½", "1 1/2", "two and a half".
    *

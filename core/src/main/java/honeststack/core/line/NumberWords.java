@@ -73,6 +73,10 @@ final class NumberWords {
         : Optional.empty();
   }
 
+  static boolean isNumber(String word) {
+    return isSmall(word) || FIRST.contains(word);
+  }
+
   /** "three" of "three quarters". */
   static Double digit(String word) {
     Integer one = ONES.get(word);

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import java.util.EnumSet;
@@ -172,7 +173,9 @@ final class Headings {
     for (int i = 1; i <= MOST_LABEL_WORDS && i + 2 < tokens.size(); i++) {
       boolean dash = tokens.get(i).isMark("-", "–") && isNumber(tokens, i + 1);
       boolean apart = dash && tokens.get(i).start() > tokens.get(i - 1).end();
-      Set<Sort> heading = apart ? of(tokens.subList(0, i)) : Set.of();
+      boolean held = apart && isMeasure(tokens.subList(i + 1, tokens.size()));
+      boolean dish = held && isEndOfDish(tokens, i); // "whipped cream - 100 g"
+      Set<Sort> heading = apart && !dish ? of(tokens.subList(0, i)) : Set.of();
       if (heading.contains(Sort.H_PAN) || heading.contains(Sort.H_PLATE)) {
         return i;
       }
@@ -218,11 +221,37 @@ final class Headings {
    */
   static Set<Sort> before(List<Token> tokens, int colon) {
     Set<Sort> heading = of(tokens.subList(0, colon));
+    if (isEndOfDish(tokens, colon) && isMeasure(tokens.subList(colon + 1, tokens.size()))) {
+      return Set.of(); // "chocolate sauce: 100 g"
+    }
     boolean figure = colon == 1 && LabelLines.isFigure(tokens.get(0));
     if (figure && tokens.subList(colon + 1, tokens.size()).stream().noneMatch(Headings::isFat)) {
       heading.remove(Sort.H_PAN);
     }
     return heading;
+  }
+
+  /** A number and its unit, and nothing else. */
+  private static boolean isMeasure(List<Token> behind) {
+    return !behind.isEmpty()
+        && isNumber(behind, 0)
+        && behind.size() <= MOST_LABEL_WORDS
+        && behind.stream()
+            .skip(1)
+            .allMatch(token -> UnitWords.of(token.low()).isPresent() || token.isMark(".", ")"));
+  }
+
+  /** "hundred grams chocolate topping": a number in words, and a unit. */
+  private static boolean isMeasured(List<Token> tokens) {
+    for (int i = 0; i + 2 < tokens.size(); i++) {
+      boolean unit = UnitWords.of(tokens.get(i + 1).low()).isPresent();
+      boolean number =
+          NumberText.isWord(tokens.get(i).low()) || tokens.get(i).isWord("a", "an", "quarter");
+      if (unit && number) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isFat(Token token) {
@@ -259,7 +288,7 @@ final class Headings {
         || isDish(tokens, end)) {
       found.add(Sort.H_PLATE);
     }
-    found.removeIf(sort -> !sort.name().startsWith("H_"));
+    found.removeIf(sort -> !sort.isHeading());
     return found;
   }
 
@@ -270,6 +299,10 @@ final class Headings {
     boolean few = end <= MOST_WORDS && tokens.get(end - 1).isWord(TOPPINGS);
     boolean meant = tokens.get(0).isWord("for") || colon;
     return few || meant && (end > 1 || alone) && tokens.get(end - 1).isWord(DISHES);
+  }
+
+  private static boolean isEndOfDish(List<Token> tokens, int end) {
+    return end > 0 && tokens.get(end - 1).isWord(DISHES);
   }
 
   static boolean isNumberOnly(List<Token> tokens, int from) {
@@ -285,6 +318,10 @@ final class Headings {
     }
     boolean counted = number > 0 && tokens.get(number - 1).isWord("for");
     boolean bracket = number < tokens.size() && tokens.get(number).isMark("(");
+    boolean held = bracket && isMeasure(tokens.subList(number + 1, tokens.size()));
+    if (isMeasured(tokens) || held && isEndOfDish(tokens, number)) {
+      return false; // "caramel (100 g)"
+    }
     return number >= tokens.size() - 1 || bracket || counted;
   }
 

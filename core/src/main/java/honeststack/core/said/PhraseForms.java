@@ -47,7 +47,7 @@ final class PhraseForms {
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
               | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
-          H_BOWL | (teig/der teig/für den teig/pâte/la pâte/pour la pâte/masa/para la masa/impasto/per l'impasto/beslag/massa/ciasto/smet)
+          H_BOWL | (teig/der teig/für den teig/pâte/la pâte/pour la pâte/para la masa/impasto/per l'impasto/beslag/massa/ciasto/smet)
           H_PAN | (zum braten/zum backen/für die pfanne/zum einfetten/pour la poêle/pour la cuisson/para freír/para la sartén/per la padella/per friggere/til stegning/till stekning/voor de pan/om te bakken/do smażenia)
           H_PLATE | (belag/zum servieren/zum bestreuen/zum anrichten/dazu/füllung/garniture/pour servir/pour garnir/para servir/relleno/para el relleno/per servire/per guarnire/ripieno/til servering/till servering/för servering/om te serveren/vulling/recheio/do podania/nadzienie)
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)

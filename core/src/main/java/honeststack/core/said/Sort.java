@@ -52,5 +52,10 @@ enum Sort {
   H_BOWL,
   H_PAN,
   H_PLATE,
-  IDLE
+  IDLE;
+
+  /** It says something of what stands below it, and nothing within a sentence. */
+  boolean isHeading() {
+    return ordinal() >= H_LIST.ordinal() && this != IDLE;
+  }
 }

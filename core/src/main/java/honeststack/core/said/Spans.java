@@ -64,7 +64,7 @@ final class Spans {
               tokens,
               i,
               found -> {
-                if (!isNoun(tokens, at, found.to())) {
+                if (!isNoun(tokens, at, found.to()) && !isHeadingOnly(found)) {
                   cover.offer(at, Element.phrase(tokens, at, found), score(found, at));
                 }
               });
@@ -72,13 +72,29 @@ final class Spans {
     return cover.elements();
   }
 
+  /** "the icing" is a heading by itself, and no part of "the icing sugar". */
+  private static boolean isHeadingOnly(Phrases.Found found) {
+    return found.sorts().stream().allMatch(Sort::isHeading);
+  }
+
   /** "50 g of butter it was": nothing is to be buttered. */
   private static boolean isNoun(List<Token> tokens, int from, int to) {
     boolean of = from > 0 && tokens.get(from - 1).isWord("of");
     boolean same = to < tokens.size() && tokens.get(to).isWord("same"); // "oil the same"
+    boolean mix = // "fold 100 g pancake mix through"
+        from > 0 && to > from + 1 && tokens.get(from).isWord("mix") && isMixed(tokens, from - 1);
+    if (mix) {
+      return true;
+    }
     return to > from + 1
         && (of || same)
         && tokens.get(from).isWord("butter", "oil", "salt", "flour", "cream", "grease");
+  }
+
+  private static boolean isMixed(List<Token> tokens, int i) {
+    return tokens
+        .get(i)
+        .isWord("pancake", "waffle", "hotcake", "buttermilk", "berry", "baking", "cake", "nut");
   }
 
   private static double score(Phrases.Found found, int from) {
