@@ -73,8 +73,10 @@ public final class AmountParser {
         i = smaller.get().next();
         on = true;
       }
-      boolean tin = !first.measure().size().isEmpty() && first.measure().unit() == Unit.COUNT;
-      boolean held = tin && (word(i, "and") || mark(i, "+", "&")); // "a tin and 50 ml"
+      boolean count = first.measure().unit() == Unit.COUNT;
+      boolean tin = count && !first.measure().size().isEmpty();
+      boolean held = // "a tin and 50 ml"
+          count && (word(i, "and") || mark(i, "&")) || tin && mark(i, "+");
       Optional<Term> term = held ? Optional.empty() : term(i);
       if (term.isPresent()) {
         terms.add(term.get());

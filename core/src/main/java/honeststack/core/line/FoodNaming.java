@@ -180,8 +180,7 @@ final class FoodNaming {
   }
 
   /** "good tart cherries": the name behind words that say nothing; empty where none is known. */
-  private Optional<Named> behindIdle(
-      List<Token> all, FreeFrom free, Notes notes, String suffix) {
+  private Optional<Named> behindIdle(List<Token> all, FreeFrom free, Notes notes, String suffix) {
     for (int i = 1; i < all.size() && LineWords.isIdle(all.get(i - 1).low()); i++) {
       List<Token> name = all.subList(i, all.size());
       Optional<Foods.Named> found =

@@ -110,6 +110,7 @@ final class Ellipses {
         head = last.startsWith("self-r") ? "flour" : HEADS.contains(last) ? last : head;
         flour |= head.equals("flour");
       } else if (!noun(head, element).isEmpty()
+          && !element.isWord("whites") // of eggs
           && (isMeasured(i) || isCorrect(i) || isNameFirst(i))
           && isLast(i)) {
         String name = element.low() + " " + noun(head, element);

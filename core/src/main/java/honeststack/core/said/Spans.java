@@ -150,7 +150,8 @@ final class Spans {
         continue; // "two tablespoons of sugar sprinkle 20 g of nuts over"
       }
       boolean drunk = words.size() > 1 && words.get(words.size() - 1).isWord("drink");
-      if (drunk && to < tokens.size() && tokens.get(to).isWord("up", "in", "the", "all")) {
+      boolean in = to + 1 < tokens.size() && !tokens.get(to + 1).isWord("a", "an");
+      if (drunk && in && tokens.get(to).isWord("up", "in", "the", "all")) {
         continue; // "so the oats drink up the milk"
       }
       if (isOfAnother(tokens, to)) {
