@@ -12,8 +12,10 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
@@ -22,6 +24,17 @@ import java.util.regex.Pattern;
  * quoting it; what it does not use it says.
  */
 public final class LineReader {
+  private static final String[] NUTRIENTS = {
+    "protein", "proteins", "carbs", "carb", "carbohydrate", "carbohydrates", "fibre", "fiber",
+    "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
+  };
+
+  /** Millilitres of juice that go by the fruit's name alone (common practice). */
+  private static final double MOST_JUICE = 100;
+
+  private static final Set<Unit> POURED =
+      EnumSet.of(Unit.SPLASH, Unit.DROP, Unit.DASH, Unit.DRIZZLE, Unit.SPOON);
+
   private static final Pattern TWO_PARTS =
       Pattern.compile(
           "\\b(?:zest|rind|peel|juice)\\s*(?:and|&|\\+)\\s*(?:the\\s+)?(?:zest|rind|peel|juice)\\b",
@@ -237,9 +250,17 @@ public final class LineReader {
               .isPresent();
     }
 
-    /** Of a squeezed fruit its juice is meant. */
+    /** Of a squeezed fruit its juice is meant, and of a spoon or a drop of lemon. */
     private String suffix(Notes notes, List<Term> terms) {
-      boolean squeezed = !terms.isEmpty() && terms.get(0).measure().unit() == Unit.SQUEEZE;
+      Unit unit = terms.isEmpty() ? Unit.COUNT : terms.get(0).measure().unit();
+      boolean sour =
+          notes.rest.stream().anyMatch(t -> t.isWord("lemon", "lime", "lemons", "limes"));
+      double amount = terms.isEmpty() ? 0 : terms.get(0).measure().amount();
+      boolean poured =
+          unit.kind() == Unit.Kind.SPOON
+              || unit == Unit.MILLILITRE && amount <= MOST_JUICE
+              || POURED.contains(unit);
+      boolean squeezed = unit == Unit.SQUEEZE || sour && poured;
       return !part.isEmpty() ? " " + part : squeezed ? " juice?" : notes.suffix;
     }
 
@@ -274,8 +295,15 @@ public final class LineReader {
       AmountParser parser = new AmountParser(text, aside);
       return parser
           .measure(parser.about(0), false)
+          .filter(found -> !isNutrient(aside, found.next()))
           .map(Found::measure)
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
+    }
+
+    /** "2 eggs (12 g protein each)": of a label, not of the food. */
+    private static boolean isNutrient(List<Token> aside, int i) {
+      int of = i < aside.size() && aside.get(i).isWord("of", "net") ? i + 1 : i;
+      return of < aside.size() && aside.get(of).isWord(NUTRIENTS);
     }
 
     /** "about 1 medium" beside a weight says no more of it. */

@@ -25,6 +25,9 @@ final class Compounds {
     mentions.removeIf(
         one -> compounds.isExplained(one, mentions) || compounds.isResult(one, mentions));
     mentions.stream().filter(Compounds::isVanillaSugar).forEach(one -> one.foodText += " sugar");
+    mentions.stream()
+        .filter(Compounds::isYeastCake)
+        .forEach(one -> one.foodText = "fresh " + one.foodText);
     for (int i = mentions.size() - 1; i > 0; i--) {
       Mention first = mentions.get(i - 1);
       Mention second = mentions.get(i);
@@ -47,6 +50,13 @@ final class Compounds {
     return mention.foodText.equalsIgnoreCase("vanilla")
         && mention.amount != null
         && mention.amount.measure().size().equals("packet");
+  }
+
+  /** "a cake of yeast": dried it comes in none. */
+  private static boolean isYeastCake(Mention mention) {
+    return mention.foodText.equalsIgnoreCase("yeast")
+        && mention.amount != null
+        && mention.amount.measure().size().equals("cake");
   }
 
   /** "1 flax egg = 1 tbsp ground flax + 3 tbsp water": what it is made of stands behind it. */

@@ -101,7 +101,10 @@ final class Counts {
     String size = number.measure().size();
     boolean made = isBehind(i, Sort.YIELD);
     boolean shaped = made && SHAPES.contains(size); // "makes 8 square ones"
-    boolean cakes = shaped || size.equals("cake") || size.equals("piece") && !isFoodNext(i + 1);
+    boolean cakes =
+        shaped
+            || size.equals("cake") && !isFoodNext(i + 1)
+            || size.equals("piece") && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
       return;
     }

@@ -250,12 +250,15 @@ final class Linking {
     if (clause.get(amount).corrects) {
       return NEVER;
     }
+    boolean marked = // "sour cream – 500 g – sugar – 100 g – vanilla – a little"
+        clause.isMark(amount - 1, "-", "–", "—", ":", "=") && isNamesFirst();
+    int name = marked ? amount - 2 : amount - 1;
     boolean taken =
         amount > 0
-            && clause.isFood(amount - 1)
+            && clause.isFood(name)
             && clause.isFood(places.get(0))
             && !isVerb(clause.get(places.get(0)))
-            && !isVerb(clause.get(amount - 1));
+            && !isVerb(clause.get(name));
     boolean weak = clause.get(amount).isWeak();
     double cost = taken ? TAKEN : 0;
     int words = 0;

@@ -24,6 +24,7 @@ final class PhraseForms {
               | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
               | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
               | (i'm/we're/he's/she's/they're/i am/we are/been/staying/stay/stays/keep/keeping/come/came) off (/the/all)
+          EXCLUDE | (left out/left off/missed out/leave off/leaving off/missing out/dropped out) (/the/all the/all/any/my)
           EXCLUDE | (dropped/ditched/binned/skipped/omitted/removed/scrapped) (the/all the/any)
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)

@@ -58,7 +58,7 @@ final class PhraseList {
               | topping per waffle | topping per pancake | i put on top | serve warm with
               | serving | to finish | for the topping | for topping | for the top | for the plate
               | for the table | to serve | to top | topping | tops with | dollop on | dress with
-          PLATE | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
+          PLATE | on it | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
               | on top | on the top | on top pls | to serve | for serving | for the top
               | for topping | for the topping | to top | on them | on each | on each one
               | on each serving | on the plate | on the side | on the stack | over the top
@@ -123,7 +123,7 @@ final class PhraseList {
           UNIT_OTHER | minutes | minute | mins | min | hours | hour | hrs | hr | seconds | second
               | secs | sec | days | day | weeks | week | months | month | years | year | year old
               | o'clock | am | pm | degrees | degree | ° | °c | °f | celsius | fahrenheit | cm
-              | mm | inch | inches | centimetres | centimeters | metres | times | strokes
+              | mm | centimetre | centimeter | millimetre | millimeter | inch | inches | centimetres | centimeters | metres | times | strokes
               | rounds of | reviews | stars | ratings | % | percent | per cent | kcal | calories
               | calorie | cal | cals | kj | side | sides | watt | watts | readers | star | dogs
               | grandchildren | cent | cents | euro | euros | dollars | halves | goes

@@ -41,6 +41,9 @@ final class SpokenMarks {
           "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 
+  /** "salt 'n pepper". */
+  private static final Pattern AND = Pattern.compile("(?<= )['’]n['’]?(?= )");
+
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Pattern STOP = word("full stop|period");
@@ -66,6 +69,9 @@ final class SpokenMarks {
             .replace(":)", "  ")
             .replace(";)", "  ")
             .replace(":-)", "   ");
+    if (has(bare, "'n", "’n")) {
+      bare = AND.matcher(bare).replaceAll(at -> at.group().length() == 2 ? "& " : " & ");
+    }
     bare = CELLS.matcher(bare).replaceAll("$1 ");
     if (has(low, "für ", "para ", "pour ")) {
       bare = FOR.matcher(bare).replaceAll(at -> at.group().length() == 3 ? "for" : "for ");

@@ -82,9 +82,13 @@ final class Swaps {
             break; // "swap half of the flour for almonds": some of it stays
           }
           if (isNew(i, j)) {
-            int old = clause.ahead(j + 1, FAR, Element::isFood);
-            clause.take(old, old + 1, Part.EXCLUDED);
-          } else if (clause.isFood(j - 1) || clause.isMark(j - 1, "-", ",")) {
+            int from = clause.isStrong(j + 1) ? j + 2 : j + 1;
+            int old = clause.ahead(from, FAR, Element::isFood);
+            clause.take(from, old + 1, Part.EXCLUDED);
+            clause.take(from - 1, from, Part.EXCLUDED);
+          } else if (clause.isFood(j - 1)
+              || clause.isFood(j - 2) && clause.get(j - 1).kind == Element.Kind.WORD
+              || clause.isMark(j - 1, "-", ",")) {
             clause.exclude(i, j);
             handOn(i, j);
             goOn(j);
@@ -117,6 +121,10 @@ final class Swaps {
     boolean bare = clause.isStrong(verb + 1) && clause.isFood(swapped + 1);
     if (old > 0 && bare && isFoodBetween(verb, swapped)) {
       return true; // "sub 100 g mashed banana for eggs"
+    }
+    boolean both = clause.isStrong(verb + 1) && clause.isStrong(swapped + 1);
+    if (sub && both && isFoodBetween(verb, swapped)) {
+      return true; // "substitute 60 g applesauce for 60 g of the oil"
     }
     return old > 0 && !definite && clause.isWord(swapped + 1, "the", "your", "my", "each", "an");
   }

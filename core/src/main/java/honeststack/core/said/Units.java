@@ -43,7 +43,9 @@ final class Units {
                   mention.restated = true;
                 });
       }
-      before = mention.amount != null ? mention : before;
+      boolean goesOn = // "cinnamon 1 tsp, ginger ½, nutmeg ¼"
+          before != null && mention.restated && mention.amount != null && mention.amount.isCount();
+      before = mention.amount != null && !goesOn ? mention : before;
     }
   }
 
@@ -90,7 +92,14 @@ final class Units {
     Optional<Food> food = mention.known();
     boolean many = // "200 of egg whites"
         mention.amount.measure().amount() >= MANY_PIECES && mention.amountText.endsWith(" of");
-    if (food.isEmpty() || isCounted(food.get()) && !many || mention.amount.instead != null) {
+    boolean part = // "cinnamon 1 tsp, nutmeg ¼"
+        before != null
+            && mention.amount.measure().amount() < 1
+            && isBehind(before)
+            && isBehind(mention);
+    if (food.isEmpty()
+        || isCounted(food.get()) && !many && !part
+        || mention.amount.instead != null) {
       return Optional.empty();
     }
     if (mention.amount.measure().amount() >= LEAST) {
