@@ -142,6 +142,15 @@ public final class UnitWords {
       Unit spoon = table ? Unit.TABLESPOON : Unit.TEASPOON;
       return Optional.of(new Found(spoon, dot(tokens, next + 2)));
     }
+    boolean romance =
+        word.isWord("colher", "colheres", "cucharada", "cucharadas", "cucchiaio", "cucchiai")
+            && next + 1 < tokens.size()
+            && tokens.get(next).isWord("de", "da", "di")
+            && tokens.get(next + 1).isWord("sopa", "chá", "cha", "café", "tè", "té", "tavola");
+    if (romance) {
+      boolean table = tokens.get(next + 1).isWord("sopa", "tavola");
+      return Optional.of(new Found(table ? Unit.TABLESPOON : Unit.TEASPOON, next + 2));
+    }
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
     unit = unit == null ? MISSPELT.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));

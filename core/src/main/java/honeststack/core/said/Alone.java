@@ -71,7 +71,8 @@ final class Alone {
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
     }
-    if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && isSpray(amount)) {
+    boolean sprayed = isSpray(amount) || clause.elements.stream().anyMatch(e -> e.isWord("spray"));
+    if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && sprayed) {
       unknown = "oil"; // "fry with a few sprays"
     }
     if (unknown.isEmpty()) {

@@ -106,6 +106,9 @@ final class AmountSpans {
 
   /** A food's name, which must not be the amount's before it. */
   private boolean hasName(List<Token> tokens, int from) {
+    if (from < tokens.size() && tokens.get(from).kind() == Token.Kind.MARK) {
+      return false;
+    }
     for (int to = from + 1; to <= Math.min(tokens.size(), from + 3); to++) {
       String name = Token.joined(tokens.subList(from, to));
       if (foods.byName(name).isPresent()) {

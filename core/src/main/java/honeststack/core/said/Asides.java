@@ -22,7 +22,8 @@ final class Asides {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
         before = is ? mention : before;
       }
-      if (before != null && Splits.goOn(clause, before, aside.clause(), true)) {
+      if (before != null && Splits.goOn(clause, before, aside.clause(), true)
+          || isHeldBack(aside.clause())) {
         continue;
       }
       Mention next = next(aside);
@@ -69,6 +70,22 @@ final class Asides {
       aside.clause().elements.forEach(element -> element.part = Part.NOTE);
     }
     return reason;
+  }
+
+  /** "150 g sugar (keep 1 tbsp back for dusting)": of what was measured. */
+  private static boolean isHeldBack(Clause inner) {
+    boolean held =
+        inner.isWord(0, "keep", "hold", "reserve", "save", "reserving", "keeping")
+            && inner.hasAmount()
+            && inner.elements.stream().noneMatch(Element::isFood)
+            && inner.elements.stream()
+                .anyMatch(e -> e.isWord("back", "aside") || e.is(Sort.PLATE, Sort.PAN));
+    if (held) {
+      inner.mentions.clear();
+      inner.loose.clear();
+      inner.elements.forEach(element -> element.part = Part.METHOD);
+    }
+    return held;
   }
 
   /** "1 serving (2 tbsp, 30 g) maple syrup": what follows right behind, unless it is measured. */

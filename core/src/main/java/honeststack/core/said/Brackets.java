@@ -60,6 +60,12 @@ final class Brackets {
     boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
     if (before == null) {
       outer.mentions.addAll(inner.mentions);
+    } else if (isNamed()) {
+      before.food = inner.mentions.get(0).food;
+      before.foodText = inner.mentions.get(0).foodText;
+      before.restated = true;
+      all(Part.NOTE);
+      before.food.part = Part.FOOD;
     } else if (isShared()) {
       share();
     } else if (isPlace()) {
@@ -102,6 +108,15 @@ final class Brackets {
       note();
     }
     new BracketCounts(outer, inner).take(before == null);
+  }
+
+  /** "600 ml uisce (water)": what a name means that nobody knows. */
+  private boolean isNamed() {
+    return before.food == null
+        && before.isMeasured()
+        && inner.size() == 1
+        && inner.mentions.size() == 1
+        && inner.mentions.get(0).known().isPresent();
   }
 
   /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */

@@ -70,6 +70,10 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
+    boolean eggs = clause.isWord(i - 1, "and", "plus") && clause.isFood(i - 2);
+    if (eggs && clause.get(i - 2).low().startsWith("egg") && Implied.isSized(clause, i + 1)) {
+      return; // "four large eggs and four small ones"
+    }
     if (Rounds.isRound(clause, i)) {
       number.part = Part.METHOD;
       return;

@@ -46,7 +46,9 @@ final class Further {
   }
 
   private static boolean isFurther(Clause clause, int amount) {
-    return FURTHER.matcher(clause.low(amount - 1)).matches() || isLater(clause, amount + 1);
+    boolean bare = clause.get(amount).isCount(); // "48 h later" is no flour
+    return FURTHER.matcher(clause.low(amount - 1)).matches()
+        || (bare ? clause.isWord(amount + 1, "more") : isLater(clause, amount + 1));
   }
 
   private static boolean isLater(Clause clause, int from) {

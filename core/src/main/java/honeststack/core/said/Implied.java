@@ -35,6 +35,7 @@ final class Implied {
     Implied implied = new Implied(clause);
     implied.sizes();
     implied.sizedEggs();
+    implied.moreEggs();
     implied.greased();
     clause.mentions.forEach(implied::sprayed);
     clause.mentions.forEach(implied::freed);
@@ -121,6 +122,34 @@ final class Implied {
           mention.amountText = mention.amount.text() + " " + size.group(1);
         }
       }
+    }
+  }
+
+  /** "small ones" behind a number of eggs. */
+  static boolean isSized(Clause clause, int i) {
+    return ONES.matcher(clause.words(i, i + 2)).lookingAt();
+  }
+
+  /** "four large eggs and four small ones": more of them. */
+  private void moreEggs() {
+    for (Mention mention : List.copyOf(clause.mentions)) {
+      int more = mention.to + 1;
+      boolean egg = mention.food != null && isEgg(mention.foodText.replaceFirst("^\\w+ ", ""));
+      boolean joined = clause.isWord(mention.to, "and", "plus") && clause.has(more);
+      if (!egg || !joined || !clause.get(more).isAmount() || !isSized(clause, more + 1)) {
+        continue;
+      }
+      Mention others = new Mention();
+      others.amount = clause.get(more);
+      others.food = mention.food;
+      others.from = more;
+      others.to = more + 2;
+      others.amountText = others.amount.text() + " " + clause.low(more + 1).split(" ")[0];
+      others.foodText = "eggs";
+      others.restated = true;
+      others.amount.part = Part.AMOUNT;
+      clause.take(more + 1, more + 2, Part.NOTE);
+      clause.mentions.add(clause.mentions.indexOf(mention) + 1, others);
     }
   }
 

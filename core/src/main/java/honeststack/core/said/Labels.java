@@ -96,6 +96,11 @@ final class Labels {
     if (!clause.isFood(food) || !LABELLED.matcher(clause.get(food).text()).matches()) {
       return;
     }
+    if (clause.isStrong(food - 1) && clause.low(food - 2).equals("of which")) {
+      mark(food); // "of which 20 g sugars"
+      mark(food - 1);
+      return;
+    }
     boolean which = clause.low(food - 1).equals("of which");
     boolean per =
         clause.low(food + 1).matches("per (?:serving|portion|pancake|waffle|stack|plate)");

@@ -124,6 +124,7 @@ final class Linking {
     boolean apart =
         (also > food + 1 || pieces)
             && !isOfNext(food, also)
+            && !clause.isWord(also + 1, "of") // "1 egg white, half a teaspoon of …"
             && !isWordNext(also)
             && !isPlaced(food, also)
             && !clause.is(also + 1, Sort.PAN, Sort.PLATE);

@@ -39,6 +39,9 @@ final class Misspelt {
           entry("btter", "butter"),
           entry("butte", "butter"),
           entry("hony", "honey"),
+          entry("sinamon", "cinnamon"),
+          entry("sinnamon", "cinnamon"),
+          entry("cinamon", "cinnamon"),
           entry("yest", "yeast"),
           entry("waetr", "water"),
           entry("wter", "water"));

@@ -31,7 +31,7 @@ final class PhraseForms {
               | (i/we) (leave/left/have left/always leave) out
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
-              | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
+              | hm | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
           IDLE | on top of (that/this/those/all that) | for myself | ofc | tbh | imo | imho | lol | btw | obvs | thx | ngl | haha | hehe | idk | fyi | omg | yum | innit | mate | bro | y'all | folks | d'you know what i mean | do you know what i mean | if you know what i mean | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
           LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
@@ -75,6 +75,7 @@ final class PhraseForms {
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (each/every/the/one/your/hot/warm) (pair/pairs/portion/serving/arepa/arepas/galette/galettes/dosa/dosas/blini/blinis/cake/cakes/square/wedge/slice/pancake/pancakes/waffle/waffles/crepe/crepes/crêpe/crêpes/pikelet/pikelets/stack/stacks/uttapam/uttapams/ones) with
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich/stack/layer/plate/plate up/enjoy/crown/accompany/round off/finish off) with
+              | (stack/stacks) of (two/three/four/five/six/2/3/4/5/6) with
               | with (it/them) , | with (it/them) :
               | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
               | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
@@ -109,6 +110,7 @@ final class PhraseForms {
               | (in/into) the (pan/skillet/iron) (goes/go/went)
           PAN | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
           PAN | to the (pan/skillet/griddle/iron/frying pan)
+              | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
               | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
               | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)
               | to (cook/fry/grease/oil/brush/coat/line/wipe/season/bake/brown) (/the pan/the iron/the griddle/the skillet/the waffle iron/them/it/each/the pancakes/the waffles/the crepes/pancakes/waffles) (/in/with)

@@ -101,7 +101,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
+          YIELD | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
               | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
@@ -120,7 +120,7 @@ final class PhraseList {
               | serving | kids | children | teachers | adults | of us | ppl | hungry children
               | patient | patients | residents | campers | grown-ups | hungry people | walkers | mouths | diners | students | pupils | to share
           PER | per | a piece | apiece | each
-          UNIT_OTHER | minutes | minute | mins | min | hours | hour | hrs | hr | seconds | second
+          UNIT_OTHER | minutes | minute | mins | min | hours | hour | hrs | hr | h | seconds | second
               | secs | sec | days | day | weeks | week | months | month | years | year | year old
               | o'clock | am | pm | degrees | degree | ° | °c | °f | celsius | fahrenheit | cm
               | mm | centimetre | centimeter | millimetre | millimeter | inch | inches | centimetres | centimeters | metres | times | strokes
@@ -188,7 +188,7 @@ final class PhraseList {
               | scoop
           IDLE | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
               | no question | no wonder
-          IDLE | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
+          IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the
               | never forget the | remember the | creamy | buttery | milky | salty | sugary | oily | eggy | nutty
               | fruity | lemony | cheesy | spicy | watery | floury | chocolatey | chocolaty | saucy | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts

@@ -46,6 +46,7 @@ final class Retracted {
       retracted.wentBack(i);
       retracted.changed(i);
       retracted.used(i);
+      retracted.onlyHad(i);
     }
   }
 
@@ -199,6 +200,22 @@ final class Retracted {
   private int one(int from) {
     int last = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 2 : clause.size() - 1;
     return last > from && clause.isWord(last, "one") && clause.get(last).isAmount() ? last : -1;
+  }
+
+  /** "125 g butter, I only had 100 left". */
+  private void onlyHad(int i) {
+    boolean had =
+        clause.isMark(i, ",", "-", "–")
+            && clause.isWord(i + 1, "i", "we")
+            && clause.isWord(i + 2, "only", "just")
+            && clause.isWord(i + 3, "had", "used", "have");
+    int old = had ? last(i) : -1;
+    boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
+    if (near && clause.isStrong(i + 4) && !clause.isFood(i + 5)) {
+      clause.take(old, old + 1, Part.EXCLUDED);
+      clause.take(i, i + 4, Part.NOTE);
+      correct(old, i + 4, true);
+    }
   }
 
   /** "tried it with 200 g of spelt but went back to 200 g of plain flour". */

@@ -15,6 +15,12 @@ final class Since {
   /** So many words before a food it is said to be the right one. */
   private static final int CUE_BEFORE = 3;
 
+  /** Which takes back what was told; "no" and "actually" may not. */
+  private static final Remembered BACK =
+      Remembered.whole(
+          "no wait|no sorry|sorry|scratch that|wait|hang on|hold on|scrap that|correction|hm|hmm|oops"
+              + "|i mean|i meant|strike that|oh no|oh no sorry|no i mean");
+
   private static final Pattern THEN =
       Pattern.compile(
           "\\b(?:last (?:week|time|year|month|weekend|sunday|batch|one)|yesterday"
@@ -48,8 +54,9 @@ final class Since {
         boolean earlier = i < at || old.to <= mention.from;
         boolean gone =
             earlier
-                && isAlike(old, mention)
+                && (isAlike(old, mention) || i == at && isOtherFood(clauses.get(at), old, mention))
                 && (i == at && isRight(clauses.get(at), mention)
+                    || !isAlike(old, mention)
                     || isTotal(clauses.get(at), old, mention)
                     || isPast(clauses, i, old, at, mention));
         if (gone) {
@@ -58,6 +65,31 @@ final class Since {
         }
       }
     }
+  }
+
+  /** "150 ml dashi, no wait, she's vegan, 150 ml soy milk": as much of another of its kind. */
+  private static boolean isOtherFood(Clause clause, Mention old, Mention mention) {
+    boolean alike =
+        old != mention
+            && old.isMeasured()
+            && old.amount != null
+            && old.food != null
+            && old.place == mention.place
+            && old.food.isOfAKind(mention.food)
+            && !old.food.isSameFood(mention.food)
+            && old.amount.low().equals(mention.amount.low());
+    for (int i = old.to; alike && i < mention.from; i++) {
+      boolean back = clause.is(i, Sort.CORRECT) && BACK.is(clause.low(i));
+      if (back) {
+        return true;
+      }
+      boolean other =
+          clause.isStrong(i) || clause.get(i).isFood() && !clause.get(i).isSameFood(mention.food);
+      if (other) {
+        return false;
+      }
+    }
+    return false;
   }
 
   /** "honey 30, keeps two days … wait, the honey is 40". */

@@ -32,6 +32,11 @@ final class Spans {
     "trigo", "blé", "froment", "vache", "vaca", "abeja", "table", "mesa", "cuisine", "cocina"
   };
 
+  /** Behind the word for wheat: another grain, or all of it. */
+  private static final String[] OTHER_GRAINS = {
+    "sarraceno", "saraceno", "integral", "complet", "noir", "dur", "duro", "tenero"
+  };
+
   private static final int LONGEST_NAME = 6;
   private static final int LONGEST_ALONE = 40;
 
@@ -187,7 +192,8 @@ final class Spans {
     boolean word =
         to + 1 < tokens.size()
             && tokens.get(to + 1).kind() == Token.Kind.WORD
-            && !tokens.get(to + 1).isWord(USUAL);
+            && (!tokens.get(to + 1).isWord(USUAL)
+                || to + 2 < tokens.size() && tokens.get(to + 2).isWord(OTHER_GRAINS));
     boolean of = word && tokens.get(to).isWord("de", "di", "del", "della", "du", "des");
     return of || to < tokens.size() && tokens.get(to).low().matches("d['’](?!you\\b)\\p{L}{3,}");
   }

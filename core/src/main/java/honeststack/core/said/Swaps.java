@@ -40,7 +40,10 @@ final class Swaps {
   private void forEgg() {
     int last = clause.size() - 1;
     int egg = clause.isMark(last, ".", "!", ",") ? last - 1 : last;
-    boolean the = clause.isWord(egg - 1, "the", "an", "each", "every", "one");
+    boolean well = // "make a well for the egg"
+        clause.low(egg - 3).endsWith("well")
+            || clause.isWord(egg - 3, "hole", "space", "room", "place", "dip");
+    boolean the = !well && clause.isWord(egg - 1, "the", "an", "each", "every", "one");
     boolean said = the && clause.isWord(egg - 2, "for") && clause.isFood(egg);
     boolean eggs = said && clause.get(egg).low().matches("eggs?");
     boolean other = false;

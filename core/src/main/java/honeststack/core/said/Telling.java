@@ -52,9 +52,10 @@ public final class Telling {
       Clause clause = clauses.read(sentence);
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
-        Afterthoughts.goOn(read.get(read.size() - 1), clause);
-        LeftOut.answered(read.get(read.size() - 1), clause);
-        Alternatives.goOn(read.get(read.size() - 1), clause);
+        Clause last = lastSaid(read);
+        Afterthoughts.goOn(last, clause);
+        LeftOut.answered(last, clause);
+        Alternatives.goOn(last, clause);
         Following.measure(read, clause);
       }
       Bygone.measured(read, clause);
@@ -71,6 +72,15 @@ public final class Telling {
     Uncooked.find(read);
     Batches.apply(read);
     return new Telltale(text, page, read).told();
+  }
+
+  /** Over sentences that are only marks: "half a cup!!". */
+  private static Clause lastSaid(List<Clause> read) {
+    int i = read.size() - 1;
+    while (i > 0 && read.get(i).elements.stream().allMatch(e -> e.kind == Element.Kind.MARK)) {
+      i--;
+    }
+    return read.get(i);
   }
 
   /** Its numbers without a unit are grams, it says. */
