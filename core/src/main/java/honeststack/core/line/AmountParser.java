@@ -84,7 +84,7 @@ public final class AmountParser {
         on = true;
       }
     }
-    if (terms.size() > 1 && isNumberOnly(terms.get(0)) && mark(first.next(), "+")) {
+    if (terms.size() > 1 && isNumberOnly(terms.get(0)) && isPlus(first.next())) {
       Unit unit = terms.get(1).measure().unit();
       terms.set(0, new Term(first.measure().in(unit), false)); // "10 + 10 g"
     }
@@ -92,6 +92,10 @@ public final class AmountParser {
     boolean behind = loose < tokens.size() && tokens.get(loose).kind() == Token.Kind.WORD;
     i = behind && first.measure().unit() != Unit.COUNT ? loose : i;
     return Optional.of(new Front(terms, container, others, 0, word(i, "of") ? i + 1 : i));
+  }
+
+  private boolean isPlus(int i) {
+    return mark(i, "+") || word(i, "plus");
   }
 
   private static boolean isNumberOnly(Term term) {

@@ -64,6 +64,8 @@ final class Notes {
         last > 0 && rest.get(last - 1).isWord("lightly", "softly", "stiffly") ? last - 1 : last;
     if (from > 1 && rest.get(last).isWord("whipped") && rest.get(from - 1).isMark(",")) {
       rest.subList(from - 1, rest.size()).clear();
+    } else if (from > 0 && rest.get(last).isWord("whipped") && rest.get(from - 1).isWord("cream")) {
+      rest.subList(from, rest.size()).clear();
     }
   }
 

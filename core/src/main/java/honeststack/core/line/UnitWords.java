@@ -68,7 +68,9 @@ public final class UnitWords {
           "lid",
           "lids",
           "mug",
-          "mugs");
+          "mugs",
+          "scoop",
+          "scoops");
 
   private UnitWords() {}
 
@@ -105,6 +107,12 @@ public final class UnitWords {
                 || i + 3 < tokens.size() && tokens.get(i + 3).isWord("pepper"));
     if (word.isWord("grind", "grinds", "grinding", "twist", "twists", "turn", "turns") && pepper) {
       return Optional.of(new Found(Unit.SMIDGEN, i + 1));
+    }
+    boolean ice =
+        tokens.subList(i + 1, Math.min(tokens.size(), i + 5)).stream()
+            .anyMatch(t -> t.isWord("ice", "gelato", "sorbet", "ice-cream"));
+    if (ice && word.isWord("ball", "balls", "boule", "boules", "kugel", "kugeln")) {
+      return Optional.of(new Found(Unit.SCOOP, i + 1));
     }
     boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
     if (word.isWord("lump", "lumps", "chunk", "chunks", "wodge", "hunk") && fat) {

@@ -29,6 +29,10 @@ final class Unnumbered {
     "and", "to", "then", "or", "the", "a", "it", "them", "with", "in", "of", "you", "i", "we"
   };
 
+  /** Which are no verb either. */
+  private static final Set<String> LISTED =
+      Set.of("bunch", "sachet", "packet", "tin", "jar", "sprig", "clove", "carton", "tub");
+
   private final List<Token> tokens;
 
   Unnumbered(List<Token> tokens) {
@@ -82,7 +86,15 @@ final class Unnumbered {
     String word = from < tokens.size() ? tokens.get(from).low() : "";
     String part = Containers.counted(word);
     boolean one = !part.isEmpty() && part.equals(word) && LineWords.SINGLE.contains(part);
-    return one && word(from + 1, "of")
+    boolean begins = from == 0 || tokens.get(from - 1).isMark(",", ";", "•", "/");
+    boolean listed = // "3 onions, bunch coriander"
+        begins
+            && LISTED.contains(part)
+            && from + 1 < tokens.size()
+            && tokens.get(from + 1).kind() == Token.Kind.WORD
+            && !word(from + 1, NO_NAMES)
+            && !word(from + 1, "foil");
+    return one && (listed || word(from + 1, "of"))
         ? Optional.of(
             new Found(
                 new Quantity(1, 0, 0, 0).measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part),

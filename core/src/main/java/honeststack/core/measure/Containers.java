@@ -62,6 +62,7 @@ public final class Containers {
     counted.put("beutel", "packet");
     counted.put("schale", "punnet");
     counted.put("barquette", "punnet");
+    counted.put("sachê", "sachet");
     counted.put("lata", "tin");
     counted.put("latas", "tin");
     counted.put("boîte", "tin");

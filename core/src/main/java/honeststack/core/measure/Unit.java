@@ -88,7 +88,16 @@ public enum Unit {
   /** A ladle of nobody's measuring. */
   LADLE(Kind.LADLE, "ladle", "ladles", s -> s.cup() / 4, CUP_PARTS, "ladle", "ladleful"),
   /** A scoop: the one of a food's own tub, otherwise about a quarter cup. */
-  SCOOP(Kind.LADLE, "scoop", "scoops", s -> s.cup() / 4, CUP_PARTS, "scoop", "scoopful"),
+  SCOOP(
+      Kind.LADLE,
+      "scoop",
+      "scoops",
+      s -> s.cup() / 4,
+      CUP_PARTS,
+      "scoop",
+      "scoopful",
+      "coffeescoop",
+      "teascoop"),
   PINCH(
       Kind.VAGUE,
       "pinch",

@@ -4,7 +4,6 @@ import honeststack.core.food.Food;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Optional;
 
 /** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
 final class Afterthoughts {
@@ -14,7 +13,7 @@ final class Afterthoughts {
 
   /** What a sentence says of the one before: a correction, or halves. */
   static void goOn(Clause before, Clause clause) {
-    recounted(before, clause);
+    Recounted.by(before, clause);
     if (before.mentions.isEmpty()) {
       return;
     }
@@ -30,28 +29,6 @@ final class Afterthoughts {
       before.mentions.remove(last);
       last.amount.part = Part.EXCLUDED;
       last.food.part = Part.EXCLUDED;
-    }
-  }
-
-  /** "Makes about 8. No, 9." */
-  private static void recounted(Clause before, Clause clause) {
-    int last = before.size() - 1;
-    while (last > 0 && !before.get(last).isAmount()) {
-      last--;
-    }
-    Part part = before.has(last) ? before.get(last).part : null;
-    int number = clause.isMark(1, ",") ? 2 : 1;
-    boolean right =
-        (part == Part.YIELD || part == Part.SERVES)
-            && clause.is(0, Sort.CORRECT)
-            && clause.isAmount(number)
-            && clause.get(number).isCount()
-            && clause.mentions.isEmpty();
-    if (right) {
-      Optional<Told.Count> count = Optional.of(BareCounts.range(clause.get(number)));
-      before.counts.pieces = part == Part.YIELD ? count : before.counts.pieces;
-      before.counts.serves = part == Part.SERVES ? count : before.counts.serves;
-      clause.get(number).part = part;
     }
   }
 

@@ -75,6 +75,10 @@ final class Brackets {
       all(Part.PLACE);
     } else if (isCorrected()) {
       instead();
+    } else if (before.isMeasured() && inner.right().isPresent()) {
+      before.amountText = inner.right().get().text(); // "1 can pumpkin (425 g, use 300 g)"
+      before.restated = true;
+      all(Part.NOTE);
     } else if (before.isMeasured() && Drained.of(inner).isPresent()) {
       before.amountText = Drained.of(inner).get();
       before.restated = true;

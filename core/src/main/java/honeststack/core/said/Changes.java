@@ -36,7 +36,10 @@ final class Changes {
       int wrong = told ? clause.ahead(i + 1, FAR, Element::isFood) : -1;
       int cue = wrong < 0 ? -1 : back(wrong + 1);
       boolean was = cue > 0 && clause.low(cue).matches("it was|it's|that's");
-      boolean other = cue > 0 && (was || clause.is(cue, Sort.CORRECT)) && clause.isFood(cue + 1);
+      boolean other =
+          cue > 0
+              && (was || clause.is(cue, Sort.CORRECT))
+              && clause.ahead(cue + 1, 1, Element::isFood) > 0;
       if (other || cue > 0 && clause.low(cue).matches("(ignore|disregard).*")) {
         clause.take(wrong, wrong + 1, Part.EXCLUDED);
         clause.take(cue, cue + 1, Part.EXCLUDED);
@@ -47,7 +50,8 @@ final class Changes {
   /** Where it is taken back; -1 for nowhere. */
   private int back(int from) {
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
-      boolean was = clause.isFood(i + 1) && clause.low(i).matches("it was|it's|that's");
+      int food = clause.ahead(i + 1, 1, Element::isFood);
+      boolean was = food > 0 && clause.low(i).matches("it was|it's|that's");
       if (was || clause.is(i, Sort.CORRECT) || clause.isWord(i, "ignore", "disregard")) {
         return i;
       }

@@ -56,7 +56,27 @@ final class Chatter {
               + Worded.FOOD
               + ")*)");
 
+  private static final Pattern LEFT =
+      Pattern.compile(
+          "\\b(?:left|left over|leftover|the rest)\\b(?: \\S+){0,6}? (?:goes|go|went|gets used) in(?:to)? "
+              + SOME
+              + "("
+              + Worded.FOOD
+              + ") (?:[.!,;]|$)");
+
   private Chatter() {}
+
+  /** "what's left of the carton goes in my coffee": of something else. */
+  private static void left(Clause clause) {
+    if (clause.elements.stream()
+        .anyMatch(e -> e.low().matches(".*\\b(?:left|leftover|rest)\\b.*"))) {
+      Worded worded = Worded.withoutFoods(clause);
+      Matcher left = LEFT.matcher(worded.words);
+      if (left.find()) {
+        worded.take(left.start(1), left.end(1), Part.ASIDE);
+      }
+    }
+  }
 
   private static void asked(Clause clause) {
     if (clause.elements.stream().anyMatch(e -> e.isWord("do", "does", "did", "should", "would"))) {
@@ -73,6 +93,7 @@ final class Chatter {
       return;
     }
     asked(clause);
+    left(clause);
     if (clause.hasAmount()) {
       return;
     }

@@ -77,8 +77,18 @@ final class Choices {
   }
 
   private boolean isOr(int i) {
-    boolean slash = clause.isMark(i, "/") && !clause.isStrong(i + 1) && !isListed(i);
+    boolean slash =
+        clause.isMark(i, "/") && !clause.isStrong(i + 1) && !isListed(i) && !isShared(i);
     return slash || clause.is(i, Sort.OR);
+  }
+
+  /** "cinnamon/cardamom/vanilla ½ tsp each": of all of them. */
+  private boolean isShared(int slash) {
+    int i = slash;
+    while (clause.isMark(i, "/") && clause.isFood(i + 1)) {
+      i += 2;
+    }
+    return clause.isStrong(i) && clause.is(i + 1, Sort.EACH);
   }
 
   /** "3 eggs / 300 ml milk / pinch salt" lists, set apart; it leaves no choice. */

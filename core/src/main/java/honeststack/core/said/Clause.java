@@ -128,6 +128,14 @@ final class Clause {
     }
   }
 
+  /** The measure that took the place of another one in it. */
+  Optional<Element> right() {
+    boolean wrong = elements.stream().anyMatch(e -> e.isAmount() && e.part == Part.EXCLUDED);
+    return elements.stream()
+        .filter(e -> wrong && e.isAmount() && e.corrects && !e.isCount())
+        .findFirst();
+  }
+
   void take(int from, int to, Part part) {
     for (int i = from; i < to; i++) {
       if (get(i).isFree()) {

@@ -45,7 +45,10 @@ final class Corrections {
           "are",
           "large",
           "medium",
-          "small");
+          "small",
+          "write",
+          "put",
+          "say");
 
   private final Clause clause;
 

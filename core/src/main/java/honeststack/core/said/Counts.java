@@ -55,7 +55,7 @@ final class Counts {
     for (int i = 0; i < clause.size(); i++) {
       if (clause.get(i).isAmount() && clause.get(i).isFree() && !isLabelled(i)) {
         count(i);
-        corrected(i);
+        Recounted.in(clause, i, Math.max(i, noun(i + 1)));
       }
     }
     if (counted.pieces.isEmpty()) {
@@ -70,6 +70,9 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
+    if (number.corrects && clause.elements.stream().anyMatch(e -> e.is(Sort.CORRECT))) {
+      return; // "3 large eggs, no, 4 medium ones"
+    }
     boolean eggs = clause.isWord(i - 1, "and", "plus") && clause.isFood(i - 2);
     if (eggs && clause.get(i - 2).low().startsWith("egg") && Implied.isSized(clause, i + 1)) {
       return; // "four large eggs and four small ones"
@@ -169,29 +172,6 @@ final class Counts {
       number.part = Part.YIELD;
       counted.sure = true;
       UpTo.behind(clause, i);
-    }
-  }
-
-  /** "makes 12, no sorry, 10": the last number counts. */
-  private void corrected(int i) {
-    int noun = noun(i + 1) > 0 ? noun(i + 1) : i;
-    int cue = clause.isMark(noun + 1, ",", ".", "-", "–") ? noun + 2 : noun + 1;
-    if (clause.get(i).part != Part.YIELD && clause.get(i).part != Part.SERVES) {
-      return;
-    }
-    while (clause.isWord(cue, "er", "um", "well", "oh") || clause.isMark(cue, ",")) {
-      cue++;
-    }
-    boolean back = clause.is(cue, Sort.CORRECT);
-    while (back && (clause.isMark(cue, ",", "-", "–", ".") || clause.is(cue, Sort.CORRECT))) {
-      cue++;
-    }
-    cue = clause.isWord(cue, "more", "like", "nearer", "about") ? cue + 1 : cue;
-    if (back && clause.isStrong(cue) && clause.get(cue).isCount() && !clause.isFood(cue + 1)) {
-      Optional<Told.Count> right = Optional.of(BareCounts.range(clause.get(cue)));
-      counted.pieces = clause.get(i).part == Part.YIELD ? right : counted.pieces;
-      counted.serves = clause.get(i).part == Part.SERVES ? right : counted.serves;
-      clause.get(cue).part = clause.get(i).part;
     }
   }
 

@@ -34,6 +34,7 @@ final class Exclusions {
     Chatter.in(clause);
     exclusions.nothing();
     exclusions.outOf();
+    exclusions.insteadOf();
     exclusions.left();
     LeftOut.in(clause);
   }
@@ -130,6 +131,15 @@ final class Exclusions {
       int food = zero ? clause.ahead(i + 1, 2, Element::isFood) : -1;
       if (food > 0) {
         clause.take(i, food + 1, Part.EXCLUDED);
+      }
+    }
+  }
+
+  /** "honey instead sugar": one word is left out. */
+  private void insteadOf() {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      if (clause.isWord(i, "instead") && clause.isFood(i - 1) && clause.isFood(i + 1)) {
+        clause.take(i, i + 2, Part.EXCLUDED);
       }
     }
   }

@@ -101,6 +101,7 @@ final class Inverted {
   private static boolean isPart(String head, String behind) {
     return PARTS.contains(behind.toLowerCase(Locale.ROOT))
         || behind.equalsIgnoreCase("stewed") // afterwards
+        || head.equalsIgnoreCase("mix") // "mash, mix, waffle"
         || head.toLowerCase(Locale.ROOT).endsWith("cream") && behind.equalsIgnoreCase("whipped")
         || head.toLowerCase(Locale.ROOT).startsWith("egg") && behind.startsWith("white");
   }

@@ -169,9 +169,10 @@ final class Linking {
   /** A word that nobody knows: the amount is of that. */
   private boolean isWordNext(int amount) {
     int next = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
-    return clause.has(next)
-        && clause.get(next).kind == Element.Kind.WORD
-        && !LineWords.isDescribing(clause.get(next).text());
+    return clause.isWord(next, "dough", "batter", "mixture") // "70 ml water; 20 g dough sticks"
+        || clause.has(next)
+            && clause.get(next).kind == Element.Kind.WORD
+            && !LineWords.isDescribing(clause.get(next).text());
   }
 
   /** In a list of amounts with what they are of behind them: "1 tsp snorbel". */
@@ -224,8 +225,7 @@ final class Linking {
     return amount.low().contains("rasher");
   }
 
-  /** Only marks stand between the first name and an amount. */
-  private boolean isNamesFirst() {
+  private boolean isNamesFirst() { // only marks stand between the first name and an amount
     int amount = places.size() > 2 ? places.get(1) : -1;
     boolean colon = amount > 0 && clause.isMark(amount - 1, ":") && clause.isFood(amount + 1);
     boolean marks = amount > 0 && clause.isStrong(amount) && !colon;

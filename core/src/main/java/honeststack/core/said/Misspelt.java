@@ -78,7 +78,11 @@ final class Misspelt {
           "steam",
           "stack",
           "sprinkel",
-          "shallow");
+          "shallow",
+          "dipping",
+          "chilla",
+          "chillas",
+          "cheela");
 
   private static final int LEAST = 6;
 

@@ -32,6 +32,7 @@ final class PhraseForms {
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
               | hm | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
+          IDLE | (its/the/sell-by/best before/use-by/expiry) date | (up to/out of/past its/near its) date
           IDLE | on top of (that/this/those/all that) | for myself | ofc | tbh | imo | imho | lol | btw | obvs | thx | ngl | haha | hehe | idk | fyi | omg | yum | innit | mate | bro | y'all | folks | d'you know what i mean | do you know what i mean | if you know what i mean | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
           LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
@@ -53,6 +54,7 @@ final class PhraseForms {
           H_PLATE | (belag/zum servieren/zum bestreuen/zum anrichten/dazu/füllung/garniture/pour servir/pour garnir/para servir/relleno/para el relleno/per servire/per guarnire/ripieno/til servering/till servering/för servering/om te serveren/vulling/recheio/do podania/nadzienie)
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
           H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
+          H_PAN | fry
           H_PLATE | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
@@ -76,6 +78,7 @@ final class PhraseForms {
               | (smothered/drowned/covered/slathered/heaped/piled/loaded/layered/sandwiched/filled/scattered/spread/stacked/stuffed/rolled up) with
               | (smother/slather/heap/pile/load/sandwich/stack/layer/plate/plate up/enjoy/crown/accompany/round off/finish off) with
               | (stack/stacks) of (two/three/four/five/six/2/3/4/5/6) with
+              | (goes/go/going/sent/went/comes/come) out with | (/i/we) (pile/heap) on | garnish | (shake/sift/grate/squeeze/dust/spoon/ladle) over
               | with (it/them) , | with (it/them) :
               | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
               | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
@@ -97,18 +100,19 @@ final class PhraseForms {
               | once (they're/they are/it's) (done/cooked/baked/ready/on the plate/out of the pan) | (after/when) (cooking/frying/baking/they're cooked/they're done/they come off/they're on the plate/they are done)
               | for (the kids/everyone/everybody/people/guests/the children) to (put on/pour on/pour over/add/spread)
               | in (the/a/my/our) (dip/dipping sauce/topping/sauce/glaze/filling/frosting/icing/syrup/compote/drizzle)
+              | between each layer | between every layer
               | on the (oat/sweet/savoury/plain/kids'/other/last/first/big/small/buckwheat/protein) ones
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | per (plate/stack/portion)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
-              | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
+              | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | (frying/cooking/browning/baking/crisping) (them/it/these/each) in
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
               | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with
               | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
               | (in/into) the (pan/skillet/iron) (goes/go/went)
-          PAN | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
+          PAN | (in/on/into/onto) the (tray/sheet/baking tray/baking sheet/sheet pan/dish/oven dish) | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
           PAN | to the (pan/skillet/griddle/iron/frying pan)
               | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
               | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)

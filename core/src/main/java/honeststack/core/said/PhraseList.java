@@ -31,11 +31,11 @@ final class PhraseList {
               | take the place of | taking the place of | do for | does for | stand in for | it was | used to be | instead of | in place of | rather than
               | as a replacement for | replacing | replaces | replaces the | replacing the
               | in lieu of | and not | but not | stands in for | stands in for the | and never
-          SWAP | sub | subs | subbed | subbing | sub in | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
+          SWAP | swop | swop the | swopped | sub | subs | subbed | subbing | sub in | replaced | swapped | swapped the | replaced the | substituted | exchanged | replacing
               | swap | swap the | swap out the | replace | replace the | substitute
               | exchange the | change the | changed | trade the | swapping the
               | replacing half the
-          SWAPPED | for | with | by | to | ->
+          SWAPPED | for | with | w | by | to | ->
           OUT | is out | are out | 's out | is not for | are not for | is not | isn't for
               | is left out | left out | is off limits | is forbidden
           OR | or | or else | or use | or simply | or else use
@@ -101,7 +101,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
+          YIELD | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
               | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes

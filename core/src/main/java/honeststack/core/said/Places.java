@@ -13,7 +13,8 @@ final class Places {
 
   /** What is poured over as often as it is stirred in. */
   private static final Pattern SPOONED =
-      Pattern.compile("yogurt|skyr|quark|cream|syrup", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
 
   private final Clause clause;
   private final List<Mention> mentions;

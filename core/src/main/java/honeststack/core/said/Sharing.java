@@ -105,6 +105,6 @@ final class Sharing {
     return element.kind == Element.Kind.WORD
         || element.is(Sort.IDLE, Sort.EACH, Sort.PLATE, Sort.PAN)
         || element.isAmount() && element.isWeak()
-        || element.isMark(",", ":", "&", "+", "-", "–");
+        || element.isMark(",", ":", "&", "+", "-", "–", "/");
   }
 }

@@ -163,7 +163,7 @@ final class Spans {
         continue; // "farine de lupin": whose name nobody knows is no flour of wheat
       }
       String name = Token.joined(words);
-      if (name.equalsIgnoreCase("cream whipped")) {
+      if (words.size() > 1 && words.get(words.size() - 1).isWord("whipped")) {
         continue; // it was measured before
       }
       Optional<Foods.Named> found = foods.byName(name);
@@ -239,7 +239,8 @@ final class Spans {
   /** A name that begins with a word as it should be written. */
   private void spelt(List<Token> tokens, int i, String right, Cover cover) {
     for (int to = Math.min(tokens.size(), i + 3); to > i; to--) {
-      String behind = to > i + 1 ? " " + Token.joined(tokens.subList(i + 1, to)) : "";
+      String said = to > i + 1 ? " " + Token.joined(tokens.subList(i + 1, to)) : "";
+      String behind = said.equalsIgnoreCase(" flower") ? " flour" : said; // "bukwheat flower"
       Optional<Foods.Named> found = foods.byName(right + behind);
       if (found.isPresent() && tokens.subList(i, to).stream().allMatch(Spans::isName)) {
         Element element = Element.food(tokens, i, to, found);
