@@ -80,7 +80,9 @@ class SaidTest {
     "remarks, 1",
     "shore, 0.98",
     "quay, 0.78",
-    "tide, 0.83"
+    "tide, 0.83",
+    "pier, 0.85",
+    "mole, 0.76"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -158,7 +160,9 @@ class SaidTest {
         "remarks",
         "shore",
         "quay",
-        "tide"
+        "tide",
+        "pier",
+        "mole"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

@@ -48,7 +48,7 @@ final class Between {
         || element.is(Sort.IDLE) && !element.is(Sort.OR, Sort.EXCLUDE, Sort.PLATE, Sort.PAN)
         || element.is(Sort.UNIT_OTHER)
         || element.is(Sort.EACH)
-        || element.isWord("is", "are", "ones")
+        || element.isWord("is", "are", "ones", "light")
         || element.part == Part.CHOICE
         || element.part == Part.NOTE
         || element.part == Part.EXCLUDED;

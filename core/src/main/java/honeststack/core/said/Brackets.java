@@ -267,7 +267,10 @@ final class Brackets {
   /** "350 ml milk (actually 375)". */
   private boolean isCorrected() {
     int amount = inner.is(0, Sort.CORRECT) ? 1 : 0;
-    while (amount > 0 && (inner.is(amount, Sort.CORRECT) || inner.isMark(amount, ",", ":"))) {
+    while (amount > 0
+        && (inner.is(amount, Sort.CORRECT)
+            || inner.isMark(amount, ",", ":")
+            || Corrections.isChatter(inner, amount))) {
       amount++;
     }
     boolean behind = inner.is(inner.size() - 1, Sort.CORRECT); // "[80 g, sorry]"

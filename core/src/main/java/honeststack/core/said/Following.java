@@ -19,7 +19,10 @@ final class Following {
     if (amount == null) {
       return;
     }
-    for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR); i--) {
+    int said = 0;
+    for (int i = read.size() - 1; i >= 0 && said < FAR; i--) {
+      boolean marks = read.get(i).elements.stream().allMatch(e -> e.kind == Element.Kind.MARK);
+      said += marks ? 0 : 1; // "!!"
       List<Mention> before = read.get(i).mentions;
       if (!before.isEmpty()) {
         take(before.get(before.size() - 1), amount, clause);

@@ -280,6 +280,9 @@ final class Headings {
               }
             });
     String label = Token.joined(tokens.subList(0, end)).toLowerCase(Locale.ROOT);
+    if (label.equals("spray")) {
+      return Set.of(); // "spray – 2 seconds"
+    }
     if (found.contains(Sort.PAN) || found.contains(Sort.PAN_NEXT) || PAN_LABELS.contains(label)) {
       found.add(Sort.H_PAN); // "For greasing the pan"
     } else if (found.contains(Sort.PLATE)

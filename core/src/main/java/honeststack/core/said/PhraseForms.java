@@ -32,7 +32,7 @@ final class PhraseForms {
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
           CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
               | hm | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
-          IDLE | (its/the/sell-by/best before/use-by/expiry) date | (up to/out of/past its/near its) date
+          IDLE | (its/sell-by/best before/use-by/expiry) date | (up to/out of/past its/near its) date
           IDLE | on top of (that/this/those/all that) | for myself | ofc | tbh | imo | imho | lol | btw | obvs | thx | ngl | haha | hehe | idk | fyi | omg | yum | innit | mate | bro | y'all | folks | d'you know what i mean | do you know what i mean | if you know what i mean | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
           LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
@@ -55,7 +55,7 @@ final class PhraseForms {
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
           H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
           H_PAN | fry
-          H_PLATE | inside | inside them | to go inside
+          H_PLATE | (/for the /the )(dipping sauce/dip) | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
           SERVES | fed | it fed | a family of | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does

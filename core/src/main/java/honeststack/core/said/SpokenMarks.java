@@ -35,6 +35,8 @@ final class SpokenMarks {
           "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  private static final Pattern NAME_CELL = Pattern.compile("(?<=\\p{L});(?=\\d)");
+
   /** For so many people, in German, Portuguese, Spanish and French. */
   private static final Pattern FOR =
       Pattern.compile(
@@ -73,6 +75,7 @@ final class SpokenMarks {
       bare = AND.matcher(bare).replaceAll(at -> at.group().length() == 2 ? "& " : " & ");
     }
     bare = CELLS.matcher(bare).replaceAll("$1 ");
+    bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.matcher(bare).replaceAll(" ");
     if (has(low, "für ", "para ", "pour ")) {
       bare = FOR.matcher(bare).replaceAll(at -> at.group().length() == 3 ? "for" : "for ");
     }
