@@ -47,7 +47,7 @@ final class Sharing {
     if (foods.size() < 2) {
       foods = before(amount - 1);
     }
-    if (foods.size() < 2) {
+    if (foods.size() < 2 || isOneName(foods)) {
       return;
     }
     for (int food : foods) {
@@ -55,6 +55,11 @@ final class Sharing {
       links.add(new Linking.Link(amount, food, -1));
     }
     clause.get(amount).part = Part.AMOUNT;
+  }
+
+  /** "coconut chutney, a spoon each": nothing stands between. */
+  private static boolean isOneName(List<Integer> foods) {
+    return foods.size() == 2 && foods.get(0) + 1 == foods.get(1);
   }
 
   private List<Integer> after(int from) {
