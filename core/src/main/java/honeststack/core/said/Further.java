@@ -69,7 +69,10 @@ final class Further {
     boolean known = mention.isMeasured() && mention.food != null;
     Measure all =
         known ? Scaled.single(mention.amountText.replaceFirst(" of$", "")).orElse(null) : null;
-    boolean bare = all != null && more.isCount() && all.unit() != Unit.COUNT;
+    boolean scaled =
+        all != null
+            && (all.unit().kind() == Unit.Kind.MASS || all.unit().kind() == Unit.Kind.MARKED);
+    boolean bare = scaled && more.isCount();
     Measure some = bare ? more.measure().in(all.unit()) : more.measure(); // "then another 50"
     if (all != null && all.unit() != some.unit() && isPoured(all) && isPoured(some)) {
       mention.notes = " plus " + more.text() + mention.notes;

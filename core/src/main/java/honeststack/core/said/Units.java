@@ -95,6 +95,7 @@ final class Units {
     boolean part = // "cinnamon 1 tsp, nutmeg ¼"
         before != null
             && mention.amount.measure().amount() < 1
+            && food.filter(one -> one.role() == Role.FLAVOUR).isPresent()
             && isBehind(before)
             && isBehind(mention);
     if (food.isEmpty()
@@ -107,9 +108,16 @@ final class Units {
     }
     boolean spoon =
         before != null
-            && (mention.amountText.endsWith(" of") || isBehind(before) && isBehind(mention))
+            && (mention.amountText.endsWith(" of")
+                || isSpooned(before) && isBehind(before) && isBehind(mention))
             && before.amount.measure().unit() != Unit.COUNT;
     return spoon ? Optional.of(before.amount.measure().unit().symbol()) : Optional.empty();
+  }
+
+  /** In spoons or cups. */
+  private static boolean isSpooned(Mention mention) {
+    Unit.Kind kind = mention.amount.measure().unit().kind();
+    return kind == Unit.Kind.SPOON || kind == Unit.Kind.VOLUME;
   }
 
   /** "flour four tablespoons, sugar two": name first. */
