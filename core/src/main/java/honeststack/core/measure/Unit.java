@@ -88,16 +88,7 @@ public enum Unit {
   /** A ladle of nobody's measuring. */
   LADLE(Kind.LADLE, "ladle", "ladles", s -> s.cup() / 4, CUP_PARTS, "ladle", "ladleful"),
   /** A scoop: the one of a food's own tub, otherwise about a quarter cup. */
-  SCOOP(
-      Kind.LADLE,
-      "scoop",
-      "scoops",
-      s -> s.cup() / 4,
-      CUP_PARTS,
-      "scoop",
-      "scoopful",
-      "coffeescoop",
-      "teascoop"),
+  SCOOP(Kind.LADLE, "scoop", "scoops", s -> s.cup() / 4, CUP_PARTS, "scoop scoopful coffeescoop"),
   PINCH(
       Kind.VAGUE,
       "pinch",
@@ -138,13 +129,7 @@ public enum Unit {
       s -> 2 * s.teaspoon(),
       NONE,
       "drizzle dribble swirl squirt"),
-  DOLLOP(
-      Kind.VAGUE,
-      "dollop",
-      "dollops",
-      s -> 2 * s.tablespoon(),
-      NONE,
-      "dollop blob dob splodge dollup"),
+  DOLLOP(Kind.VAGUE, "dollop", "dollops", s -> 2 * s.tablespoon(), NONE, "dollop blob dob dollup"),
   /** A spoon of nobody's naming, about a tablespoon. */
   SPOON(
       Kind.VAGUE,

@@ -56,6 +56,8 @@ final class Chatter {
               + Worded.FOOD
               + ")*)");
 
+  private static final Remembered LEFT_OVER = Remembered.part("\\b(?:left|leftover|rest)\\b");
+
   private static final Pattern LEFT =
       Pattern.compile(
           "\\b(?:left|left over|leftover|the rest)\\b(?: \\S+){0,6}? (?:goes|go|went|gets used) in(?:to)? "
@@ -68,8 +70,7 @@ final class Chatter {
 
   /** "what's left of the carton goes in my coffee": of something else. */
   private static void left(Clause clause) {
-    if (clause.elements.stream()
-        .anyMatch(e -> e.low().matches(".*\\b(?:left|leftover|rest)\\b.*"))) {
+    if (clause.elements.stream().anyMatch(e -> LEFT_OVER.is(e.low()))) {
       Worded worded = Worded.withoutFoods(clause);
       Matcher left = LEFT.matcher(worded.words);
       if (left.find()) {

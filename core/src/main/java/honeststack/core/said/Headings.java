@@ -236,8 +236,7 @@ final class Headings {
     return !behind.isEmpty()
         && isNumber(behind, 0)
         && behind.size() <= MOST_LABEL_WORDS
-        && behind.stream()
-            .skip(1)
+        && behind.subList(1, behind.size()).stream()
             .allMatch(token -> UnitWords.of(token.low()).isPresent() || token.isMark(".", ")"));
   }
 

@@ -37,6 +37,9 @@ final class Spans {
     "sarraceno", "saraceno", "integral", "complet", "noir", "dur", "duro", "tenero"
   };
 
+  /** "d'avoine", and no "d'you". */
+  private static final Remembered OF = Remembered.whole("d['’](?!you\\b)\\p{L}{3,}");
+
   private static final int LONGEST_NAME = 6;
   private static final int LONGEST_ALONE = 40;
 
@@ -195,7 +198,7 @@ final class Spans {
             && (!tokens.get(to + 1).isWord(USUAL)
                 || to + 2 < tokens.size() && tokens.get(to + 2).isWord(OTHER_GRAINS));
     boolean of = word && tokens.get(to).isWord("de", "di", "del", "della", "du", "des");
-    return of || to < tokens.size() && tokens.get(to).low().matches("d['’](?!you\\b)\\p{L}{3,}");
+    return of || to < tokens.size() && OF.is(tokens.get(to).low());
   }
 
   /** "protein powder, vanilla": the name began before. */
