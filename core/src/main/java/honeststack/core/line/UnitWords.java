@@ -35,6 +35,9 @@ public final class UnitWords {
   /** What cooks fill that comes in any size. */
   static final Set<String> VESSELS = Set.of("bowl", "bowls", "plate", "plates");
 
+  /** So many words may name what a ball is of. */
+  private static final int NEAR = 4;
+
   /** Of what a lump is as much as a knob. */
   private static final String[] SOLID_FATS = {
     "butter", "lard", "ghee", "margarine", "fat", "shortening", "dripping"
@@ -108,10 +111,8 @@ public final class UnitWords {
     if (word.isWord("grind", "grinds", "grinding", "twist", "twists", "turn", "turns") && pepper) {
       return Optional.of(new Found(Unit.SMIDGEN, i + 1));
     }
-    boolean ice =
-        tokens.subList(i + 1, Math.min(tokens.size(), i + 5)).stream()
-            .anyMatch(t -> t.isWord("ice", "gelato", "sorbet", "ice-cream"));
-    if (ice && word.isWord("ball", "balls", "boule", "boules", "kugel", "kugeln")) {
+    if (word.isWord("ball", "balls", "boule", "boules", "kugel", "kugeln")
+        && isIce(tokens, i + 1)) {
       return Optional.of(new Found(Unit.SCOOP, i + 1));
     }
     boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
@@ -162,6 +163,12 @@ public final class UnitWords {
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
     unit = unit == null ? MISSPELT.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));
+  }
+
+  /** Ice cream by the ball, and nothing else: "a ball of vanilla ice cream". */
+  private static boolean isIce(List<Token> tokens, int from) {
+    return tokens.subList(from, Math.min(tokens.size(), from + NEAR)).stream()
+        .anyMatch(t -> t.isWord("ice", "gelato", "sorbet", "ice-cream"));
   }
 
   private static boolean isPiece(List<Token> tokens, int i) {

@@ -133,6 +133,10 @@ final class Apiece {
     if (!weak && (element.isFood() || !CUES.is(element.low()))) {
       return Optional.empty();
     }
+    boolean cabbage = element.isAmount() && !weak && isOfFood(i + 1); // "a head of cabbage"
+    if (cabbage) {
+      return Optional.empty();
+    }
     Matcher cue = CUE.matcher(element.low());
     String own = weak || !cue.matches() ? "" : own(cue);
     String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
@@ -154,6 +158,10 @@ final class Apiece {
     }
     boolean each = EACH.matcher(element.low()).matches();
     return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  private boolean isOfFood(int i) {
+    return clause.isWord(i, "of") || clause.has(i) && clause.get(i).isFood();
   }
 
   /** What a cue itself says it is for: "for each waffle", "a head". */

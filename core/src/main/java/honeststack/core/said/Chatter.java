@@ -47,7 +47,7 @@ final class Chatter {
   private static final Pattern ASKED =
       Pattern.compile(
           "\\b(?:do|does|did|should|would|could|can) (?:you|i|we|they|he|she|people)(?: \\w+)? "
-              + "(?:put|use|add|need|want|have|like|eat) (?:\\w+ ){0,2}?"
+              + "(?:put|use|add|need|want|have|like|eat) (?:[a-z']+ ){0,2}?"
               + SOME
               + "("
               + Worded.FOOD

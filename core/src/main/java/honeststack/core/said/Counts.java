@@ -49,7 +49,8 @@ final class Counts {
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }
-    if (ADVICE.matcher(clause.words(0, FAR)).lookingAt()) {
+    boolean bare = clause.elements.stream().noneMatch(Element::isFood);
+    if (bare && ADVICE.matcher(clause.words(0, FAR)).lookingAt()) {
       clause.take(0, clause.size(), Part.METHOD);
     }
     for (int i = 0; i < clause.size(); i++) {
@@ -108,10 +109,7 @@ final class Counts {
     String size = number.measure().size();
     boolean made = isBehind(i, Sort.YIELD);
     boolean shaped = made && SHAPES.contains(size); // "makes 8 square ones"
-    boolean cakes =
-        shaped
-            || size.equals("cake") && !isFoodNext(i + 1)
-            || size.equals("piece") && !isFoodNext(i + 1);
+    boolean cakes = shaped || (size.equals("cake") || size.equals("piece")) && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
       return;
     }

@@ -104,7 +104,7 @@ final class Page {
     if (head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
       heading = Set.of(); // "Pancakes: 12"
     }
-    if (heading.isEmpty() && head == 0 && text.indexOf('\n') >= 0) { // above something
+    if (heading.isEmpty() && head == 0 && hasBreak(0, text.length())) { // above something
       heading = Headings.alone(tokens);
       alone = !heading.isEmpty();
     }

@@ -27,6 +27,7 @@ class SpokenFollowingTest {
           300 ml milk, then another 50.                        | milk 350
           15 g butter, sorry, 15 g of oil.                     | oil 15
           100 g flour, 48 h later.                             | flour 100
+          Serves 4. 200 g flour, a head of egg lettuce.        | flour 200, lettuce 0
           200 g flour, 1 cup milk (7 g carbs per cup).         | flour 200, milk 1
           """)
   void anAmountIsOfTheFoodBefore(String text, String foods) {
