@@ -112,6 +112,7 @@ class NamesSaidTest {
   @ValueSource(
       strings = {
         "1 cup rice, soaked overnight",
+        "1 cup soaked rice",
         "Soak 1 cup rice.",
         "1 cup rice. Soak the rice.",
         "1 cup rice\n¼ tsp fenugreek seeds"

@@ -16,6 +16,10 @@ final class Places {
       Pattern.compile(
           "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
 
+  /** Into which all of the batter goes: "put it in the tray". */
+  private static final Remembered TRAY =
+      Remembered.whole("(?:in|on|into|onto) the .*(?:tray|sheet|dish|sheet pan)");
+
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -256,7 +260,8 @@ final class Places {
 
   /** Whatever else is warmed "in a small pan" is no fat for it. */
   private static boolean isElsewhere(Element cue, Mention mention) {
-    boolean warmed = cue.low().startsWith("in a ") || cue.low().startsWith("to the ");
+    boolean warmed =
+        cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || TRAY.is(cue.low());
     return cue.is(Sort.PAN) && warmed && role(mention) != Role.FAT;
   }
 

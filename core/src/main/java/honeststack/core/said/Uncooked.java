@@ -57,23 +57,28 @@ final class Uncooked {
     for (Clause clause : some ? clauses : List.<Clause>of()) {
       for (Mention mention : clause.mentions) {
         if (isOpen(mention) && isRaw(mention, clause, pulses, soaked)) {
-          mention.foodText = RAW.get(mention.foodText.toLowerCase(Locale.ROOT));
+          mention.foodText = RAW.get(name(mention));
           mention.restated = true;
         }
       }
     }
   }
 
+  /** As it is called where nothing was done to it: "soaked rice". */
+  private static String name(Mention mention) {
+    return mention.foodText.toLowerCase(Locale.ROOT).replaceFirst("^(?:soaked|washed) ", "");
+  }
+
   private static boolean isOpen(Mention mention) {
-    return mention.isMeasured() && RAW.containsKey(mention.foodText.toLowerCase(Locale.ROOT));
+    return mention.isMeasured() && RAW.containsKey(name(mention));
   }
 
   private static boolean isRaw(Mention mention, Clause clause, boolean pulses, Set<String> soaked) {
     String said = clause.words(0, clause.size()) + " " + mention.notes;
-    boolean grain = GRAINS.contains(mention.foodText.toLowerCase(Locale.ROOT));
+    boolean grain = GRAINS.contains(name(mention));
     boolean wet =
         SOAKED.matcher(said).find()
-            || soaked.contains(mention.foodText.toLowerCase(Locale.ROOT))
+            || soaked.contains(name(mention))
             || grain && WASHED.matcher(said).find();
     return (wet || grain && pulses) && !COOKED.matcher(said).find();
   }
