@@ -9,12 +9,23 @@ final class Allergens {
 
   private Allergens() {}
 
+  /** "Contains: milk, egg". */
+  static boolean begin(Element first) {
+    return SAYS.is(first.low());
+  }
+
   static void in(Clause clause) {
     int from = 0;
     while (clause.has(from) && !SAYS.is(clause.low(from))) {
       from++;
     }
-    if (!clause.has(from) || clause.hasAmount()) {
+    if (!clause.has(from)) {
+      return;
+    }
+    boolean measured =
+        clause.elements.subList(from, clause.size()).stream()
+            .anyMatch(element -> element.isAmount() && !element.isWeak());
+    if (measured) {
       return;
     }
     clause.take(from, clause.size(), Part.ASIDE);

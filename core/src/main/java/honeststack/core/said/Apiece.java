@@ -6,7 +6,6 @@ import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -20,53 +19,12 @@ final class Apiece {
   /** So many elements say what each is. */
   private static final int WORDS = 6;
 
-  private static final String ASIDE =
-      "(?: ?(?:of|the|these|those|them|my|our|single|finished|cooked|small|large|big|little|hot"
-          + "|\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve))*";
-
-  private static final Pattern CUE =
-      Pattern.compile(
-          "(?:.* )?(?:each|every|per|apiece|a piece)( .*)?|an?( head)|(?:to|for) an?|(?:each|every)-?one");
-
-  private static final Remembered CUES = Remembered.whole(CUE.pattern());
-
-  private static final Pattern PIECE =
-      Pattern.compile(
-          ASIDE
-              + " ?(?:pan)?(?:cakes?|waffles?|cr[eê]pes?|pieces?|galettes?|blinis?|pikelets?"
-              + "|crumpets?|dosas?|cheelas?|chillas?|uttapams?|scones?|flapjacks?|hotcakes?"
-              + "|fritters?|latkes?|roti|parathas?)\\b.*");
-
-  private static final Pattern EATER =
-      Pattern.compile(
-          ASIDE
-              + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
-              + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|of us|of you|of them|mouth)\\b.*");
-
-  private static final Pattern ROUND =
-      Pattern.compile(
-          ASIDE
-              + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying)\\b"
-              + "(?! (?:of day|you eat|we eat)).*");
-
-  private static final Pattern EACH =
-      Pattern.compile("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
-
-  private static final Set<String> TO_EVERY = Set.of("for every", "to every");
-
-  private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
-
   private static final Set<Unit> SPOONED = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
-  /** What comes again and again otherwise. */
-  private static final Pattern OTHER =
-      Pattern.compile(
-          " ?(?:side|day|week|morning|egg|cup|bowlful|minute"
-              + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
-
-  private static final Remembered PEOPLE =
+  private static final Remembered FOR_THE_LOT =
       Remembered.whole(
-          "(?:.* )?(?:everybody|everyone|people|guests|kids|children|of us|family)(?: .*)?");
+          ".*\\b(?:for the lot|in all|in total|altogether|all told|for all(?: of them)?"
+              + "|over the whole batch|for the whole (?:lot|batch))\\b.*");
 
   /** Right behind it what each gets follows. */
   private static final Pattern FORWARD =
@@ -78,15 +36,6 @@ final class Apiece {
     this.clause = clause;
   }
 
-  /** "1 tbsp per 3 pancakes". */
-  static boolean isOfSoMany(Clause clause, int i) {
-    boolean cue = clause.isWord(i, "per", "every") || TO_EVERY.contains(clause.low(i));
-    return cue
-        && clause.isAmount(i + 1)
-        && clause.get(i + 1).isCount()
-        && clause.is(i + 2, Sort.PIECES);
-  }
-
   static void in(Clause clause) {
     Apiece apiece = new Apiece(clause);
     for (int i = 0; i < clause.size(); i++) {
@@ -95,8 +44,8 @@ final class Apiece {
   }
 
   private void at(int i) {
-    Optional<Per> per = per(i);
-    if (per.isEmpty() || clause.mentions.isEmpty()) {
+    Optional<Per> per = PerCue.of(clause, i);
+    if (per.isEmpty() || clause.mentions.isEmpty() || isForTheLot(i)) {
       return;
     }
     Mention before = null;
@@ -105,8 +54,10 @@ final class Apiece {
       before = mention.to <= i ? mention : before;
       after = after == null && mention.from > i ? mention : after;
     }
-    boolean near = before != null && isNear(before, i);
-    boolean forward = after != null && (!near || isForward(i));
+    boolean pieces = isOfPieces(i);
+    boolean near = before != null && isNear(before, i) && !pieces;
+    boolean free = !near && !pieces;
+    boolean forward = after != null && (free || isForward(i));
     if (forward && (per.get() != Per.EITHER || isSaidSo(i, after))) {
       forward(i, per.get());
     } else if (!forward && near && (per.get() != Per.EITHER || isSaidSo(i, before))) {
@@ -116,57 +67,24 @@ final class Apiece {
     }
   }
 
-  /** "Everybody takes what they like, usually 30 ml each". */
-  private boolean isOfPeople(int i) {
-    return clause.elements.subList(0, i).stream().anyMatch(e -> PEOPLE.is(e.low()));
+  /** "before each waffle (about 20 g for the lot)". */
+  private boolean isForTheLot(int i) {
+    return clause.asides.stream()
+        .anyMatch(
+            aside ->
+                aside.after() >= clause.get(i).start()
+                    && FOR_THE_LOT.is(aside.clause().words(0, aside.clause().size())));
   }
 
-  /** What the words from an element on say it is for; empty where they say nothing of the kind. */
-  private Optional<Per> per(int i) {
-    Element element = clause.get(i);
-    boolean weak =
-        element.isAmount()
-            && element.isWeak()
-            && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
-            && i > 0
-            && (clause.get(i - 1).isFood() || clause.isStrong(i - 1) || clause.is(i - 1, Sort.PAN));
-    if (!weak && (element.isFood() || !CUES.is(element.low()))) {
-      return Optional.empty();
+  /** "two pancakes each, 200 g flour", "80 ml ladle per cake": of what comes out, of no food. */
+  private boolean isOfPieces(int i) {
+    for (int j = i - 1; j >= Math.max(0, i - NEAR); j--) {
+      Element number = clause.get(j);
+      if (number.isAmount() && !number.isWeak()) {
+        return clause.mentions.stream().noneMatch(mention -> mention.amount == number);
+      }
     }
-    boolean cabbage = element.isAmount() && !weak && isOfFood(i + 1); // "a head of cabbage"
-    if (cabbage) {
-      return Optional.empty();
-    }
-    Matcher cue = CUE.matcher(element.low());
-    String own = weak || !cue.matches() ? "" : own(cue);
-    String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
-    if (PIECE.matcher(what).matches()) {
-      return Optional.of(Per.PIECE);
-    }
-    if (EATER.matcher(what).matches()) {
-      return Optional.of(Per.EATER);
-    }
-    if (ROUND.matcher(what).matches()) {
-      return Optional.of(Per.ROUND);
-    }
-    if (isOfPeople(i)) {
-      return Optional.of(Per.EATER);
-    }
-    boolean one = clause.isWord(i, "each") && clause.isWord(i + 1, "one") && i > 0;
-    if (one && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
-      return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
-    }
-    boolean each = EACH.matcher(element.low()).matches();
-    return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
-  }
-
-  private boolean isOfFood(int i) {
-    return clause.isWord(i, "of") || clause.has(i) && clause.get(i).isFood();
-  }
-
-  /** What a cue itself says it is for: "for each waffle", "a head". */
-  private static String own(Matcher cue) {
-    return cue.group(1) != null ? cue.group(1) : cue.group(2) != null ? cue.group(2) : "";
+    return false;
   }
 
   /** Nothing but a place, and idle words, stands between. */
@@ -175,6 +93,11 @@ final class Apiece {
       return false;
     }
     for (int j = mention.to; j < i; j++) {
+      Element number = clause.get(j);
+      boolean other = number != mention.amount;
+      if (other && clause.mentions.stream().anyMatch(m -> m.amount == number)) {
+        return false; // "1 egg, 1 tsp each salt and sugar"
+      }
       boolean over =
           clause.get(j).kind == Element.Kind.WORD
               || clause.get(j).isAmount()
@@ -192,12 +115,17 @@ final class Apiece {
       return true;
     }
     for (int j = i + 1; j < Math.min(clause.size(), i + WORDS); j++) {
+      if (clause.isMark(j, ";")) {
+        return false;
+      }
       if (clause.isStrong(j)) {
         Element amount = clause.get(j);
         return clause.mentions.stream().anyMatch(mention -> mention.amount == amount);
       }
       if (FORWARD.matcher(clause.low(j)).matches()) {
-        return !clause.isMark(j, ",") || clause.isStrong(j + 1);
+        boolean comma = clause.isMark(j, ",");
+        boolean out = clause.has(j + 1) && clause.get(j + 1).part == Part.YIELD; // "gets 28"
+        return !comma && !out || comma && clause.isStrong(j + 1) && !clause.isAmount(i - 1);
       }
     }
     return false;
@@ -236,7 +164,10 @@ final class Apiece {
 
   private void forward(int i, Per per) {
     int end = i + 2;
+    boolean list = clause.words(i, i + WORDS).contains(":"); // "each gets: 10 g jam; 5 g nuts"
     while (clause.has(end)
+        && !clause.is(end, Sort.BATTER) // "per pancake 3 rashers, batter of 200 g flour"
+        && (list || !clause.isMark(end, ";"))
         && !(clause.is(end, Sort.VERB) && clause.isWord(end - 1, "and", "then"))) {
       end++; // "brush each with oil and roll in 6 scallions"
     }
@@ -260,7 +191,7 @@ final class Apiece {
     if (clause.get(i).isAmount() && clause.low(i).endsWith(" head")) {
       clause.get(i).part = Part.NOTE; // "100 g a head"
     }
-    mention.perPieces = isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
+    mention.perPieces = PerCue.isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
     Role role = role(mention);
     boolean batter = role == Role.EGG || role == Role.FLOUR || role == Role.LEAVENING;

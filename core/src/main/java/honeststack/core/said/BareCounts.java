@@ -42,13 +42,16 @@ final class BareCounts {
   /** "16 mini or 6 full-size": counts and sizes, and nothing else. */
   static boolean isSizes(Clause clause) {
     boolean sized = false;
-    if (clause.size() > SHORT || !clause.sentence.whole()) {
+    if (clause.size() > SHORT) {
       return false;
     }
     for (Element element : clause.elements) {
       boolean size = SIZES.matcher(element.text()).matches();
       sized |= size;
-      if (!size && !element.isCount() && !element.is(Sort.OR) && !element.isMark(",", ".", "/")) {
+      if (!size
+          && !element.isCount()
+          && !element.is(Sort.OR)
+          && !element.isMark(",", ".", ";", "/")) {
         return false;
       }
     }
@@ -93,7 +96,7 @@ final class BareCounts {
   private static boolean isIsh(Clause clause, int i) {
     boolean ish =
         clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
-    return ish && i == 0 && clause.sentence.whole() && clause.size() <= i + 3;
+    return ish && i == 0 && clause.size() <= i + 4 && isEnd(clause, clause.isMark(1, "-") ? 3 : 2);
   }
 
   /** "Waffles: 6", "pieces 12". */

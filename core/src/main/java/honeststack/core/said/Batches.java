@@ -15,6 +15,9 @@ import java.util.regex.Pattern;
 final class Batches {
   private static final int LONGEST = 14;
 
+  /** Nobody makes a recipe so many times: they are pieces. */
+  private static final int PIECES = 5;
+
   private static final String NUMBER =
       "\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|one|two|three|four|five|six|ten";
 
@@ -54,7 +57,7 @@ final class Batches {
       Pattern.compile(
           "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
-              + "|works|minutes?|hours?|pan|batter)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
+              + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
               + "|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
               + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
@@ -158,6 +161,9 @@ final class Batches {
                 || MADE.matcher(words).find()
                 || isDone(clause, times, words, bare, to)
                 || bare && isNumber(times) && to >= clause.size() - 1;
+    if (bare && times.group("x") != null && value(times) >= PIECES) {
+      return Optional.empty(); // "x 12"
+    }
     return told ? Optional.of(new Batch(value(times), ahead)) : Optional.empty();
   }
 

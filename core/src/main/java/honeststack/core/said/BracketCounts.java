@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.Token;
 import java.util.Optional;
 
 /** What brackets say of how many come out, and how many eat. */
@@ -27,6 +28,8 @@ final class BracketCounts {
       all.each = said.pieces; // "20 portions (2 ea.)"
       all.eachNumber = inner.get(0);
       all.complete();
+    } else if (said.pieces.isPresent() && !alone && isNumber()) {
+      return; // "2 cups grated carrot (about 3)"
     } else if (said.pieces.isPresent()) {
       all.pieces = said.pieces;
       all.sure = true;
@@ -42,6 +45,14 @@ final class BracketCounts {
       all.eachNumber = said.eachNumber;
       all.complete();
     }
+  }
+
+  private boolean isNumber() {
+    return inner.elements.stream()
+        .allMatch(
+            e ->
+                e.isAmount() && e.tokens.get(e.to - 1).kind() != Token.Kind.WORD
+                    || e.is(Sort.IDLE));
   }
 
   /** A number and nothing that it counts, behind how many eat. */

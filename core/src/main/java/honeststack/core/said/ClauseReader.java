@@ -29,7 +29,16 @@ final class ClauseReader {
     this.ellipses = new Ellipses(this.foods);
   }
 
-  Clause read(Sentence sentence) {
+  /** More than one where a semicolon ends a sentence. */
+  List<Clause> read(Sentence sentence) {
+    List<Sentence> parts =
+        sentence.tokens().stream().anyMatch(token -> token.isMark(";"))
+            ? Semicolons.apart(sentence, spans.of(sentence.tokens(), Set.of()))
+            : List.of(sentence);
+    return parts.stream().map(this::one).toList();
+  }
+
+  private Clause one(Sentence sentence) {
     List<Token> main = new ArrayList<>();
     List<Clause.Aside> asides = new ArrayList<>();
     apart(sentence, main, asides);
@@ -142,7 +151,7 @@ final class ClauseReader {
         }
       } else if (Further.isPart(clause, i)) {
         element.part = Part.METHOD;
-      } else if (Apiece.isOfSoMany(clause, i)) {
+      } else if (PerCue.isOfSoMany(clause, i)) {
         clause.get(i + 1).part = Part.NOTE;
       } else if (element.isAmount()
           && (BareCounts.isOfEachPiece(clause, i) || Sums.isOfMeasured(clause, i))) {

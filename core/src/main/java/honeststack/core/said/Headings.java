@@ -60,7 +60,9 @@ final class Headings {
   private static final Pattern WRITTEN =
       Pattern.compile(
           "(?:pint|cup|teaspoon|tablespoon|spoon|gram|gramme|litre|liter|ounce|pound|quart|gallon"
-              + "|kilo|glass(?:e)?|mug|pinch(?:e)?|handful|scoop|ladle|drop|knob|millilitre)s?");
+              + "|kilo|glass(?:e)?|mug|pinch(?:e)?|handful|scoop|ladle|drop|knob|millilitre"
+              + "|splash(?:e)?|dash(?:e)?|dollop|drizzle|glug|slice|clove|stick|sprinkle|squeeze"
+              + "|packet|sachet|tin|bunch(?:e)?|sprig|bottle|carton|spoonful|cupful)s?");
 
   private static final int MOST_LABEL_WORDS = 3;
 
@@ -131,41 +133,8 @@ final class Headings {
     return bracket;
   }
 
-  private static boolean isNumber(List<Token> tokens, int i) {
+  static boolean isNumber(List<Token> tokens, int i) {
     return i < tokens.size() && tokens.get(i).kind() == Token.Kind.NUMBER;
-  }
-
-  /**
-   * Where within a line a label of the pan or the plate begins: "… / Pan: 10 g butter"; 0 for none.
-   */
-  static int nextLabel(List<Token> tokens) {
-    for (int i = 2; i + 2 < tokens.size(); i++) {
-      if (tokens.get(i - 1).isMark(".", "/", ";", "|", ",") && isInnerLabel(tokens, i)) {
-        return i;
-      }
-    }
-    return 0;
-  }
-
-  private static boolean isInnerLabel(List<Token> tokens, int from) {
-    for (int i = from + 1; i <= from + MOST_LABEL_WORDS && i + 1 < tokens.size(); i++) {
-      if (tokens.get(i).isMark(":")) {
-        Set<Sort> heading = of(tokens.subList(from, i));
-        boolean place =
-            heading.contains(Sort.H_PAN)
-                || heading.contains(Sort.H_PLATE)
-                || heading.contains(Sort.H_METHOD) && tokens.get(from - 1).isMark(".", ";", "|");
-        return place && tokens.subList(i + 1, tokens.size()).stream().anyMatch(Headings::isName);
-      }
-      if (tokens.get(i).kind() != Token.Kind.WORD) {
-        return false;
-      }
-    }
-    return false;
-  }
-
-  private static boolean isName(Token token) {
-    return token.kind() == Token.Kind.WORD && UnitWords.of(token.low()).isEmpty();
   }
 
   /** "Pan - 10 g butter": a dash stands for the colon. */

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Containers;
@@ -43,10 +44,12 @@ final class Linking {
   private static final int MOST_BEHIND = 7;
 
   private final Clause clause;
+  private final UnknownNames names;
   private final List<Integer> places = new ArrayList<>();
 
   private Linking(Clause clause) {
     this.clause = clause;
+    this.names = new UnknownNames(clause);
     for (int i = 0; i < clause.size(); i++) {
       Element element = clause.get(i);
       if (element.isFree() && (element.isAmount() || element.isFood())) {
@@ -125,7 +128,7 @@ final class Linking {
         (also > food + 1 || pieces)
             && !isOfNext(food, also)
             && !clause.isWord(also + 1, "of") // "1 egg white, half a teaspoon of …"
-            && !isWordNext(also)
+            && !names.isNext(also)
             && !isPlaced(food, also)
             && !clause.is(also + 1, Sort.PAN, Sort.PLATE);
     if (other && apart) {
@@ -155,7 +158,7 @@ final class Linking {
       return;
     }
     int also = places.get(k + 2);
-    boolean other = clause.isStrong(also) && !clause.get(also).isCount() && !isWordNext(also);
+    boolean other = clause.isStrong(also) && !clause.get(also).isCount() && !names.isNext(also);
     boolean last = k + 3 >= places.size() || clause.isMark(also + 1, ",", ";", ".");
     boolean each = // "buckwheat flour 4 scoops @ 25 g"
         clause.isMark(also - 1, "@", "à")
@@ -164,43 +167,6 @@ final class Linking {
       double cost = behind(food, amount) + behind(amount, also) + TWICE;
       offer(best, k, 3, new Link(amount, food, also), cost);
     }
-  }
-
-  /** A word that nobody knows: the amount is of that. */
-  private boolean isWordNext(int amount) {
-    int next = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
-    return clause.isWord(next, "dough", "batter", "mixture") // "70 ml water; 20 g dough sticks"
-        || clause.has(next)
-            && clause.get(next).kind == Element.Kind.WORD
-            && !LineWords.isDescribing(clause.get(next).text());
-  }
-
-  /** In a list of amounts with what they are of behind them: "1 tsp snorbel". */
-  private boolean isUnknownNext(int amount) {
-    boolean front = !places.isEmpty() && clause.get(places.get(0)).isAmount();
-    boolean measured = clause.get(amount).isFree() && !clause.get(amount).isCount();
-    return front && measured && isWordNext(amount) && isEndOfName(amount + 1);
-  }
-
-  /** In a list of names with their amounts behind: "snorbel one teaspoon, flour". */
-  private boolean isUnknownBefore(int amount) {
-    int word = amount - 1;
-    boolean begins = word == 0 || clause.isMark(word - 1, ",", ";", ".", "/");
-    return word >= 0
-        && begins
-        && !LineWords.isAbout(clause.get(word).low())
-        && clause.get(word).kind == Element.Kind.WORD
-        && !LineWords.isDescribing(clause.get(word).low());
-  }
-
-  /** One or two words, then a mark or nothing. */
-  private boolean isEndOfName(int from) {
-    int i = clause.isWord(from, "of") ? from + 1 : from;
-    int end = i + 2;
-    while (clause.has(i) && i < end && clause.get(i).kind == Element.Kind.WORD) {
-      i++;
-    }
-    return !clause.has(i) || clause.isMark(i, ",", ";", ".", "/", "+");
   }
 
   private static void offer(Step[] best, int k, int taken, Link link, double cost) {
@@ -241,7 +207,7 @@ final class Linking {
     if (named) {
       return FOOD_ALONE + NAMES_FIRST;
     }
-    if (element.isAmount() && (isUnknownNext(at) || isUnknownBefore(at))) {
+    if (element.isAmount() && (names.isNextIn(at, places) || names.isBefore(at))) {
       return FOOD_ALONE;
     }
     return element.isFood() ? FOOD_ALONE : element.isWeak() ? ARTICLE_ALONE : AMOUNT_ALONE;
@@ -270,7 +236,7 @@ final class Linking {
       }
       if (element.isMark(",")) {
         cost += clause.get(amount).isWeak() ? NEVER : COMMA;
-        cost += isUnknownBefore(amount) ? OF_UNKNOWN : 0;
+        cost += names.isBefore(amount) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
       } else if (Between.isOver(element)
@@ -299,7 +265,12 @@ final class Linking {
     if (clause.isWord(amount - 1, "total", "altogether", "weighs")) {
       return NEVER; // of all together
     }
-    double cost = isUnknownNext(amount) ? BEHIND + OF_UNKNOWN : BEHIND;
+    boolean other = // "spelt; kinako 2 tablespoons"
+        clause.isMark(amount - 2, ";")
+            && names.isBefore(amount)
+            && !EverydayWords.is(clause.low(amount - 1))
+            && !Between.isTaken(clause.get(amount - 1));
+    double cost = names.isNextIn(amount, places) || other ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
     for (int i = reasonEnd(food + 1, amount); i < amount; i++) {
       Element element = clause.get(i);

@@ -1,33 +1,17 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
-import honeststack.core.line.UnitWords;
 import honeststack.core.said.Sentence.Section;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
 /** A text cut into lines, headings and sentences. */
 final class Page {
-  /** Words before a colon. */
-  private static final int LABEL = 5;
-
-  private static final int LONG_SENTENCE = 120;
-  private static final int LONGEST_SENTENCE = 200;
-
-  /** Behind a word of so many letters a dot is no abbreviation. */
-  private static final int LONG_WORD = 4;
-
   private static final String[] BULLETS = {
     "•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣", "#", "_", "=", "~"
   };
-
-  /** What a sentence behind a unit may begin with. */
-  private static final Set<Sort> BEGINS =
-      EnumSet.of(Sort.VERB, Sort.YIELD, Sort.SERVES, Sort.BATTER, Sort.CORRECT);
 
   final List<Sentence> sentences = new ArrayList<>();
 
@@ -90,7 +74,7 @@ final class Page {
       section = Section.METHOD;
       place = Place.NOT_SAID;
     }
-    int label = Headings.nextLabel(tokens);
+    int label = InnerLabels.next(tokens);
     if (label > 0 && section == Section.LIST) {
       int end = tokens.get(label - 1).isMark(".") ? label : label - 1;
       mark(tokens.subList(end, label), Part.IDLE);
@@ -150,7 +134,8 @@ final class Page {
       }
       mark(tokens.subList(head, head + 1), Part.HEADING);
       tokens = tokens.subList(head + 1, tokens.size());
-      int end = firstEnd(tokens);
+      int stop = labelStop(tokens);
+      int end = isBatter(tokens.subList(stop, firstEnd(tokens))) ? stop : firstEnd(tokens);
       if (place != Place.NOT_SAID && isBatter(tokens.subList(end, tokens.size()))) {
         sentences(number, tokens.subList(0, end));
         place = placeBefore; // "Topping: syrup. 200 g flour, 2 eggs"
@@ -158,7 +143,7 @@ final class Page {
       }
     }
     if (section == Section.NUTRITION && head > 0) {
-      int end = LabelLines.labelEnd(tokens, this::firstEnd);
+      int end = LabelLines.labelEnd(tokens, this::labelStop);
       sentences(number, tokens.subList(0, end));
       section = before;
       place = placeBefore;
@@ -183,11 +168,21 @@ final class Page {
 
   private int firstEnd(List<Token> tokens) {
     for (int i = 0; i < tokens.size(); i++) {
-      if (isEnd(tokens, 0, i)) {
+      if (Stops.isEnd(tokens, 0, i)) {
         return i + 1;
       }
     }
     return tokens.size();
+  }
+
+  private int labelStop(List<Token> tokens) {
+    int end = firstEnd(tokens);
+    for (int i = 0; i < end; i++) {
+      if (tokens.get(i).isMark(";")) {
+        return i + 1; // "Calories: 110 each; 200 g flour"
+      }
+    }
+    return end;
   }
 
   private void under(Set<Sort> heading) {
@@ -239,7 +234,7 @@ final class Page {
   private void sentences(int number, List<Token> tokens) {
     int from = 0;
     for (int i = 0; i <= tokens.size(); i++) {
-      if (i == tokens.size() || isEnd(tokens, from, i) || isLong(tokens, from, i)) {
+      if (i == tokens.size() || Stops.isEnd(tokens, from, i) || Stops.isLong(tokens, from, i)) {
         int to = i < tokens.size() ? i + 1 : i;
         if (to > from) {
           boolean whole = from == 0 && to == tokens.size();
@@ -248,95 +243,6 @@ final class Page {
         from = i + 1;
       }
     }
-  }
-
-  /** Speech without an end is cut where it goes on: at an "and", at worst anywhere. */
-  private static boolean isLong(List<Token> tokens, int from, int i) {
-    return i - from >= LONG_SENTENCE && tokens.get(i).isWord("and", "then")
-        || i - from >= LONGEST_SENTENCE;
-  }
-
-  /**
-   * @param from where the sentence begins
-   */
-  private static boolean isEnd(List<Token> tokens, int from, int i) {
-    Token mark = tokens.get(i);
-    if (mark.isMark("!", "?", "|", "•", "·", "▪")) {
-      return true;
-    }
-    if (!mark.isMark(".") || i == 0 || tokens.get(i - 1).isMark(".")) {
-      return false;
-    }
-    if (i + 1 == tokens.size()) {
-      return true;
-    }
-    if (tokens.get(i - 1).isWord("abt", "approx", "aprox", "ca")) {
-      return false; // "abt. 10"
-    }
-    Token next = tokens.get(i + 1);
-    boolean begins =
-        next.start() > mark.end()
-            && (Character.isUpperCase(next.text().codePointAt(0))
-                || next.kind() == Token.Kind.NUMBER
-                || next.kind() == Token.Kind.FRACTION);
-    boolean whole = next.start() > mark.end() && tokens.get(i - 1).text().length() >= LONG_WORD;
-    boolean unit = UnitWords.isUnit(tokens, i - 1) && !Headings.isWritten(tokens.get(i - 1));
-    boolean apart =
-        isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
-    return (begins || whole) && !unit || begins && unit && apart;
-  }
-
-  /** "Less sugar: 20 g. Flour …": what is measured there was named before. */
-  private static boolean isBehindName(List<Token> tokens, int begin, int dot) {
-    int number = -1;
-    int from = dot - 1;
-    while (from >= begin && !tokens.get(from).isMark("!", "?", ";") && !isStop(tokens, from)) {
-      Token.Kind kind = tokens.get(from).kind();
-      boolean share = from + 1 < dot && tokens.get(from + 1).isMark("%"); // "flour 100 % = 500 g"
-      if (!share && (kind == Token.Kind.NUMBER || kind == Token.Kind.FRACTION)) {
-        if (number >= 0) {
-          return false;
-        }
-        number = from;
-      }
-      from--;
-    }
-    return number > from + 1
-        && number > 0
-        && tokens.get(from + 1).kind() == Token.Kind.WORD
-        && (tokens.get(number - 1).isMark(",", ":", "=", "–", "—")
-            || tokens.get(number - 1).isWord("to"));
-  }
-
-  /** A dot that shortens no unit. */
-  private static boolean isStop(List<Token> tokens, int i) {
-    return tokens.get(i).isMark(".") && (i == 0 || !UnitWords.isUnit(tokens, i - 1));
-  }
-
-  /** "36 g. Batter 690 g. Twelve of them": no food begins so. */
-  private static boolean isSentence(List<Token> tokens, int from) {
-    String word = tokens.get(from).text();
-    boolean capital = word.length() > 2 && Character.isLowerCase(word.codePointAt(1));
-    boolean[] begins = {new AmountParser("", tokens).isNumber(from)};
-    Phrases.shipped()
-        .each(
-            tokens,
-            from,
-            phrase -> begins[0] |= phrase.sorts().stream().anyMatch(BEGINS::contains));
-    return capital && begins[0];
-  }
-
-  /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */
-  private static boolean isLabelled(List<Token> tokens, int from) {
-    for (int i = from; i < tokens.size() && i <= from + LABEL; i++) {
-      if (tokens.get(i).isMark(":", "?")) {
-        return true;
-      }
-      if (tokens.get(i).isMark(".", ";")) {
-        return false;
-      }
-    }
-    return false;
   }
 
   private void mark(List<Token> tokens, Part part) {

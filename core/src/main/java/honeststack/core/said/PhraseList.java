@@ -126,7 +126,7 @@ final class PhraseList {
               | mm | centimetre | centimeter | millimetre | millimeter | inch | inches | centimetres | centimeters | metres | times | strokes
               | rounds of | reviews | stars | ratings | % | percent | per cent | kcal | calories
               | calorie | cal | cals | kj | side | sides | watt | watts | readers | star | dogs
-              | grandchildren | cent | cents | euro | euros | dollars | halves | goes
+              | km | kilometres | kilometers | miles | grandchildren | cent | cents | euro | euros | dollars | halves | goes
               | minutes a side | flips | layers | batches | pans | irons | bowls | batch | -inch
               | inches across | across
           NUTRIENT | protein | proteins | carbs | carb | carbohydrate | carbohydrates | net carbs

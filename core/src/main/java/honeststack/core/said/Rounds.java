@@ -14,7 +14,8 @@ final class Rounds {
       Pattern.compile(
           "(?:^| )"
               + NUMBER
-              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)(?: |$)");
+              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)"
+              + "(?! to (?:get|learn|find|work out|manage|master))(?: |$)");
 
   private static final Remembered WORD =
       Remembered.part("(?:^| )(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)$");

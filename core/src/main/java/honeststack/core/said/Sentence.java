@@ -24,6 +24,13 @@ record Sentence(int line, Section section, Place place, boolean whole, List<Toke
     SHOPPING
   }
 
+  /** The part of it from one place in the text to before another. */
+  Sentence between(int from, int to) {
+    List<Token> part =
+        tokens.stream().filter(token -> token.start() >= from && token.end() <= to).toList();
+    return new Sentence(line, section, place, false, part);
+  }
+
   int start() {
     return tokens.get(0).start();
   }

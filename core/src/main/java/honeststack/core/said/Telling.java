@@ -45,11 +45,12 @@ public final class Telling {
   public Told read(String text) {
     Vessels vessels = new Vessels(SpokenMarks.written(text));
     Page page = new Page(vessels.text);
-    ClauseReader clauses = new ClauseReader(foods, isInGrams(text));
+    ClauseReader sentences = new ClauseReader(foods, isInGrams(text));
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
-    for (Sentence sentence : page.sentences) {
-      Clause clause = clauses.read(sentence);
+    List<Clause> clauses =
+        page.sentences.stream().flatMap(sentence -> sentences.read(sentence).stream()).toList();
+    for (Clause clause : clauses) {
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);

@@ -1,0 +1,132 @@
+package honeststack.core.said;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Words that say that an amount is for each: "per waffle", "a head", "each", "for every guest". */
+final class PerCue {
+  /** So many elements say what each is. */
+  private static final int WORDS = 6;
+
+  private static final String ASIDE =
+      "(?: ?(?:of|the|these|those|them|my|our|single|finished|cooked|small|large|big|little|hot"
+          + "|\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve))*";
+
+  private static final Pattern CUE =
+      Pattern.compile(
+          "(?:.* )?(?:each|every|per|apiece|a piece)( .*)?|an?( head)|(?:to|for) an?|(?:each|every)-?one");
+
+  private static final Remembered CUES = Remembered.whole(CUE.pattern());
+
+  private static final Pattern PIECE =
+      Pattern.compile(
+          ASIDE
+              + " ?(?:pan)?(?:cakes?|waffles?|cr[eê]pes?|pieces?|galettes?|blinis?|pikelets?"
+              + "|crumpets?|dosas?|cheelas?|chillas?|uttapams?|scones?|flapjacks?|hotcakes?"
+              + "|fritters?|latkes?|roti|parathas?)\\b.*");
+
+  private static final Pattern EATER =
+      Pattern.compile(
+          ASIDE
+              + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
+              + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|of us|of you|of them|mouth)\\b.*");
+
+  private static final Pattern ROUND =
+      Pattern.compile(
+          ASIDE
+              + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying)\\b"
+              + "(?! (?:of day|you eat|we eat)).*");
+
+  private static final Pattern EACH =
+      Pattern.compile("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
+
+  private static final Set<String> TO_EVERY = Set.of("for every", "to every");
+
+  private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
+
+  /** What comes again and again otherwise. */
+  private static final Pattern OTHER =
+      Pattern.compile(
+          " ?(?:side|day|week|morning|egg|cup|bowlful|minute"
+              + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
+
+  private static final Remembered PEOPLE =
+      Remembered.whole(
+          "(?:.* )?(?:everybody|everyone|people|guests|kids|children|of us|family)(?: .*)?");
+
+  private final Clause clause;
+  private final int i;
+
+  private PerCue(Clause clause, int i) {
+    this.clause = clause;
+    this.i = i;
+  }
+
+  /** What the words from an element on say it is for; empty where they say nothing of the kind. */
+  static Optional<Per> of(Clause clause, int i) {
+    return new PerCue(clause, i).per();
+  }
+
+  /** "1 tbsp per 3 pancakes". */
+  static boolean isOfSoMany(Clause clause, int i) {
+    boolean cue = clause.isWord(i, "per", "every") || TO_EVERY.contains(clause.low(i));
+    return cue
+        && clause.isAmount(i + 1)
+        && clause.get(i + 1).isCount()
+        && clause.is(i + 2, Sort.PIECES);
+  }
+
+  /** "Everybody takes what they like, usually 30 ml each". */
+  private boolean isOfPeople() {
+    return clause.elements.subList(0, i).stream().anyMatch(e -> PEOPLE.is(e.low()));
+  }
+
+  private Optional<Per> per() {
+    Element element = clause.get(i);
+    boolean weak =
+        element.isAmount()
+            && element.isWeak()
+            && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
+            && i > 0
+            && (clause.get(i - 1).isFood() || clause.isStrong(i - 1) || clause.is(i - 1, Sort.PAN));
+    if (!weak && (element.isFood() || !CUES.is(element.low()))) {
+      return Optional.empty();
+    }
+    boolean cabbage = element.isAmount() && !weak && isOfFood(i + 1); // "a head of cabbage"
+    if (cabbage) {
+      return Optional.empty();
+    }
+    Matcher cue = CUE.matcher(element.low());
+    String own = weak || !cue.matches() ? "" : own(cue);
+    String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
+    if (PIECE.matcher(what).matches()) {
+      return Optional.of(Per.PIECE);
+    }
+    if (EATER.matcher(what).matches()) {
+      return Optional.of(Per.EATER);
+    }
+    if (ROUND.matcher(what).matches()) {
+      return Optional.of(Per.ROUND);
+    }
+    if (isOfPeople()) {
+      return Optional.of(Per.EATER);
+    }
+    boolean one = clause.isWord(i, "each") && clause.isWord(i + 1, "one") && i > 0;
+    if (one && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
+      return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
+    }
+    boolean each = EACH.matcher(element.low()).matches();
+    return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  private boolean isOfFood(int at) {
+    return clause.isWord(at, "of") || clause.has(at) && clause.get(at).isFood();
+  }
+
+  /** What a cue itself says it is for: "for each waffle", "a head". */
+  private static String own(Matcher cue) {
+    return cue.group(1) != null ? cue.group(1) : cue.group(2) != null ? cue.group(2) : "";
+  }
+}

@@ -1,0 +1,152 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Ends a sentence at a semicolon where what follows is an amount of a food of its own: "30 kids,
+ * one pancake each; 1.5 kg flour" gives nobody a kilo and a half.
+ */
+final class Semicolons {
+  /** So many idle words may stand between an amount and its food. */
+  private static final int OVER = 3;
+
+  /** Of whom a sentence tells. */
+  private static final String[] OTHERS = {"they", "she", "he", "nobody", "my", "her", "his", "our"};
+
+  /** What says more of a food named before. */
+  private static final Sort[] OF_FOOD = {
+    Sort.PAN,
+    Sort.PAN_NEXT,
+    Sort.PLATE,
+    Sort.PLATE_NEXT,
+    Sort.BOWL,
+    Sort.MORE,
+    Sort.HOLD,
+    Sort.PART_OF,
+    Sort.EACH,
+    Sort.CORRECT,
+    Sort.EXCLUDE,
+    Sort.INSTEAD,
+    Sort.OUT
+  };
+
+  private static final String[] FOR_FOOD = {
+    "it", "that", "this", "them", "same", "works", "too", "extra", "half", "rest", "use", "used"
+  };
+
+  private static final Sort[] PLACES = {
+    Sort.PLATE, Sort.PLATE_NEXT, Sort.PAN, Sort.PAN_NEXT, Sort.SWAP, Sort.INSTEAD
+  };
+
+  /** What comes out, who eats it, how long it takes. */
+  private static final Sort[] OF_PIECES = {
+    Sort.PIECES, Sort.YIELD, Sort.SERVES, Sort.PEOPLE, Sort.PER, Sort.UNIT_OTHER, Sort.BATTER
+  };
+
+  private Semicolons() {}
+
+  /** The sentences that it is: one, where no semicolon ends anything. */
+  static List<Sentence> apart(Sentence sentence, List<Element> elements) {
+    List<Sentence> apart = new ArrayList<>();
+    int begin = sentence.start();
+    int from = 0;
+    for (int i = 1; i < elements.size(); i++) {
+      if (elements.get(i).isMark(";") && ends(elements, from, i)) {
+        apart.add(sentence.between(begin, elements.get(i).end()));
+        begin = elements.get(i).end();
+        from = i + 1;
+      }
+    }
+    if (apart.isEmpty()) {
+      return List.of(sentence);
+    }
+    apart.add(sentence.between(begin, sentence.end()));
+    return apart;
+  }
+
+  private static boolean ends(List<Element> elements, int from, int i) {
+    int to = i + 1;
+    while (to < elements.size() && !elements.get(to).isMark(";")) {
+      to++;
+    }
+    List<Element> before = elements.subList(from, i);
+    List<Element> after = elements.subList(i + 1, to);
+    boolean item = isMeasured(elements, i + 1) || isNamed(before, after);
+    if (Allergens.begin(before.get(0))) {
+      return true;
+    }
+    return !isBegun(before) && (isSentence(after) || item && !isPlaced(before));
+  }
+
+  /** "1 serving = 2 waffles; sugar (brown): 100 g". */
+  private static boolean isNamed(List<Element> before, List<Element> after) {
+    return before.stream().noneMatch(Element::isFood)
+        && before.stream().anyMatch(e -> e.isAmount() || e.is(Sort.UNIT_OTHER))
+        && after.stream().anyMatch(Element::isFood)
+        && !LabelLines.isFigure(after.get(0).tokens.get(after.get(0).from))
+        && after.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
+  }
+
+  /** "; They taste of biscuits", "; makes 12", "; rest it 20 minutes": of no food before it. */
+  private static boolean isSentence(List<Element> after) {
+    if (after.isEmpty()) {
+      return false;
+    }
+    Element begin = after.get(0);
+    Token first = begin.tokens.get(begin.from);
+    boolean capital =
+        first.text().length() > 1
+            && Character.isUpperCase(first.text().codePointAt(0))
+            && Character.isLowerCase(first.text().codePointAt(1));
+    if (capital || begin.isWord(OTHERS) || Allergens.begin(begin)) {
+      return true;
+    }
+    if (begin.is(Sort.OR, Sort.CORRECT, Sort.EXCLUDE, Sort.MORE)) {
+      return false;
+    }
+    boolean of = after.stream().anyMatch(e -> e.isFood() || e.is(OF_FOOD) || e.isWord(FOR_FOOD));
+    boolean measured =
+        after.stream().anyMatch(e -> e.isAmount() && !e.isCount())
+            && after.stream().noneMatch(e -> e.is(OF_PIECES));
+    return !of && !measured && after.stream().anyMatch(e -> e.isAmount() || e.is(OF_PIECES));
+  }
+
+  /** An amount follows, and its food: "; then 200 g flour". */
+  private static boolean isMeasured(List<Element> elements, int from) {
+    int i = from;
+    boolean work = i < elements.size() && !elements.get(i).is(Sort.OR, Sort.CORRECT);
+    if (work && (elements.get(i).is(Sort.VERB) || elements.get(i).isWord("then", "also", "and"))) {
+      i++;
+    }
+    boolean amount = i < elements.size() && elements.get(i).isAmount() && elements.get(i).isFree();
+    for (int j = i + 1; amount && j < elements.size() && j <= i + OVER; j++) {
+      Element next = elements.get(j);
+      if (next.isFood()) {
+        return true;
+      }
+      if (next.kind == Element.Kind.MARK || next.isAmount() && !next.isWeak()) {
+        return false;
+      }
+    }
+    return false;
+  }
+
+  /** A list that goes on, or a name: "1 tsp each: salt; soda", "flour; 2 cups. sugar; 2 tbsp". */
+  private static boolean isBegun(List<Element> before) {
+    boolean list =
+        before.stream().anyMatch(element -> element.isMark(":"))
+            && before.stream().noneMatch(e -> e.is(Sort.UNIT_OTHER, Sort.NUTRITION))
+            && before.stream().anyMatch(e -> e.isFood() || e.is(Sort.EACH, Sort.PER));
+    return list || before.stream().allMatch(element -> element.isFood() || element.is(Sort.IDLE));
+  }
+
+  /**
+   * Something goes to a place, and what follows may go there too: "top each with jam; 5 g nuts".
+   */
+  private static boolean isPlaced(List<Element> before) {
+    return before.stream().anyMatch(Element::isFood)
+        && before.stream().anyMatch(element -> element.is(PLACES));
+  }
+}

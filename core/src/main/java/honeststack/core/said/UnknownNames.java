@@ -1,0 +1,58 @@
+package honeststack.core.said;
+
+import honeststack.core.line.LineWords;
+import java.util.List;
+
+/** Words by an amount that no larder knows: it is of them. */
+final class UnknownNames {
+  private final Clause clause;
+
+  UnknownNames(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** A word that nobody knows: the amount is of that. */
+  boolean isNext(int amount) {
+    int next = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
+    for (int i = next; i < next + 3 && clause.has(i); i++) {
+      if (clause.is(i, Sort.BATTER)) {
+        return true; // "1 cup leftover idli batter"
+      }
+      if (clause.get(i).kind != Element.Kind.WORD) {
+        break;
+      }
+    }
+    return clause.isWord(next, "dough", "batter", "mixture") // "70 ml water; 20 g dough sticks"
+        || clause.has(next)
+            && clause.get(next).kind == Element.Kind.WORD
+            && !LineWords.isDescribing(clause.get(next).text());
+  }
+
+  /** In a list of amounts with what they are of behind them: "1 tsp snorbel". */
+  boolean isNextIn(int amount, List<Integer> places) {
+    boolean front = !places.isEmpty() && clause.get(places.get(0)).isAmount();
+    boolean measured = clause.get(amount).isFree() && !clause.get(amount).isCount();
+    return front && measured && isNext(amount) && isEndOfName(amount + 1);
+  }
+
+  /** In a list of names with their amounts behind: "snorbel one teaspoon, flour". */
+  boolean isBefore(int amount) {
+    int word = amount - 1;
+    boolean begins = word == 0 || clause.isMark(word - 1, ",", ";", ".", "/");
+    return word >= 0
+        && begins
+        && !LineWords.isAbout(clause.get(word).low())
+        && clause.get(word).kind == Element.Kind.WORD
+        && !LineWords.isDescribing(clause.get(word).low());
+  }
+
+  /** One or two words, then a mark or nothing. */
+  private boolean isEndOfName(int from) {
+    int i = clause.isWord(from, "of") ? from + 1 : from;
+    int end = i + 2;
+    while (clause.has(i) && i < end && clause.get(i).kind == Element.Kind.WORD) {
+      i++;
+    }
+    return !clause.has(i) || clause.isMark(i, ",", ";", ".", "/", "+");
+  }
+}
