@@ -46,7 +46,7 @@ final class Alone {
       amount.part = Part.METHOD; // "put all in a jar, shake"
       return;
     }
-    if (isPortion(clause, link.amount())) {
+    if (isPortion(clause, link.amount()) || isOfPieces(clause, link.amount())) {
       amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
       return;
     }
@@ -91,6 +91,22 @@ final class Alone {
 
   private static boolean isSpray(Element amount) {
     return amount.low().contains("spray") || amount.low().contains("spritz");
+  }
+
+  /** "60 ml per pancake", "12 waffles of 85 g": how large they are. */
+  private static boolean isOfPieces(Clause clause, int amount) {
+    if (clause.isWord(amount - 1, "of", "at", "@") && clause.is(amount - 2, Sort.PIECES)) {
+      return true;
+    }
+    int before = clause.isWord(amount - 1, "about", "around", "roughly") ? amount - 2 : amount - 1;
+    boolean listed = clause.isMark(before, ",") && !clause.isFood(before - 1);
+    boolean unknown = listed && clause.get(before - 1).kind == Element.Kind.WORD;
+    boolean begins = before < 0 || clause.get(before).kind == Element.Kind.MARK && !unknown;
+    int cue = clause.isWord(amount + 1, "ladle", "scoop", "batter") ? amount + 2 : amount + 1;
+    return begins
+        && !clause.get(amount).isCount()
+        && clause.has(cue)
+        && PerCue.of(clause, cue).filter(per -> per == Per.PIECE).isPresent();
   }
 
   /** So much batter at a time. */

@@ -85,7 +85,8 @@ final class Page {
     int head = Headings.headEnd(tokens);
     Set<Sort> heading = head > 0 ? Headings.before(tokens, head) : Set.of();
     boolean alone = head >= tokens.size() - 1 && tokens.get(tokens.size() - 1).isMark(":");
-    if (head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
+    boolean size = head == 2 && tokens.get(1).isWord("size"); // "serving size: 3 pancakes"
+    if (size || head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
       heading = Set.of(); // "Pancakes: 12"
     }
     if (heading.isEmpty() && head == 0 && hasBreak(0, text.length())) { // above something
@@ -95,7 +96,7 @@ final class Page {
     if (LabelLines.isLabel(tokens)) {
       Section before = section;
       section = Section.NUTRITION;
-      int end = firstEnd(tokens);
+      int end = labelStop(tokens);
       sentences(number, tokens.subList(0, end));
       section = before;
       if (end < tokens.size()) {

@@ -10,6 +10,9 @@ import java.util.regex.Pattern;
 final class PerHead {
   private static final int FAR = 3;
 
+  /** No shorter word is what is counted: "39p each". */
+  private static final int SHORT = 3;
+
   /** So many elements on either side say what a number is. */
   private static final int NEAR = 8;
 
@@ -34,7 +37,7 @@ final class PerHead {
               + EATER
               + " (?:is|gets|has|means|=)|per "
               + EATER
-              + " ?:|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
+              + " ?:|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
 
   private static final Pattern SHARES =
       Pattern.compile("portions?|servings?|helpings?|plates?|stacks?|people|guests|friends|kids");
@@ -103,6 +106,13 @@ final class PerHead {
       if (clause.get(at).kind != Element.Kind.WORD || clause.isFood(at)) {
         break;
       }
+    }
+    boolean any =
+        clause.has(i + 1)
+            && clause.get(i + 1).kind == Element.Kind.WORD
+            && clause.low(i + 1).length() > SHORT;
+    if (any && clause.isWord(i + 2, "each", "apiece")) {
+      return i + 2; // "4 hearts each"
     }
     return clause.isFood(i + 1) ? -1 : i + 1;
   }
