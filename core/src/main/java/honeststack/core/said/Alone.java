@@ -29,7 +29,9 @@ final class Alone {
     boolean each = clause.elements.stream().anyMatch(e -> e.is(Sort.PER, Sort.EACH, Sort.PIECES));
     boolean share =
         one && clause.is(clause.elements.indexOf(mentions.get(0).food) - 1, Sort.UNIT_OTHER);
-    if (one && !each && !corrected && !share) { // "50 % rye, 300 g in all"
+    boolean named = // "pinch salt, gloop 2 cups"
+        one && new UnknownNames(clause).isNamedBefore(clause.elements.indexOf(left.get(0)));
+    if (one && !each && !corrected && !share && !named) { // "50 % rye, 300 g in all"
       Mention mention = mentions.get(0);
       mention.amount = left.get(0);
       mention.amountText = mention.amount.text();

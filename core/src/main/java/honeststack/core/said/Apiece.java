@@ -57,7 +57,7 @@ final class Apiece {
     boolean pieces = isOfPieces(i);
     boolean near = before != null && isNear(before, i) && !pieces;
     boolean free = !near && !pieces;
-    boolean forward = after != null && (free || isForward(i));
+    boolean forward = after != null && !isNumberOf(i, after) && (free || isForward(i));
     if (forward && (per.get() != Per.EITHER || isSaidSo(i, after))) {
       forward(i, per.get());
     } else if (!forward && near && (per.get() != Per.EITHER || isSaidSo(i, before))) {
@@ -74,6 +74,17 @@ final class Apiece {
             aside ->
                 aside.after() >= clause.get(i).start()
                     && FOR_THE_LOT.is(aside.clause().words(0, aside.clause().size())));
+  }
+
+  /** "each of us gets three, and there are five of us, 40 g oats". */
+  private boolean isNumberOf(int i, Mention after) {
+    for (int j = i + 1; j < Math.min(after.from, i + WORDS); j++) {
+      Element number = clause.get(j);
+      if (number.isAmount() && !number.isWeak()) {
+        return number.isCount() && clause.mentions.stream().noneMatch(m -> m.amount == number);
+      }
+    }
+    return false;
   }
 
   /** "two pancakes each, 200 g flour", "80 ml ladle per cake": of what comes out, of no food. */

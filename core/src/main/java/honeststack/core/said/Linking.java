@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Containers;
@@ -129,6 +128,7 @@ final class Linking {
             && !isOfNext(food, also)
             && !clause.isWord(also + 1, "of") // "1 egg white, half a teaspoon of …"
             && !names.isNext(also)
+            && !(also > food + 1 && names.isNamedBefore(also)) // "pinch salt, mealie meal 2 cups"
             && !isPlaced(food, also)
             && !clause.is(also + 1, Sort.PAN, Sort.PLATE);
     if (other && apart) {
@@ -266,10 +266,8 @@ final class Linking {
       return NEVER; // of all together
     }
     boolean other = // "spelt; kinako 2 tablespoons"
-        clause.isMark(amount - 2, ";")
-            && names.isBefore(amount)
-            && !EverydayWords.is(clause.low(amount - 1))
-            && !Between.isTaken(clause.get(amount - 1));
+        clause.isMark(amount - 2, ";", ",")
+            && names.isNamedBefore(amount);
     double cost = names.isNextIn(amount, places) || other ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
     for (int i = reasonEnd(food + 1, amount); i < amount; i++) {

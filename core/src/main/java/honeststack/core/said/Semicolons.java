@@ -25,7 +25,6 @@ final class Semicolons {
     Sort.MORE,
     Sort.HOLD,
     Sort.PART_OF,
-    Sort.EACH,
     Sort.CORRECT,
     Sort.EXCLUDE,
     Sort.INSTEAD,
@@ -106,11 +105,14 @@ final class Semicolons {
     if (begin.is(Sort.OR, Sort.CORRECT, Sort.EXCLUDE, Sort.MORE)) {
       return false;
     }
-    boolean of = after.stream().anyMatch(e -> e.isFood() || e.is(OF_FOOD) || e.isWord(FOR_FOOD));
-    boolean measured =
-        after.stream().anyMatch(e -> e.isAmount() && !e.isCount())
-            && after.stream().noneMatch(e -> e.is(OF_PIECES));
-    return !of && !measured && after.stream().anyMatch(e -> e.isAmount() || e.is(OF_PIECES));
+    boolean amount = after.stream().anyMatch(e -> e.isAmount() && !e.isCount());
+    boolean pieces = after.stream().anyMatch(e -> e.is(OF_PIECES));
+    boolean measured = amount && !pieces;
+    boolean of =
+        after.stream().anyMatch(e -> e.isFood() || e.is(OF_FOOD))
+            || amount && after.stream().anyMatch(e -> e.is(Sort.EACH))
+            || !pieces && after.stream().anyMatch(e -> e.isWord(FOR_FOOD));
+    return !of && !measured && (pieces || after.stream().anyMatch(Element::isAmount));
   }
 
   /** An amount follows, and its food: "; then 200 g flour". */

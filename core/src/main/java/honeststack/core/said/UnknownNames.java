@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import java.util.List;
 
@@ -33,6 +34,14 @@ final class UnknownNames {
     boolean front = !places.isEmpty() && clause.get(places.get(0)).isAmount();
     boolean measured = clause.get(amount).isFree() && !clause.get(amount).isCount();
     return front && measured && isNext(amount) && isEndOfName(amount + 1);
+  }
+
+  /** Nothing but a food is called so. */
+  boolean isNamedBefore(int amount) {
+    return isBefore(amount)
+        && !EverydayWords.is(clause.low(amount - 1))
+        && !clause.isWord(amount - 1, "liquid", "net", "gross")
+        && !Between.isTaken(clause.get(amount - 1));
   }
 
   /** In a list of names with their amounts behind: "snorbel one teaspoon, flour". */
