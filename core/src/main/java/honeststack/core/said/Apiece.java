@@ -38,6 +38,9 @@ final class Apiece {
 
   static void in(Clause clause) {
     Apiece apiece = new Apiece(clause);
+    if (clause.sentence.per() != null) {
+      clause.mentions.forEach(mention -> mention.per = clause.sentence.per());
+    }
     for (int i = 0; i < clause.size(); i++) {
       apiece.at(i);
     }

@@ -109,7 +109,8 @@ final class ClauseReader {
 
   private void aside(Sentence of, List<Token> inside, int after, List<Clause.Aside> asides) {
     if (!inside.isEmpty()) {
-      Sentence sentence = new Sentence(of.line(), of.section(), of.place(), false, inside);
+      Sentence sentence =
+          new Sentence(of.line(), of.section(), of.place(), of.per(), false, inside);
       asides.add(new Clause.Aside(after, read(sentence, inside, List.of())));
     }
   }

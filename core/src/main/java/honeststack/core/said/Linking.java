@@ -266,8 +266,7 @@ final class Linking {
       return NEVER; // of all together
     }
     boolean other = // "spelt; kinako 2 tablespoons"
-        clause.isMark(amount - 2, ";", ",")
-            && names.isNamedBefore(amount);
+        clause.isMark(amount - 2, ";", ",") && names.isNamedBefore(amount);
     double cost = names.isNextIn(amount, places) || other ? BEHIND + OF_UNKNOWN : BEHIND;
     int words = 0;
     for (int i = reasonEnd(food + 1, amount); i < amount; i++) {

@@ -5,6 +5,7 @@ import honeststack.core.line.Token;
 import honeststack.core.said.Sentence.Section;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** A text cut into lines, headings and sentences. */
@@ -21,6 +22,7 @@ final class Page {
   private final String text;
   private Section section = Section.LIST;
   private Place place = Place.NOT_SAID;
+  private Per per;
 
   Page(String text) {
     this.text = text;
@@ -92,6 +94,13 @@ final class Page {
     if (heading.isEmpty() && head == 0 && hasBreak(0, text.length())) { // above something
       heading = Headings.alone(tokens);
       alone = !heading.isEmpty();
+    }
+    Optional<PerHeading.Found> each = PerHeading.of(tokens);
+    boolean above =
+        tokens.get(tokens.size() - 1).isMark(":") || tokens.stream().noneMatch(t -> t.isMark(":"));
+    if (each.isPresent() && (above || isBatter(tokens))) {
+      each(number, tokens, each.get());
+      return;
     }
     if (LabelLines.isLabel(tokens)) {
       Section before = section;
@@ -186,7 +195,29 @@ final class Page {
     return end;
   }
 
+  /** What a heading says is for each eater or piece. */
+  private void each(int number, List<Token> tokens, PerHeading.Found found) {
+    Place placeBefore = place;
+    Per perBefore = per;
+    under(found.onPlate() ? Set.of(Sort.H_PLATE) : Set.of());
+    mark(tokens.subList(0, found.end()), Part.HEADING);
+    int colon = found.end();
+    while (colon < tokens.size() && !tokens.get(colon).isMark(":")) {
+      colon++;
+    }
+    if (colon > found.end()) {
+      sentences(number, tokens.subList(found.end(), colon));
+    }
+    per = found.per();
+    if (colon + 1 < tokens.size()) {
+      sentences(number, tokens.subList(colon + 1, tokens.size()));
+      per = perBefore;
+      place = placeBefore;
+    }
+  }
+
   private void under(Set<Sort> heading) {
+    per = null;
     place = Place.NOT_SAID;
     section = Section.LIST;
     if (heading.contains(Sort.H_PLATE)) {
@@ -239,7 +270,7 @@ final class Page {
         int to = i < tokens.size() ? i + 1 : i;
         if (to > from) {
           boolean whole = from == 0 && to == tokens.size();
-          sentences.add(new Sentence(number, section, place, whole, tokens.subList(from, to)));
+          sentences.add(new Sentence(number, section, place, per, whole, tokens.subList(from, to)));
         }
         from = i + 1;
       }

@@ -10,9 +10,11 @@ import java.util.List;
  * @param line place of its line in the text
  * @param section what the heading above it says it is
  * @param place where the heading above it says that it goes
+ * @param per for what the heading above it says that each amount is; null for all
  * @param whole it is all of its line
  */
-record Sentence(int line, Section section, Place place, boolean whole, List<Token> tokens) {
+record Sentence(
+    int line, Section section, Place place, Per per, boolean whole, List<Token> tokens) {
 
   enum Section {
     /** What goes in. */
@@ -28,7 +30,7 @@ record Sentence(int line, Section section, Place place, boolean whole, List<Toke
   Sentence between(int from, int to) {
     List<Token> part =
         tokens.stream().filter(token -> token.start() >= from && token.end() <= to).toList();
-    return new Sentence(line, section, place, false, part);
+    return new Sentence(line, section, place, per, false, part);
   }
 
   int start() {
