@@ -1,11 +1,18 @@
 package honeststack.core.said;
 
+import java.util.regex.Pattern;
+
 /**
  * What a sentence says was changed: "reduce the sugar from 50 g to 30 g", "I wrote jam, ignore
  * that".
  */
 final class Changes {
   private static final int FAR = 9;
+
+  private static final int NEAR = 5;
+
+  private static final Pattern SURE =
+      Pattern.compile("\\b(?:actually|really|well|sorry|in fact|of course|i mean)\\b");
 
   private static final Remembered CHANGES =
       Remembered.part(
@@ -23,6 +30,7 @@ final class Changes {
   static void in(Clause clause) {
     Changes changes = new Changes(clause);
     changes.retold();
+    changes.renamed();
     changes.changed();
     changes.reduced();
   }
@@ -45,6 +53,68 @@ final class Changes {
         clause.take(cue, cue + 1, Part.EXCLUDED);
       }
     }
+  }
+
+  /**
+   * "30 g butter, well actually it was oil", "40 g honey, it's maple syrup, not honey": as much of
+   * another food.
+   */
+  private void renamed() {
+    for (int i = 2; i + 1 < clause.size(); i++) {
+      boolean was = clause.low(i).matches("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
+      int right = was ? clause.ahead(i + 1, 1, Element::isFood) : -1;
+      int wrong = right < 0 ? -1 : foodBefore(i);
+      if (wrong < 0 || !clause.get(wrong).isFree() || clause.get(wrong).isSameFood(clause.get(right))) {
+        continue;
+      }
+      boolean not =
+          clause.low(right + 2).equals("not")
+              && clause.has(right + 3)
+              && clause.get(right + 3).isFood()
+              && clause.get(right + 3).isSameFood(clause.get(wrong));
+      boolean said = SURE.matcher(clause.words(i - 2, right + 3)).find();
+      if (!not && !(said && clause.get(wrong).isOfAKind(clause.get(right)))) {
+        continue;
+      }
+      Element food = clause.get(wrong);
+      food.part = Part.EXCLUDED;
+      if (isMeasured(right)) {
+        clause.take(amountOf(wrong), right + 1, Part.EXCLUDED);
+      } else {
+        clause.elements.set(wrong, clause.get(right));
+        clause.elements.set(right, food);
+      }
+      if (not) {
+        clause.take(right + 2, right + 4, Part.EXCLUDED);
+      }
+    }
+  }
+
+  private int foodBefore(int i) {
+    for (int j = i - 1; j >= Math.max(0, i - NEAR); j--) {
+      if (clause.isFood(j)) {
+        return j;
+      }
+      if (clause.isStrong(j)) {
+        return -1;
+      }
+    }
+    return -1;
+  }
+
+  private int amountOf(int food) {
+    int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+    return clause.isStrong(amount) ? amount : food;
+  }
+
+  /** "…, 30 g of oil": it follows once more with an amount of its own. */
+  private boolean isMeasured(int food) {
+    int again = clause.isWord(food + 3, "of") ? food + 4 : food + 3;
+    return clause.has(food + 1)
+        && clause.get(food + 1).kind == Element.Kind.MARK
+        && clause.isStrong(food + 2)
+        && clause.isFood(again)
+        && clause.get(again).isSameFood(clause.get(food));
   }
 
   /** Where it is taken back; -1 for nowhere. */

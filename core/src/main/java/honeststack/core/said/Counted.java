@@ -22,6 +22,14 @@ final class Counted {
   /** Whether "makes" or the like says the pieces. */
   boolean sure;
 
+  /** None of it was meant. */
+  void clear() {
+    pieces = Optional.empty();
+    serves = Optional.empty();
+    each = Optional.empty();
+    rounds = Optional.empty();
+  }
+
   /** Of how many come out, how many eat and how many each gets, any two say the third. */
   void complete() {
     if (each.isEmpty()) {

@@ -55,6 +55,7 @@ public final class Telling {
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
         Afterthoughts.goOn(last, clause);
+        Amended.by(last, clause);
         LeftOut.answered(last, clause);
         Alternatives.goOn(last, clause);
         Following.measure(read, clause);

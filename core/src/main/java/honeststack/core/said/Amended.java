@@ -1,0 +1,131 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * A sentence that says nothing but what is right of the one before it: "One egg. Two, actually.",
+ * "Last time 3 eggs were too many. Now 2.", "40 g honey. Maple syrup, I mean."
+ */
+final class Amended {
+  private static final int LONGEST = 9;
+
+  /** What such a sentence may hold besides its amount. */
+  private static final Set<String> OVER =
+      Set.of(
+          "i", "we", "me", "mine", "ours", "it", "it's", "its", "that's", "think", "guess", "just",
+          "only", "yes", "now", "today", "nowadays", "these days", "this time", "oh", "oops", "hm",
+          "hmm", "er", "um", "well", "is", "are", "use", "do", "take", "put", "have", "go", "in",
+          "did", "used", "took", "about", "for", "myself", "with", "fact", "mistake", "my", "yeah");
+
+  private static final Pattern RIGHT =
+      Pattern.compile(
+          "\\b(?:actually|sorry|i mean|i meant|rather|correction|oops|oh|no wait|in fact|my mistake"
+              + "|i think|scratch that|no)\\b");
+
+  private static final Pattern TODAY =
+      Pattern.compile("\\b(?:now|today|nowadays|these days|this time|me|mine|ours|i|we)\\b");
+
+  /** The one before tells of another time, or of somebody else. */
+  private static final Pattern ONCE =
+      Pattern.compile(
+          "\\b(?:first time|last time|at first|once|used to|wants?|says?|said|asks?|calls? for|was"
+              + "|were|book|recipe|packet|original(?:ly)?|usually|normally|before|last (?:week|year)"
+              + "|(?:mum|mom|mother|gran|grandma|nan|dad|she|he|they) (?:took|takes|used|uses|puts?))\\b");
+
+  private final Clause before;
+  private final Clause clause;
+  private final String words;
+
+  private Amended(Clause before, Clause clause) {
+    this.before = before;
+    this.clause = clause;
+    this.words = clause.words(0, clause.size());
+  }
+
+  static void by(Clause before, Clause clause) {
+    if (clause.size() <= LONGEST && clause.size() > 1 && !before.mentions.isEmpty()) {
+      Amended amended = new Amended(before, clause);
+      amended.amount();
+      amended.food();
+    }
+  }
+
+  private void amount() {
+    Mention last = last();
+    Element said = single();
+    if (last == null || said == null || !isAlike(last.amount, said)) {
+      return;
+    }
+    boolean once = ONCE.matcher(before.words(0, before.size())).find();
+    if (RIGHT.matcher(words).find() || once && TODAY.matcher(words).find()) {
+      last.amount.part = Part.EXCLUDED;
+      last.amountText = said.textLike(last.amount);
+      last.restated = true;
+      said.part = Part.AMOUNT;
+      clause.counts.clear(); // "I do 60"
+      clause.mentions.clear();
+    }
+  }
+
+  /** What was measured last. */
+  private Mention last() {
+    Mention last = before.mentions.get(before.mentions.size() - 1);
+    return last.isMeasured() && last.amount != null ? last : null;
+  }
+
+  /** The only amount, of no food; null where more is said. */
+  private Element single() {
+    Element single = null;
+    for (int i = 0; i < clause.size(); i++) {
+      Element element = clause.get(i);
+      if (element.isAmount() && !element.isWord("a", "an", "each")) {
+        if (single != null) {
+          return null;
+        }
+        single = element;
+      } else if (!isOver(element)) {
+        return null;
+      }
+    }
+    return single;
+  }
+
+  private static boolean isOver(Element element) {
+    return element.kind == Element.Kind.MARK
+        || element.is(Sort.CORRECT, Sort.IDLE, Sort.AMOUNTS_TO)
+        || element.is(Sort.YIELD) && element.low().matches("i do|we do|i did|i use|i make")
+        || List.of(element.low().split(" ")).stream().allMatch(OVER::contains)
+        || OVER.contains(element.low());
+  }
+
+  /** Both count, or both measure. */
+  private static boolean isAlike(Element old, Element said) {
+    return said.isCount() || !old.isCount();
+  }
+
+  /** "Maple syrup, I mean.": as much of another. */
+  private void food() {
+    Mention last = last();
+    Mention said = clause.mentions.size() == 1 ? clause.mentions.get(0) : null;
+    boolean other =
+        last != null
+            && said != null
+            && said.food != null
+            && !said.isMeasured()
+            && last.food != null
+            && last.food.isOfAKind(said.food)
+            && !last.food.isSameFood(said.food)
+            && RIGHT.matcher(words).find()
+            && clause.elements.stream().allMatch(e -> e == said.food || isOver(e));
+    if (other) {
+      said.amountText = last.amountText;
+      said.restated = true;
+      said.place = said.place == Place.NOT_SAID ? last.place : said.place;
+      last.mark(Part.EXCLUDED);
+      before.mentions.remove(last);
+    }
+  }
+}
