@@ -22,6 +22,10 @@ final class BareCounts {
               + "|(?:small|large|big|little|mini) ones",
           Pattern.CASE_INSENSITIVE);
 
+  /** "Ten or so, I'd guess." */
+  private static final Pattern GUESS =
+      Pattern.compile("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
+
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -96,7 +100,13 @@ final class BareCounts {
   private static boolean isIsh(Clause clause, int i) {
     boolean ish =
         clause.isMark(i + 1, "-") ? clause.isWord(i + 2, "ish") : clause.isWord(i + 1, "ish");
-    return ish && i == 0 && clause.size() <= i + 4 && isEnd(clause, clause.isMark(1, "-") ? 3 : 2);
+    boolean so = clause.isWord(i + 1, "or") && clause.isWord(i + 2, "so");
+    boolean guess =
+        (so || clause.low(i + 1).equals("or so"))
+            && clause.elements.stream().noneMatch(Element::isFood)
+            && GUESS.matcher(clause.words(i + 1, clause.size())).matches();
+    return i == 0 && guess
+        || ish && i == 0 && clause.size() <= i + 4 && isEnd(clause, clause.isMark(1, "-") ? 3 : 2);
   }
 
   /** "Waffles: 6", "pieces 12". */

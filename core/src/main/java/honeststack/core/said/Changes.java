@@ -61,10 +61,13 @@ final class Changes {
    */
   private void renamed() {
     for (int i = 2; i + 1 < clause.size(); i++) {
-      boolean was = clause.low(i).matches("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
+      boolean was =
+          clause.low(i).matches("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
       int right = was ? clause.ahead(i + 1, 1, Element::isFood) : -1;
       int wrong = right < 0 ? -1 : foodBefore(i);
-      if (wrong < 0 || !clause.get(wrong).isFree() || clause.get(wrong).isSameFood(clause.get(right))) {
+      if (wrong < 0
+          || !clause.get(wrong).isFree()
+          || clause.get(wrong).isSameFood(clause.get(right))) {
         continue;
       }
       boolean not =

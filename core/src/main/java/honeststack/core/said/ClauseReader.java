@@ -150,6 +150,8 @@ final class ClauseReader {
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
           clause.take(i, food + 2, Part.METHOD);
         }
+      } else if (clause.isFood(i) && clause.is(i + 1, Sort.BATTER) && clause.isWord(i - 1, "the")) {
+        element.part = Part.METHOD; // "stir into the oat mixture"
       } else if (Further.isPart(clause, i)) {
         element.part = Part.METHOD;
       } else if (PerCue.isOfSoMany(clause, i)) {

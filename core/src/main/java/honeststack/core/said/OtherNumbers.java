@@ -10,6 +10,12 @@ import java.util.Optional;
 final class OtherNumbers {
   private static final double COLDEST_OVEN = 60;
 
+  private static final Remembered PRICE = Remembered.whole("\\d+[.,]\\d\\d");
+
+  private static final String[] CHARGED = {
+    "charge", "charges", "cost", "costs", "price", "prices", "sell", "sells", "pay", "paid"
+  };
+
   private OtherNumbers() {}
 
   /** Where a number of minutes, degrees or the like ends. */
@@ -35,6 +41,9 @@ final class OtherNumbers {
     if (ratio) {
       return Optional.of(number + 2); // "xylitol 1:1"
     }
+    if (isPrice(tokens, number - 1)) {
+      return Optional.of(number);
+    }
     int at = skip(tokens, number, "-", "–");
     if (at < tokens.size() && tokens.get(at).isMark("°", "º", "\"", "”", "″", "%")) {
       boolean letter = at + 1 < tokens.size() && tokens.get(at + 1).isWord("c", "f", "fat");
@@ -59,6 +68,11 @@ final class OtherNumbers {
               }
             });
     return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
+  }
+
+  /** "1.50 for cream", where something is charged. */
+  private static boolean isPrice(List<Token> tokens, int number) {
+    return PRICE.is(tokens.get(number).text()) && tokens.stream().anyMatch(t -> t.isWord(CHARGED));
   }
 
   private static boolean isHeated(List<Token> tokens) {

@@ -101,7 +101,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
+          YIELD | i figure | call it | let's say | i count on | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
               | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
@@ -110,7 +110,7 @@ final class PhraseList {
           SERVES | serves | serves about | feeds | feeds about | enough for | portions | servings
               | serving size for | serves up to | for a family of | feeds a family of | feed
               | will feed | persons | enough to feed
-          PIECES | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
+          PIECES | gofry | wafels | wafle | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
               | griddlecakes | blini | blinis | pieces | ones | little ones | small ones | cakes
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones

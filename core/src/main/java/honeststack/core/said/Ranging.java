@@ -4,7 +4,10 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Amounts that are a range by what is said behind the food: "150 g flour, up to 200 if runny". */
 final class Ranging {
@@ -39,6 +42,12 @@ final class Ranging {
           "sometimes",
           "or sometimes");
 
+  private static final Pattern HALF =
+      Pattern.compile("and (?:an? )?(half|quarter|third)(?= ?[,.;!)]|$| and| of?$)");
+
+  private static final Map<String, Double> HALVES =
+      Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
+
   private final Clause clause;
 
   private Ranging(Clause clause) {
@@ -49,8 +58,26 @@ final class Ranging {
     Ranging ranging = new Ranging(clause);
     for (Mention mention : List.copyOf(clause.mentions)) {
       if (isSingle(mention)) {
+        ranging.half(mention);
         ranging.behind(mention, Math.max(mention.to, clause.elements.indexOf(mention.amount) + 1));
       }
+    }
+  }
+
+  /** "1 cup flour and a half": of the unit before it. */
+  private void half(Mention mention) {
+    Matcher half = HALF.matcher(clause.words(mention.to, mention.to + 3));
+    int to = mention.to;
+    while (half.lookingAt() && clause.words(mention.to, to).length() < half.end()) {
+      to++;
+    }
+    if (to > mention.to && !clause.isFood(to) && !clause.isWord(to, "of", "the")) {
+      Measure one = mention.amount.measure();
+      double more = HALVES.get(half.group(1));
+      String what = one.unit() == Unit.COUNT ? one.size() : one.unit().symbol();
+      mention.amountText = (Numbers.plain(one.amount() + more) + " " + what).strip();
+      mention.restated = true;
+      clause.elements.subList(mention.to, to).forEach(element -> element.part = Part.AMOUNT);
     }
   }
 

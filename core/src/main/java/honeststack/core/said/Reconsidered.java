@@ -15,7 +15,7 @@ final class Reconsidered {
           "\\b(?:no|nope|wait|hang on|hold on|old recipe|last time|was before|now it's|now it is"
               + "|wrong|can't be right|cannot be right|let me (?:check|look|see|think)|crossed out"
               + "|(?:big|large|double|small) (?:batch|one)|(?:book|card|packet|recipe|notes?) says?|mine (?:has|is)"
-              + "|thinking of|this (?:week|time|one)|so today|but today|mixed up|misread|different recipe|other recipe|scrap that)\\b");
+              + "|thinking of|this (?:week|time|one)|so today|but today|these days|nowadays|mixed up|misread|different recipe|other recipe|scrap that)\\b");
 
   private static final Pattern FURTHER =
       Pattern.compile("\\b(?:no more|no less|not more|more|extra|another|further|plus|up to)\\b");

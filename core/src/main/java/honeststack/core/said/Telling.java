@@ -44,7 +44,8 @@ public final class Telling {
 
   public Told read(String text) {
     Vessels vessels = new Vessels(SpokenMarks.written(text));
-    Page page = new Page(vessels.text);
+    OwnWeights weights = new OwnWeights(vessels.text);
+    Page page = new Page(weights.text);
     ClauseReader sentences = new ClauseReader(foods, isInGrams(text));
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
@@ -63,9 +64,11 @@ public final class Telling {
       Bygone.measured(read, clause);
       Undone.by(read, clause);
       vessels.restate(clause);
+      weights.restate(clause);
       read.add(clause);
     }
     page.marks.addAll(vessels.marks);
+    page.marks.addAll(weights.marks);
     title(read);
     read.forEach(Splits::giveUp);
     Since.find(read);

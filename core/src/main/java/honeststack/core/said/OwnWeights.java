@@ -1,0 +1,94 @@
+package honeststack.core.said;
+
+import honeststack.core.line.UnitWords;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * How much of a food a cook's own scoop or cup holds, where the text says so in grams and measures
+ * by it elsewhere: "my flour scoop is 120 g. 2 scoops flour", "1 cup flour is 130 g here: 2 cups
+ * …".
+ */
+final class OwnWeights {
+  private static final Pattern STATED =
+      Pattern.compile(
+          "\\b(?:a|the|my|our|your|one|each|1) (?:(?<kind>[a-z]+) )?"
+              + "(?<name>glass|mug|cup|teacup|scoop|katori|ladle|spoon|tablespoon|tbsp|handful|slice)"
+              + "(?: of)?(?: my| the| our| this)?(?: (?<food>[a-z]+(?: [a-z]+)?))?,?"
+              + " (?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?"
+              + "(?<grams>\\d+(?:[.,]\\d+)?) ?g(?:rams?)?\\b(?: here| for me| in my (?:kitchen|house))?"
+              + "(?= ?[.,;:)\\n!]|$)(?!,? so )",
+          Pattern.CASE_INSENSITIVE);
+
+  /**
+   * @param food what it is of; empty for anything
+   */
+  private record Weight(Unit unit, String food, double grams) {}
+
+  private final List<Weight> weights = new ArrayList<>();
+
+  /** Stretches of the text that say so. */
+  final List<Mark> marks = new ArrayList<>();
+
+  final String text;
+
+  /**
+   * @param said in which the stretches are left blank
+   */
+  OwnWeights(String said) {
+    StringBuilder rest = new StringBuilder(said);
+    if (said.indexOf('g') >= 0) {
+      Matcher stated = STATED.matcher(said);
+      while (stated.find()) {
+        String name = stated.group("name").toLowerCase(Locale.ROOT);
+        boolean elsewhere = isElsewhere(said, name, stated.start(), stated.end());
+        if (elsewhere && UnitWords.of(name).isPresent()) {
+          String food = stated.group("food") == null ? kind(stated) : stated.group("food");
+          double grams = Double.parseDouble(stated.group("grams").replace(',', '.'));
+          String low = food.toLowerCase(Locale.ROOT);
+          weights.add(new Weight(UnitWords.of(name).get(), low, grams));
+          marks.add(new Mark(stated.start(), stated.end(), Part.NOTE, Mark.NO_LINE));
+          for (int i = stated.start(); i < stated.end(); i++) {
+            rest.setCharAt(i, ' ');
+          }
+        }
+      }
+    }
+    this.text = rest.toString();
+  }
+
+  private static String kind(Matcher stated) {
+    String kind = stated.group("kind");
+    return kind == null ? "" : kind;
+  }
+
+  /** Something else is measured by it. */
+  private static boolean isElsewhere(String said, String name, int from, int to) {
+    String rest = said.substring(0, from) + said.substring(to);
+    return rest.toLowerCase(Locale.ROOT).contains(name);
+  }
+
+  /** Writes the amounts in what has its own weight in grams. */
+  void restate(Clause clause) {
+    for (Mention mention : clause.mentions) {
+      Measure measure = mention.amount == null ? null : mention.amount.measure();
+      boolean one = measure != null && mention.amount.amount.orElseThrow().terms().size() == 1;
+      for (Weight weight : one && mention.isMeasured() ? weights : List.<Weight>of()) {
+        String food = mention.foodText.toLowerCase(Locale.ROOT);
+        if (measure.unit() == weight.unit() && food.contains(weight.food())) {
+          double low = (measure.amount() - measure.halfRange()) * weight.grams();
+          double high = (measure.amount() + measure.halfRange()) * weight.grams();
+          String range = high > low ? Numbers.plain(low) + "–" : "";
+          mention.amountText = range + Numbers.plain(high) + " g";
+          mention.restated = true;
+        }
+      }
+    }
+  }
+}
