@@ -118,7 +118,7 @@ final class Afterthoughts {
   }
 
   /** "1 tbsp baking powder. Sorry, teaspoon." */
-  private static void unit(Mention last, Clause clause) {
+  static void unit(Mention last, Clause clause) {
     boolean corrects = clause.is(0, Sort.CORRECT) && clause.mentions.isEmpty();
     if (corrects && last.amount != null && !last.amount.isCount() && clause.size() <= 4) {
       for (Element element : clause.elements) {

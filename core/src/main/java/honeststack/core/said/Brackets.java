@@ -73,6 +73,9 @@ final class Brackets {
       before.placed = true;
       before.restated = true;
       all(Part.PLACE);
+    } else if (inner.is(0, Sort.CORRECT) && !inner.hasAmount() && inner.mentions.isEmpty()) {
+      Afterthoughts.unit(before, inner); // "2 tbsp vanilla (I mean tsp)"
+      all(Part.NOTE);
     } else if (isCorrected()) {
       instead();
     } else if (before.isMeasured() && inner.right().isPresent()) {

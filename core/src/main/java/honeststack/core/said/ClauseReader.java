@@ -76,6 +76,7 @@ final class ClauseReader {
     Times.in(clause);
     Ranging.in(clause);
     Alternatives.in(clause);
+    Decided.in(clause);
     Apiece.in(clause);
     return clause;
   }
@@ -197,7 +198,7 @@ final class ClauseReader {
         if (link.amount() > link.food() || link.also() > link.food()) {
           described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
         }
-      } else if (!clause.get(link.amount()).isWeak()) {
+      } else if (!clause.get(link.amount()).isWeak() || Further.isOneMore(clause, link.amount())) {
         Alone.take(clause, naming, link, mentions);
       }
     }

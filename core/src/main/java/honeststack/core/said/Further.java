@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
@@ -45,6 +46,11 @@ final class Further {
     return of && isLater(clause, amount + 3);
   }
 
+  /** "two eggs, then one more". */
+  static boolean isOneMore(Clause clause, int amount) {
+    return clause.isWord(amount, "one") && clause.isWord(amount + 1, "more");
+  }
+
   private static boolean isFurther(Clause clause, int amount) {
     boolean bare = clause.get(amount).isCount(); // "48 h later" is no flour
     return FURTHER.matcher(clause.low(amount - 1)).matches()
@@ -80,11 +86,13 @@ final class Further {
       more.part = Part.AMOUNT;
       return true;
     }
-    if (all == null || all.unit() != some.unit() || all.unit() == Unit.COUNT) {
+    boolean eggs = mention.known().filter(food -> food.role() == Role.EGG).isPresent();
+    if (all == null || all.unit() != some.unit() || all.unit() == Unit.COUNT && !eggs) {
       return false;
     }
     double sum = all.amount() + some.amount();
-    mention.amountText = Numbers.plain(sum) + " " + all.unit().symbol();
+    String unit = eggs && all.unit() == Unit.COUNT ? all.size() : all.unit().symbol();
+    mention.amountText = (Numbers.plain(sum) + " " + unit).strip();
     mention.restated = true;
     more.part = Part.AMOUNT;
     return true;

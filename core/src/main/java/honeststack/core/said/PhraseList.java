@@ -150,7 +150,7 @@ final class PhraseList {
               | company | season | lover | lovers | day | cup full | bun | crust | shell | shells
               | fields | merchant | wash | soup | mould | mold | sized | shaped | scented | stack
               | beater | cloth | burner | pan
-          CORRECT | on second thoughts | on second thought | on reflection | come to think of it | no better | typo : | misprint : | should read | should say | should be : | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
+          CORRECT | edit | edit : | on second thoughts | on second thought | on reflection | come to think of it | no better | typo : | misprint : | should read | should say | should be : | hmm | hmm better | better make it | let's say | no let's do | let's do | no let's say | but it's | but it is | hang on | hold on | scrap that | no hang on | oh no sorry | oh no | correction : | no i mean
               | no | no wait | wait | no make that | make that | no sorry | sorry
               | scratch that | i mean | i meant | or rather | correction | actually | actually no
               | make it | no make it | oops | um no | that is to say | let me say | strike that
@@ -186,7 +186,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
+          IDLE | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
               | no question | no wonder
           IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the

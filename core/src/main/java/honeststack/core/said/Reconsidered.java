@@ -15,10 +15,12 @@ final class Reconsidered {
           "\\b(?:no|nope|wait|hang on|hold on|old recipe|last time|was before|now it's|now it is"
               + "|wrong|can't be right|cannot be right|let me (?:check|look|see|think)|crossed out"
               + "|(?:big|large|double|small) (?:batch|one)|(?:book|card|packet|recipe|notes?) says?|mine (?:has|is)"
-              + "|thinking of|this (?:week|time|one)|so today|but today|these days|nowadays|mixed up|misread|different recipe|other recipe|scrap that)\\b");
+              + "|thinking of|this (?:week|time|one)|so today|but today|these days|nowadays|(?:until|till) (?:it|i) (?:was|is|had|came to|reached|weighed)|kept adding"
+              + "|(?:way |far )?too (?:much|little)|taking (?:some|a bit) out|took (?:some|a bit) out|typo|edit|mixed up|misread|different recipe|other recipe|scrap that)\\b");
 
   private static final Pattern FURTHER =
-      Pattern.compile("\\b(?:no more|no less|not more|more|extra|another|further|plus|up to)\\b");
+      Pattern.compile(
+          "\\b(?:no more|no less|not more|more|extra|another|further|plus|up to|if|when|should)\\b");
 
   private final Clause clause;
 
@@ -88,7 +90,8 @@ final class Reconsidered {
         || clause.isStrong(next)
         || clause.isWord(next, "and") && clause.has(next + 1) && clause.get(next + 1).isAmount()
         || clause.is(next, Sort.CORRECT)
-        || clause.isWord(next, "actually", "really", "then", "now", "instead");
+        || clause.isWord(next, "actually", "really", "then", "now", "instead")
+        || clause.words(next, next + 3).startsWith("in the end");
   }
 
   /** What stands in brackets between them. */

@@ -59,6 +59,7 @@ public final class Telling {
         Amended.by(last, clause);
         LeftOut.answered(last, clause);
         Alternatives.goOn(last, clause);
+        Decided.answered(last, clause);
         Following.measure(read, clause);
       }
       Bygone.measured(read, clause);

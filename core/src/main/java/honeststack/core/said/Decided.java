@@ -1,0 +1,83 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/** Choices of which the speaker says what was taken: "butter or oil – I took oil, 30 ml". */
+final class Decided {
+  private static final int NEAR = 4;
+
+  private static final Pattern TAKEN =
+      Pattern.compile(
+          ".*\\b(?:(?:i|we) (?:just |always |usually )?(?:took|take|used|use|had|have|did|do|chose"
+              + "|choose|picked|pick|went (?:with|for)|go (?:with|for))|mine (?:was|is|were|has)"
+              + "|ours (?:was|is|were)|it was)(?: the| some)?");
+
+  private static final Pattern CASE =
+      Pattern.compile("(?:in my case|for me|in mine|this time|today|here)\\b.*");
+
+  private static final Pattern ANY =
+      Pattern.compile("^(?:any|whatever|whichever|some (?:kind|sort) of|which)\\b");
+
+  private final Clause clause;
+
+  private Decided(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** Within a sentence. */
+  static void in(Clause clause) {
+    Decided decided = new Decided(clause);
+    for (Mention open : List.copyOf(clause.mentions)) {
+      clause.mentions.stream()
+          .filter(taken -> taken.from > open.from && decided.isTaken(open, taken))
+          .findFirst()
+          .ifPresent(taken -> take(clause, open, taken));
+    }
+  }
+
+  /** "Butter or oil? Oil, 30 ml." */
+  static void answered(Clause before, Clause clause) {
+    boolean asked = before.isMark(before.size() - 1, "?") && !clause.mentions.isEmpty();
+    for (Mention open : asked ? List.copyOf(before.mentions) : List.<Mention>of()) {
+      Mention taken = clause.mentions.get(0);
+      if (isOne(open, taken) && (taken.isMeasured() || open.isMeasured())) {
+        take(before, open, taken);
+      }
+    }
+  }
+
+  private boolean isTaken(Mention open, Mention taken) {
+    boolean said =
+        TAKEN.matcher(clause.words(taken.from - NEAR, taken.from)).matches()
+            || CASE.matcher(clause.words(taken.to, taken.to + NEAR)).matches();
+    if (!said || !taken.isMeasured() && !open.isMeasured()) {
+      return false;
+    }
+    boolean any =
+        !open.isMeasured()
+            && Alternatives.isAlike(open, taken)
+            && ANY.matcher(clause.words(0, open.to)).find();
+    return any || isOne(open, taken);
+  }
+
+  /** It is the food that stands first, or another one of the choice. */
+  private static boolean isOne(Mention open, Mention taken) {
+    if (open.others.isEmpty() || taken.food == null || open.food == null) {
+      return false;
+    }
+    String name = taken.foodText.toLowerCase(Locale.ROOT);
+    return open.food.isSameFood(taken.food)
+        || open.others.stream().anyMatch(o -> o.toLowerCase(Locale.ROOT).endsWith(name));
+  }
+
+  private static void take(Clause clause, Mention open, Mention taken) {
+    if (!taken.isMeasured()) {
+      taken.amountText = open.amountText;
+      taken.restated = true;
+    }
+    open.mark(Part.EXCLUDED);
+    clause.mentions.remove(open);
+  }
+}
