@@ -151,6 +151,11 @@ final class Afterthoughts {
     }
     for (int i = read.size() - 2; i >= 0 && !clause.mentions.isEmpty(); i--) {
       List<Mention> before = read.get(i).mentions;
+      boolean out =
+          read.get(i).elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
+      if (out) {
+        break; // "Yeast? No. Just 2 tsp baking powder."
+      }
       if (!before.isEmpty()) {
         Mention last = before.remove(before.size() - 1);
         Mention right = clause.mentions.get(0);

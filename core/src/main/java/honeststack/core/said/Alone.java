@@ -52,8 +52,9 @@ final class Alone {
       amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
       return;
     }
-    Mention taken = takenBack(clause, link.amount());
-    if (taken == null) {
+    boolean named = new UnknownNames(clause).isNamedBefore(link.amount());
+    Mention taken = named ? null : takenBack(clause, link.amount());
+    if (taken == null && !named) {
       taken = elsewhere(clause, link.amount());
     }
     if (taken != null) {

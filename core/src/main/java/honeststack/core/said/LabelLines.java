@@ -52,6 +52,11 @@ final class LabelLines {
     return FIGURES.contains(word.low());
   }
 
+  /** "145 kcal". */
+  static boolean isEnergy(Token word) {
+    return word.isWord("kcal", "cal", "cals", "calories", "kj");
+  }
+
   /** "macros for 60 g oats". */
   static boolean isAsked(List<Token> tokens) {
     for (int i = 1; i + 2 < tokens.size(); i++) {
@@ -67,7 +72,7 @@ final class LabelLines {
   static boolean isLabel(List<Token> tokens) {
     int at = tokens.get(0).kind() == Token.Kind.NUMBER ? 1 : 0;
     return at < tokens.size()
-        && tokens.get(at).isWord("kcal", "cal", "cals", "calories", "kj")
+        && isEnergy(tokens.get(at))
         && tokens.size() > at + 2
         && !isAsked(tokens);
   }

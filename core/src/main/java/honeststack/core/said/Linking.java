@@ -158,7 +158,11 @@ final class Linking {
       return;
     }
     int also = places.get(k + 2);
-    boolean other = clause.isStrong(also) && !clause.get(also).isCount() && !names.isNext(also);
+    boolean other =
+        clause.isStrong(also)
+            && !clause.get(also).isCount()
+            && !names.isNext(also)
+            && !names.isNamedBefore(also);
     boolean last = k + 3 >= places.size() || clause.isMark(also + 1, ",", ";", ".");
     boolean each = // "buckwheat flour 4 scoops @ 25 g"
         clause.isMark(also - 1, "@", "à")

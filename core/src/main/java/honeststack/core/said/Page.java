@@ -144,9 +144,11 @@ final class Page {
       }
       mark(tokens.subList(head, head + 1), Part.HEADING);
       tokens = tokens.subList(head + 1, tokens.size());
-      int stop = labelStop(tokens);
-      int end = isBatter(tokens.subList(stop, firstEnd(tokens))) ? stop : firstEnd(tokens);
-      if (place != Place.NOT_SAID && isBatter(tokens.subList(end, tokens.size()))) {
+      boolean energy = tokens.subList(0, labelStop(tokens)).stream().anyMatch(LabelLines::isEnergy);
+      int stop = energy ? LabelLines.labelEnd(tokens, this::labelStop) : labelStop(tokens);
+      boolean batter = energy || isBatter(tokens.subList(stop, Math.max(stop, firstEnd(tokens))));
+      int end = batter ? stop : firstEnd(tokens);
+      if (place != Place.NOT_SAID && (energy || isBatter(tokens.subList(end, tokens.size())))) {
         sentences(number, tokens.subList(0, end));
         place = placeBefore; // "Topping: syrup. 200 g flour, 2 eggs"
         tokens = tokens.subList(end, tokens.size());

@@ -76,7 +76,18 @@ final class Semicolons {
     if (Allergens.begin(before.get(0))) {
       return true;
     }
+    boolean figures = before.stream().anyMatch(e -> e.is(Sort.NUTRIENT, Sort.NUTRITION));
+    if (figures && after.stream().anyMatch(Element::isFood) && !isLabel(after)) {
+      return true; // "145 kcal, 6 g protein; 200 g flour"
+    }
     return !isBegun(before) && (isSentence(after) || item && !isPlaced(before));
+  }
+
+  /** "sugar 4 g": no word that a label does not have. */
+  private static boolean isLabel(List<Element> elements) {
+    return elements.stream()
+        .flatMap(e -> e.tokens.subList(e.from, e.to).stream())
+        .allMatch(t -> t.kind() != Token.Kind.WORD || LabelLines.isFigure(t));
   }
 
   /** "1 serving = 2 waffles; sugar (brown): 100 g". */
@@ -84,7 +95,7 @@ final class Semicolons {
     return before.stream().noneMatch(Element::isFood)
         && before.stream().anyMatch(e -> e.isAmount() || e.is(Sort.UNIT_OTHER))
         && after.stream().anyMatch(Element::isFood)
-        && !LabelLines.isFigure(after.get(0).tokens.get(after.get(0).from))
+        && !isLabel(after)
         && after.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
   }
 

@@ -34,8 +34,35 @@ final class Stops {
 
   /** No name of a food begins so. */
   private static final String[] GOES_ON = {
-    "this", "that", "it", "they", "we", "you", "i", "there", "my", "she", "he", "makes", "gives",
-    "serves", "then", "rest", "whisk", "stir", "bake", "fry", "cook", "serve", "enough", "about"
+    "this",
+    "that",
+    "it",
+    "they",
+    "we",
+    "you",
+    "i",
+    "there",
+    "my",
+    "she",
+    "he",
+    "makes",
+    "gives",
+    "serves",
+    "then",
+    "rest",
+    "whisk",
+    "stir",
+    "bake",
+    "fry",
+    "cook",
+    "serve",
+    "enough",
+    "carbs",
+    "protein",
+    "calories",
+    "fibre",
+    "fiber",
+    "about"
   };
 
   private Stops() {}
@@ -83,6 +110,7 @@ final class Stops {
     return token.text().length() >= LONG_WORD
         || EverydayWords.is(token.low()) && !token.isWord(SHORTENED)
         || token.isWord(FOODS)
+        || token.isWord("kcal", "cal", "cals", "kj")
         || token.isMark(")")
         || token.kind() == Token.Kind.NUMBER && i > from;
   }
