@@ -31,6 +31,12 @@ final class Batches {
               + "|three quarters|¾|3/4|halved|doubled|double|twice|tripled|trebled|triple|treble"
               + "|quadrupled|quartered))(?= |$))");
 
+  /** None of them is without. */
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:times|x|batches|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
+              + "|halved|doubl|tripl|trebl|quadr|quartered");
+
   private static final Pattern DONE =
       Pattern.compile("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
 
@@ -82,6 +88,9 @@ final class Batches {
 
   /** Finds it before amounts and foods are paired; of two the last counts. */
   static void in(Clause clause) {
+    if (clause.elements.stream().noneMatch(element -> HINT.is(element.low()))) {
+      return;
+    }
     for (int from = 0; from < clause.size(); ) {
       int to = end(clause, from);
       Optional<Batch> said = to - from > LONGEST ? Optional.empty() : said(clause, from, to);

@@ -11,6 +11,9 @@ final class Changes {
 
   private static final int NEAR = 5;
 
+  private static final Remembered WAS =
+      Remembered.whole("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
+
   private static final Pattern SURE =
       Pattern.compile("\\b(?:actually|really|well|sorry|in fact|of course|i mean)\\b");
 
@@ -61,8 +64,7 @@ final class Changes {
    */
   private void renamed() {
     for (int i = 2; i + 1 < clause.size(); i++) {
-      boolean was =
-          clause.low(i).matches("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
+      boolean was = WAS.is(clause.low(i));
       int right = was ? clause.ahead(i + 1, 1, Element::isFood) : -1;
       int wrong = right < 0 ? -1 : foodBefore(i);
       if (wrong < 0

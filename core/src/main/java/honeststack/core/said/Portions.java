@@ -94,8 +94,11 @@ final class Portions {
   private static boolean isInParts(Named part) {
     if (part.inParts == null) {
       String food = part.mention.foodText.toLowerCase(Locale.ROOT);
-      String words = part.words().replace(" the other " + food, " the other one");
-      part.inParts = IN_PARTS.matcher(words).find() || OTHER.matcher(words).find();
+      String words = part.words();
+      part.inParts =
+          IN_PARTS.matcher(words).find()
+              || words.contains("the ")
+                  && OTHER.matcher(words.replace(" the other " + food, " the other one")).find();
     }
     return part.inParts;
   }

@@ -51,7 +51,15 @@ final class Remarks {
     return told
         || share
         || isFound(BEHIND, clause.words(Math.max(food, amount) + 1, mention.to + FAR))
-        || isFound(SAYS, said.words());
+        || says(clause, said.words());
+  }
+
+  /** Asked once for all foods of a sentence. */
+  private static boolean says(Clause clause, String words) {
+    if (clause.remarks == null) {
+      clause.remarks = isFound(SAYS, words);
+    }
+    return clause.remarks;
   }
 
   private static boolean isFound(Pattern pattern, String words) {
