@@ -82,7 +82,10 @@ class SaidTest {
     "quay, 0.78",
     "tide, 0.83",
     "pier, 0.85",
-    "mole, 0.76"
+    "mole, 0.76",
+    "wharf, 0.88",
+    "haven, 0.9",
+    "amends, 0.8"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -162,7 +165,10 @@ class SaidTest {
         "quay",
         "tide",
         "pier",
-        "mole"
+        "mole",
+        "wharf",
+        "haven",
+        "amends"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

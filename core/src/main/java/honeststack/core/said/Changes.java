@@ -14,6 +14,11 @@ final class Changes {
   private static final Remembered WAS =
       Remembered.whole("(?:actually )?(?:it was|that was|it's|that's)(?: actually)?");
 
+  private static final Remembered TOTAL =
+      Remembered.whole("altogether|in all|in total|all told|all together|now");
+
+  private static final Pattern SO = Pattern.compile("\\b(?:so|making|makes|it's|that's|now)\\b");
+
   private static final Pattern SURE =
       Pattern.compile("\\b(?:actually|really|well|sorry|in fact|of course|i mean)\\b");
 
@@ -36,6 +41,7 @@ final class Changes {
     changes.renamed();
     changes.changed();
     changes.reduced();
+    changes.altogether();
   }
 
   /**
@@ -132,6 +138,26 @@ final class Changes {
       }
     }
     return -1;
+  }
+
+  /** "added 50 g more flour so it's 250 g flour altogether": the sum counts. */
+  private void altogether() {
+    for (int i = 2; i < clause.size(); i++) {
+      int sum = TOTAL.is(clause.low(i)) && clause.isFood(i - 1) ? amountOf(i - 1) : -1;
+      boolean said = sum > 0 && sum < i - 1 && SO.matcher(clause.words(sum - 3, sum)).find();
+      for (int food = 0; said && food < sum; food++) {
+        int part = clause.isFood(food) ? moreOf(food) : food;
+        if (part < food && clause.get(food).isSameFood(clause.get(i - 1))) {
+          clause.take(part, food + 1, Part.EXCLUDED);
+        }
+      }
+    }
+  }
+
+  /** Its amount, also over "more": "50 g more flour". */
+  private int moreOf(int food) {
+    int amount = clause.isWord(food - 1, "more", "extra", "of") ? food - 2 : food - 1;
+    return clause.isStrong(amount) ? amount : food;
   }
 
   /** "reduce the sugar from 50 g to 30 g". */

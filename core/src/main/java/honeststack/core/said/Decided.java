@@ -29,11 +29,13 @@ final class Decided {
   /** Within a sentence. */
   static void in(Clause clause) {
     Decided decided = new Decided(clause);
-    for (Mention open : List.copyOf(clause.mentions)) {
-      clause.mentions.stream()
-          .filter(taken -> taken.from > open.from && decided.isTaken(open, taken))
-          .findFirst()
-          .ifPresent(taken -> take(clause, open, taken));
+    for (Mention taken : List.copyOf(clause.mentions)) {
+      if (decided.isSaid(taken)) {
+        clause.mentions.stream()
+            .filter(open -> taken.from > open.from && decided.isTaken(open, taken))
+            .findFirst()
+            .ifPresent(open -> take(clause, open, taken));
+      }
     }
   }
 
@@ -48,11 +50,13 @@ final class Decided {
     }
   }
 
+  private boolean isSaid(Mention taken) {
+    return TAKEN.matcher(clause.words(taken.from - NEAR, taken.from)).matches()
+        || CASE.matcher(clause.words(taken.to, taken.to + NEAR)).matches();
+  }
+
   private boolean isTaken(Mention open, Mention taken) {
-    boolean said =
-        TAKEN.matcher(clause.words(taken.from - NEAR, taken.from)).matches()
-            || CASE.matcher(clause.words(taken.to, taken.to + NEAR)).matches();
-    if (!said || !taken.isMeasured() && !open.isMeasured()) {
+    if (!taken.isMeasured() && !open.isMeasured()) {
       return false;
     }
     boolean any =

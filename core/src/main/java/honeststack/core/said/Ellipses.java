@@ -100,8 +100,11 @@ final class Ellipses {
   /** "white flour … 75 g white, 75 g wholemeal": the noun was said before. */
   private void again() {
     String head = "";
+    boolean flours = elements.stream().anyMatch(Ellipses::isFlour);
     for (int i = 0; i < elements.size(); i++) {
       Element element = elements.get(i);
+      boolean white = flours && element.isWord("white") && isWeighed(i); // "125 g white, 125 g rye"
+      head = white && head.isEmpty() ? "flour" : head;
       if (isFlour(element)) {
         head = "flour"; // "200 g wholemeal"
         flour = true;
@@ -153,6 +156,11 @@ final class Ellipses {
     boolean taken = // "yeast 300 g fresh"
         before == i - 1 && before > 0 && elements.get(before - 1).isFood();
     return word && before >= 0 && isSome(elements.get(before)) && !taken;
+  }
+
+  private boolean isWeighed(int i) {
+    int before = measureOf(i);
+    return before >= 0 && elements.get(before).isAmount() && !elements.get(before).isCount();
   }
 
   private static boolean isSome(Element element) {

@@ -73,6 +73,9 @@ final class Exclusions {
       if (thing) {
         clause.take(i, i + 2, Part.ASIDE);
       }
+      if (clause.isFood(i) && clause.isMark(i + 1, "'", "’") && clause.isWord(i + 2, "worth")) {
+        clause.take(i, i + 3, Part.ASIDE); // "flax for two eggs' worth"
+      }
     }
   }
 

@@ -232,7 +232,8 @@ final class Places {
       k--;
     }
     Mention last = mentions.get(k);
-    if (isElsewhere(cue, last)) {
+    boolean each = last.place == Place.PAN && cue.low().startsWith("per "); // of the brushed iron
+    if (isElsewhere(cue, last) || each && place == Place.PLATE) {
       return;
     }
     if (cue.isWord("spray") || cue.text().startsWith("per ") && place == Place.PAN) {

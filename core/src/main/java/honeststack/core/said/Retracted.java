@@ -241,6 +241,11 @@ final class Retracted {
   }
 
   /** "400 g carrots, use 200", "tip the 500 g bag of flour in, use 200 of it". */
+  private static boolean isLess(Element part, Element whole) {
+    return part.measure().unit() != whole.measure().unit() && !part.isCount()
+        || part.measure().amount() < whole.measure().amount();
+  }
+
   private void used(int i) {
     boolean ofIt =
         clause.isWord(i + 3, "of")
@@ -259,14 +264,16 @@ final class Retracted {
       correct(bag, i + 2, true);
       return;
     }
-    boolean use = clause.isMark(i, ",", ";", "-", "–") && clause.isWord(i + 1, "use", "take");
+    boolean need = clause.isWord(i + 1, "need", "want") && clause.isWord(i + 2, "just", "only");
+    boolean use =
+        clause.isMark(i, ",", ";", "-", "–") && (need || clause.isWord(i + 1, "use", "take"));
     int right = use ? amount(i + 2, 2) : -1;
     int old = right < 0 ? -1 : last(i);
     boolean part = right > 0 && clause.get(right).measure().amount() < 1; // "use half"
     boolean end =
         right > 0 && !part && (!clause.has(right + 1) || clause.isMark(right + 1, ".", ",", ";"));
     boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
-    if (end && near && clause.get(right).measure().amount() < clause.get(old).measure().amount()) {
+    if (end && near && isLess(clause.get(right), clause.get(old))) {
       clause.take(old, old + 1, Part.EXCLUDED);
       clause.take(i, right, Part.NOTE);
       correct(old, right, true);
