@@ -12,6 +12,9 @@ import java.util.regex.Pattern;
 final class Amended {
   private static final int LONGEST = 9;
 
+  /** Nobody mends an amount to so many times of it. */
+  private static final double MOST = 3;
+
   /** What such a sentence may hold besides its amount. */
   private static final Set<String> OVER =
       Set.of(
@@ -65,10 +68,15 @@ final class Amended {
   private static final Pattern RIGHT =
       Pattern.compile(
           "\\b(?:actually|sorry|i mean|i meant|rather|correction|oops|oh|no wait|in fact|my mistake"
-              + "|i think|scratch that|no)\\b");
+              + "|scratch that|no)\\b");
 
   private static final Pattern TODAY =
       Pattern.compile("\\b(?:now|today|nowadays|these days|this time|me|mine|ours|i|we)\\b");
+
+  /** Not of all of it, or of more than there was. */
+  private static final Pattern MORE =
+      Pattern.compile(
+          "\\b(?:more|extra|another|less|plus|also|too|each|per|again|over|left|spare)\\b");
 
   /** The one before tells of another time, or of somebody else. */
   private static final Pattern ONCE =
@@ -98,7 +106,8 @@ final class Amended {
   private void amount() {
     Mention last = last();
     Element said = single();
-    if (last == null || said == null || !isAlike(last.amount, said)) {
+    boolean counts = clause.counts.serves.isPresent() || MORE.matcher(words).find();
+    if (last == null || said == null || counts || !isAlike(last.amount, said)) {
       return;
     }
     boolean once = ONCE.matcher(before.words(0, before.size())).find();
@@ -138,14 +147,15 @@ final class Amended {
   private static boolean isOver(Element element) {
     return element.kind == Element.Kind.MARK
         || element.is(Sort.CORRECT, Sort.IDLE, Sort.AMOUNTS_TO)
-        || element.is(Sort.YIELD) && element.low().matches("i do|we do|i did|i use|i make")
+        || element.is(Sort.YIELD) && element.low().matches("i do|we do|i did|i use")
         || List.of(element.low().split(" ")).stream().allMatch(OVER::contains)
         || OVER.contains(element.low());
   }
 
   /** Both count, or both measure. */
   private static boolean isAlike(Element old, Element said) {
-    return said.isCount() || !old.isCount();
+    boolean few = said.measure().amount() <= MOST * old.measure().amount(); // no number of pieces
+    return said.isCount() && (!old.isCount() || few) || !said.isCount() && !old.isCount();
   }
 
   /** "Maple syrup, I mean.": as much of another. */

@@ -176,7 +176,7 @@ final class BareCounts {
 
   /** "It's a dozen if you're careful." */
   private static boolean isThat(Clause clause, int i) {
-    boolean that = i == 1 && clause.low(0).matches("it's|that's|they're");
+    boolean that = i == 1 && clause.low(0).matches("it's|that's|they're|call it|i figure");
     return that
         && clause.get(1).isCount()
         && !clause.get(1).isWeak()

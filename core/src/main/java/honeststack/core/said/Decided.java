@@ -44,7 +44,7 @@ final class Decided {
     boolean asked = before.isMark(before.size() - 1, "?") && !clause.mentions.isEmpty();
     for (Mention open : asked ? List.copyOf(before.mentions) : List.<Mention>of()) {
       Mention taken = clause.mentions.get(0);
-      if (isOne(open, taken) && (taken.isMeasured() || open.isMeasured())) {
+      if (isOne(open, taken) && taken.isMeasured() != open.isMeasured()) {
         take(before, open, taken);
       }
     }
@@ -56,8 +56,8 @@ final class Decided {
   }
 
   private boolean isTaken(Mention open, Mention taken) {
-    if (!taken.isMeasured() && !open.isMeasured()) {
-      return false;
+    if (taken.isMeasured() == open.isMeasured()) {
+      return false; // "50 g butter or oil, and I use 10 g butter for the pan"
     }
     boolean any =
         !open.isMeasured()

@@ -144,6 +144,12 @@ final class Element {
     return isCount() && to == from + 1 && tokens.get(from).isWord("a", "an", "one", "each");
   }
 
+  /** Less than it, or in another unit: some of it may be. */
+  boolean isPartOf(Element whole) {
+    return measure().unit() != whole.measure().unit() && !isCount()
+        || measure().amount() < whole.measure().amount();
+  }
+
   /** Its words, in the unit of another amount where it has none of its own. */
   String textLike(Element other) {
     return isBare(other) ? text() + " " + other.measure().unit().symbol() : text();

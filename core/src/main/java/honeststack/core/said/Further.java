@@ -23,7 +23,8 @@ final class Further {
       boolean later = last == null || mention.from > last.from;
       last = mention.from < amount && later ? mention : last;
     }
-    return last != null && isFurther(clause, amount) && add(last, clause.get(amount));
+    boolean more = !clause.get(amount).isCount() || clause.isWord(amount + 1, "more");
+    return last != null && isFurther(clause, amount) && add(last, clause.get(amount), more);
   }
 
   /** "Whisk in 200 ml milk. Then the other 50 ml." */
@@ -32,7 +33,7 @@ final class Further {
         clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
     boolean one = amounts.size() == 1 && clause.elements.stream().noneMatch(Element::isFood);
     if (one && isFurther(clause, clause.elements.indexOf(amounts.get(0)))) {
-      boolean added = add(last, amounts.get(0));
+      boolean added = add(last, amounts.get(0), false);
       clause.mentions.removeIf(mention -> added && mention.amount == amounts.get(0));
     }
   }
@@ -71,7 +72,7 @@ final class Further {
     return measure.unit().kind() == Unit.Kind.VOLUME || measure.unit().kind() == Unit.Kind.SPOON;
   }
 
-  private static boolean add(Mention mention, Element more) {
+  private static boolean add(Mention mention, Element more, boolean counted) {
     boolean known = mention.isMeasured() && mention.food != null;
     Measure all =
         known ? Scaled.single(mention.amountText.replaceFirst(" of$", "")).orElse(null) : null;
@@ -86,7 +87,7 @@ final class Further {
       more.part = Part.AMOUNT;
       return true;
     }
-    boolean eggs = mention.known().filter(food -> food.role() == Role.EGG).isPresent();
+    boolean eggs = counted && mention.known().filter(food -> food.role() == Role.EGG).isPresent();
     if (all == null || all.unit() != some.unit() || all.unit() == Unit.COUNT && !eggs) {
       return false;
     }

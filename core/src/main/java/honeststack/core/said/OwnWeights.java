@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
-import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,36 +41,37 @@ final class OwnWeights {
    * @param said in which the stretches are left blank
    */
   OwnWeights(String said) {
-    StringBuilder rest = new StringBuilder(said);
+    StringBuilder blank = new StringBuilder(said);
     if (said.indexOf('g') >= 0) {
       Matcher stated = STATED.matcher(said);
       while (stated.find()) {
         String name = stated.group("name").toLowerCase(Locale.ROOT);
-        boolean elsewhere = isElsewhere(said, name, stated.start(), stated.end());
+        String rest = said.substring(0, stated.start()) + said.substring(stated.end());
+        String food = lower(stated.group("food"));
+        String kind = lower(stated.group("kind"));
+        boolean elsewhere = isMeasured(rest, name, food);
         if (elsewhere && UnitWords.of(name).isPresent()) {
-          String food = stated.group("food") == null ? kind(stated) : stated.group("food");
+          String of = food.isEmpty() && isMeasured(rest, name, kind) ? kind : food;
           double grams = Double.parseDouble(stated.group("grams").replace(',', '.'));
-          String low = food.toLowerCase(Locale.ROOT);
-          weights.add(new Weight(UnitWords.of(name).get(), low, grams));
+          weights.add(new Weight(UnitWords.of(name).get(), of, grams));
           marks.add(new Mark(stated.start(), stated.end(), Part.NOTE, Mark.NO_LINE));
           for (int i = stated.start(); i < stated.end(); i++) {
-            rest.setCharAt(i, ' ');
+            blank.setCharAt(i, ' ');
           }
         }
       }
     }
-    this.text = rest.toString();
+    this.text = blank.toString();
   }
 
-  private static String kind(Matcher stated) {
-    String kind = stated.group("kind");
-    return kind == null ? "" : kind;
+  private static String lower(String word) {
+    return word == null ? "" : word.toLowerCase(Locale.ROOT);
   }
 
-  /** Something else is measured by it. */
-  private static boolean isElsewhere(String said, String name, int from, int to) {
-    String rest = said.substring(0, from) + said.substring(to);
-    return rest.toLowerCase(Locale.ROOT).contains(name);
+  /** Something is measured by it elsewhere, and that food if it names one. */
+  private static boolean isMeasured(String rest, String name, String food) {
+    String of = food.isEmpty() ? "" : "(?:ful)?e?s?(?: of)?(?: [a-z-]+)? " + Pattern.quote(food);
+    return Pattern.compile("\\b" + name + of, Pattern.CASE_INSENSITIVE).matcher(rest).find();
   }
 
   /** Writes the amounts in what has its own weight in grams. */
@@ -82,10 +82,7 @@ final class OwnWeights {
       for (Weight weight : one && mention.isMeasured() ? weights : List.<Weight>of()) {
         String food = mention.foodText.toLowerCase(Locale.ROOT);
         if (measure.unit() == weight.unit() && food.contains(weight.food())) {
-          double low = (measure.amount() - measure.halfRange()) * weight.grams();
-          double high = (measure.amount() + measure.halfRange()) * weight.grams();
-          String range = high > low ? Numbers.plain(low) + "–" : "";
-          mention.amountText = range + Numbers.plain(high) + " g";
+          mention.amountText = Scaled.in("g", measure, weight.grams());
           mention.restated = true;
         }
       }

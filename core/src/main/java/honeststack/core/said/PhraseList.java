@@ -101,7 +101,7 @@ final class PhraseList {
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
-          YIELD | i figure | call it | let's say | i count on | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
+          YIELD | i count on | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
               | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
               | gives | gives me | gives us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
@@ -186,7 +186,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
+          IDLE | i figure | call it | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
               | no question | no wonder
           IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the

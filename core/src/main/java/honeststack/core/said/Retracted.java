@@ -241,11 +241,6 @@ final class Retracted {
   }
 
   /** "400 g carrots, use 200", "tip the 500 g bag of flour in, use 200 of it". */
-  private static boolean isLess(Element part, Element whole) {
-    return part.measure().unit() != whole.measure().unit() && !part.isCount()
-        || part.measure().amount() < whole.measure().amount();
-  }
-
   private void used(int i) {
     boolean ofIt =
         clause.isWord(i + 3, "of")
@@ -273,7 +268,7 @@ final class Retracted {
     boolean end =
         right > 0 && !part && (!clause.has(right + 1) || clause.isMark(right + 1, ".", ",", ";"));
     boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
-    if (end && near && isLess(clause.get(right), clause.get(old))) {
+    if (end && near && clause.get(right).isPartOf(clause.get(old))) {
       clause.take(old, old + 1, Part.EXCLUDED);
       clause.take(i, right, Part.NOTE);
       correct(old, right, true);

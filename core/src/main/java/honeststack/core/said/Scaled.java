@@ -34,4 +34,11 @@ final class Scaled {
     String number = Numbers.plain(all == 0 ? measure.amount() * factor : all);
     return (number + " " + what).strip() + (count ? "" : " of");
   }
+
+  /** In another unit, of which one of its own is so many: "2 scoops" of 30 g each as "60 g". */
+  static String in(String unit, Measure measure, double each) {
+    double low = (measure.amount() - measure.halfRange()) * each;
+    double high = (measure.amount() + measure.halfRange()) * each;
+    return (high > low ? Numbers.plain(low) + "–" : "") + Numbers.plain(high) + " " + unit;
+  }
 }

@@ -51,8 +51,11 @@ final class Semicolons {
     List<Sentence> apart = new ArrayList<>();
     int begin = sentence.start();
     int from = 0;
-    for (int i = 1; i < elements.size(); i++) {
-      if (elements.get(i).isMark(";") && ends(elements, from, i)) {
+    int brackets = 0;
+    for (int i = 0; i < elements.size(); i++) {
+      brackets += elements.get(i).isMark("(", "[") ? 1 : elements.get(i).isMark(")", "]") ? -1 : 0;
+      boolean within = brackets > 0 || i == from || i + 1 == elements.size();
+      if (elements.get(i).isMark(";") && !within && ends(elements, from, i)) {
         apart.add(sentence.between(begin, elements.get(i).end()));
         begin = elements.get(i).end();
         from = i + 1;

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
-import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -156,11 +155,7 @@ final class Vessels {
       Measure measure = mention.amount == null ? null : mention.amount.measure();
       boolean one = measure != null && mention.amount.amount.orElseThrow().terms().size() == 1;
       if (one && mention.isMeasured() && sizes.containsKey(measure.unit())) {
-        double size = sizes.get(measure.unit());
-        double low = (measure.amount() - measure.halfRange()) * size;
-        double high = (measure.amount() + measure.halfRange()) * size;
-        mention.amountText =
-            (high > low ? Numbers.plain(low) + "–" : "") + Numbers.plain(high) + " ml";
+        mention.amountText = Scaled.in("ml", measure, sizes.get(measure.unit()));
         mention.restated = true;
       }
     }

@@ -35,6 +35,14 @@ class SpokenAmendsTest {
           2 eggs, then one more. 200 g flour                         | egg 3, flour 200
           My flour scoop is 120 g. 2 scoops flour, 2 scoops sugar    | flour 240, sugar 2
           1 cup flour is 130 g here: 2 cups flour, 1 cup milk        | flour 260, milk 1
+          200 g flour;; 2 eggs;                                      | egg 2, flour 200
+          LIST; Contains: milk, egg;                                 | butter 50, egg 2, flour 200, milk 300
+          LIST. Then the pan (10 g oil; 5 g salt; hot).              | butter 50, egg 2, flour 200, milk 300, oil 10, salt 5
+          2 eggs, 200 ml milk. Oh, 50 ml more.                       | egg 2, milk 250
+          The book says 2 eggs. I do 12. 200 g flour                 | egg 2, flour 200
+          4 eggs. Beat in 2 eggs, then the other 2. 200 g flour      | egg 4, flour 200
+          50 g butter or oil in it and I use 10 g butter for the pan | butter 60
+          1 cup flour is 120 g, 2 cups milk                          | flour 1, milk 2
           2 l flour and a half, 2 eggs                               | egg 2, flour 3
           """)
   void whatIsRightCountsOnce(String text, String foods) {
