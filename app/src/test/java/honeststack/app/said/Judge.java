@@ -149,6 +149,12 @@ final class Judge {
     return all.stream().noneMatch(got -> got.is(item.food()));
   }
 
+  /** Nothing in the answer asks, or says that something is missing. */
+  boolean isComplete(Judged judged) {
+    return got(kitchen.telling(MeasuringSystem.US).read(judged.text())).stream()
+        .allMatch(got -> got.line().understood() && got.reading() instanceof Understood);
+  }
+
   /** Excluded by the text, and in the numbers all the same. */
   boolean isOpposite(Judged judged) {
     return got(kitchen.telling(MeasuringSystem.US).read(judged.text())).stream()
