@@ -57,6 +57,15 @@ final class LabelLines {
     return word.isWord("kcal", "cal", "cals", "calories", "kj");
   }
 
+  /** "145 kcal", "protein 8 g": energy, or what no recipe measures by that name. */
+  static boolean isFigures(List<Token> tokens) {
+    boolean all = tokens.stream().allMatch(t -> t.kind() != Token.Kind.WORD || isFigure(t));
+    return all
+        && tokens.stream()
+            .anyMatch(
+                t -> isEnergy(t) || t.isWord("protein", "carbs", "carbohydrate", "fat", "fibre"));
+  }
+
   /** "macros for 60 g oats". */
   static boolean isAsked(List<Token> tokens) {
     for (int i = 1; i + 2 < tokens.size(); i++) {

@@ -102,6 +102,10 @@ final class Page {
       each(number, tokens, each.get());
       return;
     }
+    if (per != null && LabelLines.isFigures(tokens)) {
+      section = Section.NUTRITION; // "Per serving:", and below it "calories 180", "fat 6 g"
+      per = null;
+    }
     if (LabelLines.isLabel(tokens)) {
       Section before = section;
       section = Section.NUTRITION;

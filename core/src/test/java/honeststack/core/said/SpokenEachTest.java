@@ -30,6 +30,9 @@ class SpokenEachTest {
           Per person:⏎50 g flour⏎1 egg                                     | egg 1, flour 50
           Per person:⏎50 g flour⏎⏎For the pan:⏎10 g butter⏎Serves 4        | butter 10, flour 200
           Batter:⏎200 g flour⏎Topping per person:⏎20 g honey⏎Serves 4      | flour 200, honey 20
+          LIST⏎Serves 4⏎Per serving:⏎Calories 180⏎Fat 6 g⏎Salt 0.5 g       | butter 50, egg 2, flour 200, milk 300
+          LIST⏎Serves 4⏎Per serving:⏎Protein 8 g⏎Fat 6 g⏎Salt 0.5 g        | butter 50, egg 2, flour 200, milk 300
+          LIST⏎Makes 8⏎Per pancake⏎145 kcal⏎6 g protein⏎5 g fat             | butter 50, egg 2, flour 200, milk 300
           Serves 4. For each person 50 g flour and 1 egg                   | egg 4, flour 200
           """)
   void aHeadingMayBeForEach(String text, String foods) {
