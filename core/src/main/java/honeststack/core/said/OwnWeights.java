@@ -15,6 +15,9 @@ import java.util.regex.Pattern;
  * …".
  */
 final class OwnWeights {
+  /** Nobody tells more of them; each is looked for in the whole text. */
+  private static final int MOST = 20;
+
   private static final Pattern STATED =
       Pattern.compile(
           "\\b(?:a|the|my|our|your|one|each|1) (?:(?<kind>[a-z]+) )?"
@@ -44,7 +47,7 @@ final class OwnWeights {
     StringBuilder blank = new StringBuilder(said);
     if (said.indexOf('g') >= 0) {
       Matcher stated = STATED.matcher(said);
-      while (stated.find()) {
+      for (int found = 0; found < MOST && stated.find(); found++) {
         String name = stated.group("name").toLowerCase(Locale.ROOT);
         String rest = said.substring(0, stated.start()) + said.substring(stated.end());
         String food = lower(stated.group("food"));

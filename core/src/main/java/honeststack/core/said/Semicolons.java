@@ -75,7 +75,6 @@ final class Semicolons {
     }
     List<Element> before = elements.subList(from, i);
     List<Element> after = elements.subList(i + 1, to);
-    boolean item = isMeasured(elements, i + 1) || isNamed(before, after);
     if (Allergens.begin(before.get(0))) {
       return true;
     }
@@ -83,6 +82,7 @@ final class Semicolons {
     if (figures && after.stream().anyMatch(Element::isFood) && !isLabel(after)) {
       return true; // "145 kcal, 6 g protein; 200 g flour"
     }
+    boolean item = isMeasured(elements, i + 1) || isNamed(before, after);
     return !isBegun(before) && (isSentence(after) || item && !isPlaced(before));
   }
 
