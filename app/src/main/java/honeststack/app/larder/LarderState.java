@@ -143,7 +143,14 @@ final class LarderState implements Foods {
                 FatWords.others(normal).stream()
                     .map(byName::get)
                     .filter(Objects::nonNull)
-                    .findFirst());
+                    .findFirst())
+        .or(() -> FatShares.of(name).flatMap(this::meant));
+  }
+
+  private Optional<Named> meant(FatShares.Meant share) {
+    return share.food().isEmpty()
+        ? byName(share.name())
+        : share.food().flatMap(this::byId).map(food -> new Named(food, false));
   }
 
   @Override

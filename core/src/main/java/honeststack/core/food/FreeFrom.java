@@ -52,6 +52,7 @@ public final class FreeFrom {
     WORDS.put("eggless", FREE.get("egg"));
     WORDS.put("vegetarian", not(Origin.MEAT).and(not(Origin.FISH)));
     WORDS.put("unsweetened", food -> !food.facts().added().contains(Added.SUGAR));
+    WORDS.put("unsalted", food -> !food.facts().added().contains(Added.SALT));
   }
 
   private final List<Predicate<Food>> facts;
@@ -87,8 +88,9 @@ public final class FreeFrom {
           words.add(next);
         }
       } else if (parts[i].equals("no") && next.equals("added")) {
-        facts.add(WORDS.get("unsweetened"));
-        words.addAll(List.of("no", "added", "sugar"));
+        boolean salt = i + 2 < parts.length && parts[i + 2].equals("salt");
+        facts.add(WORDS.get(salt ? "unsalted" : "unsweetened"));
+        words.addAll(List.of("no", "added", salt ? "salt" : "sugar"));
       }
     }
     return new FreeFrom(facts, words);

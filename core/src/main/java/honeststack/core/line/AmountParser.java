@@ -220,6 +220,17 @@ public final class AmountParser {
     if (mark(quantity.next(), "%")) {
       return Optional.empty();
     }
+    Optional<Found> length =
+        Lengths.at(tokens, quantity.next())
+            .map(
+                cut ->
+                    new Found(
+                        quantity.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, cut.size()),
+                        false,
+                        cut.next()));
+    if (length.isPresent()) {
+      return length;
+    }
     Optional<Found> content = content(quantity);
     if (content.isPresent()) {
       return content;

@@ -37,7 +37,8 @@ final class Describing {
           unhomogenised unsprayed single-origin hand-made handmade house-made housemade
           runny smooth silky fluffy airy pourable squeezy spreadable solid crumbly lumpy set
           clear cloudy pourable liquidy gooey sticky thick-cut thin-cut medium-cut loose
-          broken grown beaten shaken worn
+          broken grown beaten shaken worn uht stoneground quick-cooking low-moisture flat-leaf
+          curly-leaf ceylon flaky any
           pretty super ultra rather somewhat quite way enough
           """);
 
@@ -79,7 +80,7 @@ final class Describing {
   private static final Set<String> CHANGED =
       words(
           """
-          dried smoked salted unsalted sweetened unsweetened fried flavoured flavored fermented
+          dried sweetened unsweetened fried flavoured flavored fermented
           cultured cured pickled candied coated covered stuffed filled condensed evaporated malted
           puffed popped creamed powdered iced corned refried seasoned honeyed sugared buttered
           breaded dehydrated reconstituted concentrated reduced skimmed defatted infused spiced

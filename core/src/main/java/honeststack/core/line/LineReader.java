@@ -145,6 +145,9 @@ public final class LineReader {
         }
       }
       notes.scan();
+      if (front.isPresent() && terms.get(0).measure().unit().kind() == Unit.Kind.VOLUME) {
+        notes.dropGround();
+      }
       if (word(0, "enough")) {
         notes.dropPurpose();
       }
@@ -193,7 +196,7 @@ public final class LineReader {
             alternatives,
             shape);
       }
-      Amount amount = amount(terms, named.packing(notes.packing()), notes, container, more);
+      Amount amount = amount(terms, named, notes, container, more);
       return new ReadLine(
           Optional.of(amount),
           named.food(),
@@ -323,10 +326,12 @@ public final class LineReader {
       return tokens.stream().anyMatch(t -> t.isWord("tin", "tins", "can", "cans", "jar", "jars"));
     }
 
-    private Amount amount(List<Term> terms, Packing noted, Notes notes, boolean tin, boolean more) {
+    private Amount amount(
+        List<Term> terms, FoodNaming.Named named, Notes notes, boolean tin, boolean more) {
+      Packing noted = named.packing(notes.packing());
       List<Term> said = new ArrayList<>();
       for (Term term : terms) {
-        Measure m = term.measure();
+        Measure m = PartBehind.of(term.measure(), named.food(), named.name(), notes.rest);
         Packing packing = m.packing() == Packing.NOT_SAID ? noted : m.packing();
         boolean count = m.unit() == Unit.COUNT;
         String size = count && m.size().isEmpty() ? notes.size() : m.size();

@@ -60,7 +60,8 @@ public final class LineWords {
 
   /** What is one where no number is said: "tin of corn". */
   static final Set<String> SINGLE =
-      words("tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block");
+      words(
+          "tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block wedge sheet");
 
   static final Set<String> ABOUT =
       Set.of(
@@ -88,7 +89,7 @@ public final class LineWords {
   static final Set<String> DONE =
       words(
           """
-          softened melted soft beaten whisked peeled unpeeled cored pitted stoned seeded
+          softened melted soft beaten whisked peeled unpeeled cored pitted stoned seeded halves quarters rings
           deseeded rinsed washed trimmed halved quartered toasted roasted cooked cooled
           separated thawed defrosted drained cubes chunks pieces slices torn crushed cracked
           split skin removed stems stem cut hulled shelled skinned blended squeezed warmed

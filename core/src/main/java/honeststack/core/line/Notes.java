@@ -69,6 +69,21 @@ final class Notes {
     }
   }
 
+  /** "1 cup oats, ground to flour", filled before: what it was made into says nothing of it. */
+  void dropGround() {
+    for (int i = 1; i < rest.size(); i++) {
+      boolean into = i + 1 < rest.size() && rest.get(i + 1).isWord("to", "into", "in", "as", "up");
+      if (rest.get(i).isWord("ground", "milled") && (rest.get(i - 1).isMark(",") || into)) {
+        int end = i + 1;
+        while (end < rest.size() && !rest.get(end).isMark(",")) {
+          end++;
+        }
+        rest.subList(rest.get(i - 1).isMark(",") ? i - 1 : i, end).clear();
+        return;
+      }
+    }
+  }
+
   /** "1 lemon, zest only": the part that is meant; empty for the food itself. */
   private String partOnly() {
     for (int i = 1; i < rest.size(); i++) {
@@ -206,10 +221,17 @@ final class Notes {
     Predicate<Token> sizes = token -> isSize(token.low()) || token.isWord("of");
     Predicate<Token> packed = sizes.or(token -> LineWords.PACKINGS.containsKey(token.low()));
     Predicate<Token> idle = packed.or(token -> LineWords.isIdle(token.low()));
-    Predicate<Token> done = idle.or(token -> LineWords.DONE.contains(token.low()));
+    Predicate<Token> done =
+        idle.or(token -> LineWords.DONE.contains(token.low())).or(PartBehind::isPart);
+    Predicate<Token> cut = done.or(Notes::isCut);
+    Predicate<Token> bare = cut.or(Notes::isAdjective);
     Predicate<Token> formed = done.or(token -> LineWords.FORMS.containsKey(token.low()));
     List<Predicate<Token>> drops =
-        new ArrayList<>(List.of(token -> false, sizes, packed, idle, done, formed));
+        new ArrayList<>(List.of(token -> false, sizes, packed, idle, done, cut));
+    if (rest.stream().anyMatch(token -> token.isWord("whole"))) {
+      drops.add(bare); // "unbleached whole wheat flour"
+    }
+    drops.add(formed);
     rest.stream()
         .filter(Notes::isAdjective)
         .forEach(one -> drops.add(formed.or(token -> token.equals(one))));
@@ -219,6 +241,11 @@ final class Notes {
       drops.add(formed.or(Notes::isAdjective).or(token -> free.says(token.low())));
     }
     return drops;
+  }
+
+  /** In what form a food is; "whole" may belong to its name. */
+  private static boolean isCut(Token token) {
+    return LineWords.FORMS.containsKey(token.low()) && !token.isWord("whole");
   }
 
   private static boolean isAdjective(Token token) {
@@ -236,6 +263,7 @@ final class Notes {
         || LineWords.PACKINGS.containsKey(low)
         || LineWords.isIdle(low)
         || LineWords.DONE.contains(low)
+        || PartBehind.isPart(token)
         || LineWords.FORMS.containsKey(low)
         || LineWords.HEAPS.containsKey(low);
   }

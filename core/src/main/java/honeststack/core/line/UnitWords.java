@@ -80,10 +80,10 @@ public final class UnitWords {
   /**
    * @param next place of the first token after it
    */
-  record Found(Unit unit, int next) {}
+  public record Found(Unit unit, int next) {}
 
   /** The unit that begins at a token. */
-  static Optional<Found> at(List<Token> tokens, int i) {
+  public static Optional<Found> at(List<Token> tokens, int i) {
     boolean numbered = i + 1 < tokens.size() && tokens.get(i + 1).kind() == Token.Kind.NUMBER;
     if (i > 0 && i < tokens.size() && tokens.get(i).isMark("#") && !numbered) {
       return Optional.of(new Found(Unit.POUND, i + 1));

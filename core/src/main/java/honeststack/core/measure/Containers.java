@@ -28,15 +28,43 @@ public final class Containers {
   private static final List<String> PARTS =
       List.of(
           "slice", "stick", "fillet", "clove", "sprig", "cake", "piece", "ear", "cube", "square",
-          "segment", "stalk", "bunch", "head", "thumb");
+          "segment", "stalk", "bunch", "head", "thumb", "wedge", "sheet", "bar", "ball");
+
+  /** What a food is cut into; said behind its name only, "6 pineapple chunks". */
+  private static final List<String> CUTS =
+      List.of(
+          "chunk",
+          "ring",
+          "round",
+          "coin",
+          "strip",
+          "floret",
+          "shaving",
+          "baton",
+          "ribbon",
+          "matchstick",
+          "curl",
+          "shard",
+          "crumb");
 
   private static final Map<String, String> COUNTED = counted();
+  private static final Map<String, String> CUT = cut();
 
   private Containers() {}
 
   /** What a food comes in: "tin", "packet". */
   public static boolean isContainer(String size) {
     return CONTAINERS.contains(size);
+  }
+
+  /** Whether it is a part of a food, or what it comes in. */
+  static boolean isCounted(String size) {
+    return CUT.containsKey(size);
+  }
+
+  /** The singular of what stands behind a food's name, "tomato slices"; empty if it is no part. */
+  public static String behind(String word) {
+    return CUT.getOrDefault(word, "");
   }
 
   /** The singular of a counted part or container; empty if the word is neither. */
@@ -52,6 +80,8 @@ public final class Containers {
         .forEach(pack -> counted.put(pack, pack.startsWith("punnet") ? "punnet" : "packet"));
     counted.put("pouch", "packet");
     counted.put("pouches", "packet");
+    counted.put("bulb", "head");
+    counted.put("bulbs", "head");
     counted.put("brick", "block");
     counted.put("bricks", "block");
     counted.put("becher", "tub");
@@ -79,6 +109,14 @@ public final class Containers {
     counted.put("leaf", "leaf");
     counted.put("leaves", "leaf");
     return counted;
+  }
+
+  private static Map<String, String> cut() {
+    Map<String, String> cut = new HashMap<>(COUNTED);
+    CUTS.forEach(part -> both(cut, part));
+    cut.put("rings", "slice");
+    cut.put("ring", "slice");
+    return cut;
   }
 
   private static void both(Map<String, String> counted, String one) {

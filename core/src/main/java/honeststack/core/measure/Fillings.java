@@ -98,10 +98,11 @@ final class Fillings {
         double density = household.scooped(measure, food);
         yield level(measure, food, millilitres * density, Way.CUP_SCOOPED, use);
       }
-      case PACKED -> {
-        double density = known(measure, food, Packing.PACKED);
-        yield level(measure, food, millilitres * density, Way.CUP_PACKED, use);
-      }
+      case PACKED ->
+          household
+              .of(measure, food, Packing.PACKED)
+              .map(d -> level(measure, food, millilitres * d, Way.CUP_PACKED, use))
+              .orElseGet(() -> packed(measure, food, millilitres, use));
       case WHOLE, SLICED, CHOPPED, GRATED, MASHED, GROUND ->
           household
               .of(measure, food, packing)
@@ -152,8 +153,20 @@ final class Fillings {
                 .of(measure, food, Packing.SCOOPED)
                 .or(() -> household.of(measure, food, Packing.PACKED))
                 .orElseGet(() -> household.scooped(measure, food));
+    return between(measure, food, loose, dense, Way.CUP_NOT_SAID, use);
+  }
+
+  /** Packed, of a food that the larder knows loose only. */
+  private Estimate packed(Measure measure, Food food, double millilitres, Use use) {
+    double[] density = household.packed(measure, food);
+    return between(
+        measure, food, millilitres * density[0], millilitres * density[1], Way.CUP_PACKED, use);
+  }
+
+  private Estimate between(
+      Measure measure, Food food, double loose, double dense, Way filled, Use use) {
     double middle = (loose + dense) / 2;
-    Doubt way = tables.uncertainties().of(Way.CUP_NOT_SAID);
+    Doubt way = tables.uncertainties().of(filled);
     double spread =
         middle == 0
             ? 0
@@ -162,7 +175,7 @@ final class Fillings {
     return doubted(
         middle,
         new Doubt(spread, way.perUse() * averaged(measure.amount())),
-        household(food, Way.CUP_NOT_SAID, how + food.name() + " weighs"),
+        household(food, filled, how + food.name() + " weighs"),
         Source.of(use, filling(measure, food)));
   }
 

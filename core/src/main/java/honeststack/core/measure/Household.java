@@ -7,6 +7,7 @@ import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.HouseholdMeasure.Piece;
 import honeststack.core.food.HouseholdMeasure.Volume;
 import honeststack.core.food.Packing;
+import honeststack.core.food.Role;
 import honeststack.core.measure.Factors.Factor;
 import honeststack.core.wording.RefusedException;
 import java.util.Comparator;
@@ -22,6 +23,11 @@ final class Household {
   /** What a piece weighs, of a middling one (common practice). */
   private static final Map<String, Double> SIZES =
       Map.of("small", 0.75, "medium", 1.0, "large", 1.3, "extra large", 1.5, "jumbo", 1.6);
+
+  /** A cup pressed full holds at most so many loose ones: leaves and shreds, and what is finer. */
+  private static final double MOST_LEAVES = 2;
+
+  private static final double MOST_PACKED = 1.5;
 
   /** Of the weight classes that Britain shares. */
   private static final String EUROPEAN = "eu ";
@@ -44,7 +50,7 @@ final class Household {
     return pieces.stream()
         .filter(p -> isMeant(p, size))
         .findFirst()
-        .or(() -> onlyOne(pieces))
+        .or(() -> onlyOne(size, pieces))
         .or(() -> ofSize(size, pieces))
         .orElseThrow(() -> noPiece(measure, food, pieces));
   }
@@ -67,9 +73,10 @@ final class Household {
             || Containers.isContainer(size) && Containers.isContainer(piece.size());
   }
 
-  /** A food that comes in one size is meant, whatever size is said of it. */
-  private static Optional<Piece> onlyOne(List<Piece> pieces) {
-    return pieces.size() == 1 && pieces.get(0).size().isEmpty()
+  /** A food that comes in one size is meant, however big it is said to be; a jar holds many. */
+  private static Optional<Piece> onlyOne(String size, List<Piece> pieces) {
+    boolean one = !Containers.isCounted(size);
+    return one && pieces.size() == 1 && pieces.get(0).size().isEmpty()
         ? Optional.of(pieces.get(0))
         : Optional.empty();
   }
@@ -156,17 +163,25 @@ final class Household {
         known);
   }
 
+  /**
+   * Between the loose filling and one pressed down as far as it goes, where the larder does not
+   * know the food packed.
+   *
+   * @return the least and the most, g/mL
+   */
+  double[] packed(Measure measure, Food food) {
+    double loose =
+        of(measure, food, Packing.GRATED)
+            .or(() -> of(measure, food, Packing.CHOPPED))
+            .orElseGet(() -> loose(measure, food, Packing.SPOONED));
+    return new double[] {loose, loose * (food.role() == Role.ADD_IN ? MOST_LEAVES : MOST_PACKED)};
+  }
+
   static RefusedException noVolume(Measure measure, Food food) {
-    String packed = measure.packing() == Packing.PACKED ? ", packed" : "";
     return new RefusedException(
         NO_WEIGHT,
         measure.words(),
-        "The larder does not know what “"
-            + measure.words()
-            + packed
-            + "” of "
-            + food.name()
-            + " weighs.",
+        "The larder does not know what “" + measure.words() + "” of " + food.name() + " weighs.",
         "a weight, such as 50 g");
   }
 }

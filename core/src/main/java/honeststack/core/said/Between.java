@@ -43,12 +43,29 @@ final class Between {
             || element.text().equals("+"));
   }
 
+  /** "2 tbsp melted and cooled butter": both of the food that follows. */
+  static boolean isPaired(Clause clause, int i) {
+    boolean and = clause.isWord(i, "and") || clause.isMark(i, "&");
+    boolean food =
+        isDone(clause, i + 1) && clause.isFood(i + 2)
+            || clause.isFood(i + 1)
+                && LineWords.isTelling(clause.get(i + 1).tokens.get(clause.get(i + 1).from).low());
+    return and && food && isDone(clause, i - 1);
+  }
+
+  private static boolean isDone(Clause clause, int i) {
+    return clause.has(i)
+        && clause.get(i).kind == Element.Kind.WORD
+        && (LineWords.isTelling(clause.low(i))
+            || clause.low(i).endsWith("ed") && LineWords.isDescribing(clause.low(i)));
+  }
+
   static boolean isOver(Element element) {
     return element.kind == Element.Kind.WORD
         || element.is(Sort.IDLE) && !element.is(Sort.OR, Sort.EXCLUDE, Sort.PLATE, Sort.PAN)
         || element.is(Sort.UNIT_OTHER)
         || element.is(Sort.EACH)
-        || element.isWord("is", "are", "ones", "light")
+        || element.isWord("is", "are", "ones", "light", "farm")
         || element.part == Part.CHOICE
         || element.part == Part.NOTE
         || element.part == Part.EXCLUDED;

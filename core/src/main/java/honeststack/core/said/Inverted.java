@@ -3,6 +3,8 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
+import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -74,6 +76,9 @@ final class Inverted {
         continue;
       }
       boolean percent = token.isMark("%") || isPercent(tokens, i);
+      if (token.isWord("ground", "milled") && isFilled(tokens, from)) {
+        break; // "1 cup hazelnuts, ground to meal": before
+      }
       if (token.isWord(OTHER) || token.kind() != Token.Kind.WORD && !percent) {
         break;
       }
@@ -89,6 +94,15 @@ final class Inverted {
       }
     }
     return longest;
+  }
+
+  /** Behind a cup: what is done to the food behind its name was done later. */
+  static boolean isFilled(List<Token> tokens, int from) {
+    int unit = from > 0 && tokens.get(from - 1).isWord("of") ? from - 2 : from - 1;
+    return unit >= 0
+        && UnitWords.at(tokens, unit)
+            .filter(found -> found.unit().kind() == Unit.Kind.VOLUME)
+            .isPresent();
   }
 
   private static boolean isPercent(List<Token> tokens, int i) {
@@ -110,6 +124,7 @@ final class Inverted {
   private boolean isOther(Foods.Named found, String head, String behind) {
     Optional<Foods.Named> plain = foods.byName(head);
     return plain.isEmpty()
+        || behind.endsWith("%")
         || !plain.get().food().equals(found.food())
         || Stream.of(behind.split(" "))
             .anyMatch(word -> foods.byName(word).isPresent() || !foods.kind(word).isEmpty());

@@ -243,9 +243,10 @@ final class Linking {
         cost += names.isBefore(amount) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
-      } else if (Between.isOver(element)
-          && !Between.isJoint(element)
-          && !(weak && element.isWord(CLAUSES))) {
+      } else if (Between.isPaired(clause, i)
+          || Between.isOver(element)
+              && !Between.isJoint(element)
+              && !(weak && element.isWord(CLAUSES))) {
         cost += words(element);
         words += element.to - element.from;
       } else {

@@ -10,6 +10,9 @@ import java.util.Optional;
 final class OtherNumbers {
   private static final double COLDEST_OVEN = 60;
 
+  /** Degrees Celsius that no cook means as cups. */
+  private static final double LUKEWARM = 20;
+
   private static final Remembered PRICE = Remembered.whole("\\d+[.,]\\d\\d");
 
   private static final String[] CHARGED = {
@@ -25,7 +28,11 @@ final class OtherNumbers {
       return Optional.of(amount.to);
     }
     int number = amount.to;
-    if (measure.unit() == Unit.CUP && measure.amount() >= COLDEST_OVEN) {
+    boolean warmed =
+        from > 0
+            && tokens.get(from - 1).isWord("to", "at", "until", "till")
+            && measure.amount() >= LUKEWARM;
+    if (measure.unit() == Unit.CUP && (measure.amount() >= COLDEST_OVEN || warmed)) {
       return tokens.get(number - 1).text().equals("C") ? Optional.of(number) : Optional.empty();
     }
     if (measure.unit() != Unit.COUNT) {

@@ -166,7 +166,10 @@ final class Spans {
         continue; // "farine de lupin": whose name nobody knows is no flour of wheat
       }
       String name = Token.joined(words);
-      if (words.size() > 1 && words.get(words.size() - 1).isWord("whipped")) {
+      Token done = words.get(words.size() - 1);
+      boolean into = to < tokens.size() && tokens.get(to).isWord("to", "into");
+      boolean ground = done.isWord("ground") && into && Inverted.isFilled(tokens, i);
+      if (words.size() > 1 && (done.isWord("whipped") || ground)) {
         continue; // it was measured before
       }
       Optional<Foods.Named> found = foods.byName(name);

@@ -15,7 +15,8 @@ final class Uncooked {
   private static final Pattern SOAKED =
       Pattern.compile("\\b(?:soak(?:ed|ing|s)?|steep(?:ed)?|uncooked|raw)\\b");
 
-  private static final Pattern WASHED = Pattern.compile("\\b(?:wash(?:ed)?|rinsed?)\\b");
+  private static final Pattern WASHED =
+      Pattern.compile("\\b(?:wash(?:ed)?|rinsed?|ground|milled|grind)\\b");
 
   private static final Pattern COOKED =
       Pattern.compile("\\b(?:cooked|boiled|leftover|tins?|tinned|cans?|canned|drained|jar)\\b");

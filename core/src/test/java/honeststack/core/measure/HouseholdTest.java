@@ -74,7 +74,10 @@ class HouseholdTest {
         .value();
   }
 
-  /** A scooped cup of what is only known spooned weighs more by the table's factor. */
+  /**
+   * A scooped cup of what is only known spooned weighs more by the table's factor; a packed one of
+   * what is only known loose up to twice as much.
+   */
   @ParameterizedTest
   @CsvSource({
     "2 cups spooned, all, 200",
@@ -83,6 +86,8 @@ class HouseholdTest {
     "1 cup packed, all, 150",
     "1 cup chopped, all, 60",
     "1 cup, all, 115",
+    "1 cup packed, spooned, 150",
+    "1 cup packed, chopped, 90",
     "1 cup sifted, spooned, 100",
     "1 cup sifted, plain, 80",
     "1 cup spooned, plain, 80",
@@ -130,7 +135,15 @@ class HouseholdTest {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"1 cup packed, spooned", "1 cup, pieces", "1 slice, pieces", "1 cup, one"})
+      strings = {
+        "1 cup packed, pieces",
+        "1 cup, pieces",
+        "1 slice, pieces",
+        "1 cup, one",
+        "1 jar, one",
+        "2 bunches, one",
+        "3 slices, one"
+      })
   void whatIsNotKnownIsRefused(String said) {
     String[] words = said.split(", ");
     assertThatThrownBy(() -> grams(words[0], words[1])).hasMessageContaining("moss");

@@ -194,11 +194,22 @@ class WeightsTest {
         140 * Math.hypot(0.055, 0.045));
   }
 
+  /** Anything between one loose cup of 120 g and one and a half, rectangular. */
+  @Test
+  void packedIsWideWhereOnlyTheLooseCupIsKnown() {
+    ReadLine line = reader.read("1 cup packed flour");
+    Weights weights = new Weights(TestFoods.tables(), OwnWeights.NONE, MeasuringSystem.US, book);
+    double common = Math.hypot(30 / Math.sqrt(3), 150 * 0.04);
+    check(
+        weights.of(line.amount().orElseThrow(), line.food(), Use.of("packed")),
+        150,
+        Math.hypot(common, 150 * 0.03));
+  }
+
   @Test
   void unknownWeightsAreRefusedWithWhatIsKnown() {
     assertThat(refusal("1 slice egg", EGG).accepted()).contains("large").contains("small");
     assertThat(refusal("1 cup pear", PEAR).problem()).contains("1 cup");
-    assertThat(refusal("1 cup packed flour", FLOUR).problem()).contains("packed");
     assertThat(refusal("3 milk", MILK).accepted()).contains("50 g");
     assertThat(refusal("101 kg sugar", SUGAR).problem()).contains("101 kg");
     assertThat(refusal("9999 lb oil", OIL).accepted()).contains("100 kg");
