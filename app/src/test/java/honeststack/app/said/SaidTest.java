@@ -88,7 +88,9 @@ class SaidTest {
     "mole, 0.76",
     "wharf, 0.88",
     "haven, 0.9",
-    "amends, 0.8"
+    "amends, 0.8",
+    "jetty, 0.95",
+    "reckoned, 0.94"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -178,7 +180,9 @@ class SaidTest {
         "mole",
         "wharf",
         "haven",
-        "amends"
+        "amends",
+        "jetty",
+        "reckoned"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

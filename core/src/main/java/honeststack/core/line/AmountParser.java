@@ -288,14 +288,27 @@ public final class AmountParser {
     boolean sprayed = inside.get().measure().unit() == Unit.SECOND;
     boolean container =
         sprayed ? word(next, "spray", "sprays", "burst", "bursts") : isContainer(next);
-    if (!container && !times) {
+    boolean part = !sprayed && !container && isOnePart(next);
+    if (!container && !times && !part) {
       return Optional.empty();
     }
     return Optional.of(
         new Found(
             inside.get().measure().times(quantity.amount()),
             container && !sprayed,
-            container ? next + 1 : next));
+            container || part && !isEgg(next) ? next + 1 : next));
+  }
+
+  /** "a 10 g knob of butter", "two 25 g slices", "six 60 g eggs": what one weighs. */
+  private boolean isOnePart(int i) {
+    Optional<Unit> unit = UnitWords.at(tokens, i).map(UnitWords.Found::unit);
+    return isPart(i)
+        || isEgg(i)
+        || unit.filter(u -> u.kind() == Unit.Kind.VAGUE || u.kind() == Unit.Kind.LADLE).isPresent();
+  }
+
+  private boolean isEgg(int i) {
+    return word(i, "egg", "eggs");
   }
 
   /** "125 g tub": what it holds. */

@@ -16,7 +16,18 @@ final class Bracketed {
   /** On which the weight of all that is in them is printed. */
   private static final Set<String> TINS = Set.of("tin", "can", "jar");
 
+  private static final String[] NUTRIENTS = {
+    "protein", "proteins", "carbs", "carb", "carbohydrate", "carbohydrates", "fibre", "fiber",
+    "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
+  };
+
   private Bracketed() {}
+
+  /** "2 eggs (12 g protein each)": of a label, not of the food. */
+  static boolean isNutrient(List<Token> aside, int i) {
+    int of = i < aside.size() && aside.get(i).isWord("of", "net") ? i + 1 : i;
+    return of < aside.size() && aside.get(of).isWord(NUTRIENTS);
+  }
 
   /**
    * The amount of all together. Where the food's pieces have a known weight, whatever is nearer to

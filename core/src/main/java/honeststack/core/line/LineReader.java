@@ -24,11 +24,6 @@ import java.util.regex.Pattern;
  * quoting it; what it does not use it says.
  */
 public final class LineReader {
-  private static final String[] NUTRIENTS = {
-    "protein", "proteins", "carbs", "carb", "carbohydrate", "carbohydrates", "fibre", "fiber",
-    "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
-  };
-
   /** Millilitres of juice that go by the fruit's name alone (common practice). */
   private static final double MOST_JUICE = 100;
 
@@ -298,15 +293,9 @@ public final class LineReader {
       AmountParser parser = new AmountParser(text, aside);
       return parser
           .measure(parser.about(0), false)
-          .filter(found -> !isNutrient(aside, found.next()))
+          .filter(found -> !Bracketed.isNutrient(aside, found.next()))
           .map(Found::measure)
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
-    }
-
-    /** "2 eggs (12 g protein each)": of a label, not of the food. */
-    private static boolean isNutrient(List<Token> aside, int i) {
-      int of = i < aside.size() && aside.get(i).isWord("of", "net") ? i + 1 : i;
-      return of < aside.size() && aside.get(of).isWord(NUTRIENTS);
     }
 
     /** "about 1 medium" beside a weight says no more of it. */

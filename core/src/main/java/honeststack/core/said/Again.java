@@ -162,6 +162,9 @@ final class Again {
       if (one && all.stream().anyMatch(o -> o != said && isMeasuredAlike(mention, o))) {
         return true;
       }
+      if (mention.per != null && listed && kept.stream().anyMatch(k -> isShared(mention, k))) {
+        return true;
+      }
       return said.section() == Section.METHOD
           && kept.stream().anyMatch(k -> k.mention.isMeasured() && isSame(mention, k.mention))
           && listed
@@ -236,6 +239,14 @@ final class Again {
 
   private static boolean isMeasuredAlike(Mention mention, Named other) {
     return other.mention.isMeasured() && isSame(mention, other.mention);
+  }
+
+  /** "Oil – 2 tsp for roasting … drizzle ½ tsp around each": of what a line has for the pan. */
+  private static boolean isShared(Mention mention, Named line) {
+    return isLine(line)
+        && isMeasuredAlike(mention, line)
+        && line.mention.place == Place.PAN
+        && mention.place == Place.PAN;
   }
 
   /** It goes where the other one went, or nothing is said of where it goes. */

@@ -129,7 +129,8 @@ final class Alone {
   private static Mention takenBack(Clause clause, int amount) {
     for (int i = amount - 1; i >= Math.max(0, amount - BACK); i--) {
       Element element = clause.get(i);
-      boolean was = i > 0 && clause.get(i - 1).isAmount();
+      int old = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
+      boolean was = old >= 0 && clause.get(old).isAmount();
       if (element.isFood() && element.part == Part.EXCLUDED && was) {
         return again(clause, element, amount);
       }
@@ -162,7 +163,8 @@ final class Alone {
   /** "3 tbsp of butter for the pan and 1 in the batter": the unit goes without saying. */
   private static String unit(Clause clause, Element food, Element amount) {
     int at = clause.elements.indexOf(food);
-    for (int i = at - 1; amount.isCount() && i >= Math.max(0, at - 2); i--) {
+    boolean bare = amount.isCount() && amount.instead == null;
+    for (int i = at - 1; bare && i >= Math.max(0, at - 2); i--) {
       if (clause.get(i).isAmount() && !clause.get(i).isCount()) {
         return " " + clause.get(i).measure().unit().symbol();
       }

@@ -149,7 +149,8 @@ final class Apiece {
   private boolean isSaidSo(int i, Mention mention) {
     boolean placed = mention.place == Place.PLATE || mention.place == Place.PAN;
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
-    boolean fat = clause.mentions.size() == 1 && role(mention) == Role.FAT && isOil(mention);
+    boolean alone = clause.mentions.size() == 1 || clause.isWord(i + 1, "one");
+    boolean fat = alone && role(mention) == Role.FAT && isOil(mention);
     boolean egg = role(mention) == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
     return (placed || with || fat || egg || isSpooned(mention)) && !isShared(mention);
   }

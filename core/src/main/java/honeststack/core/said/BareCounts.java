@@ -35,6 +35,7 @@ final class BareCounts {
         || isIsh(clause, i)
         || isEqual(clause, i)
         || isIf(clause, i)
+        || isCalled(clause, i)
         || isThat(clause, i);
   }
 
@@ -172,6 +173,18 @@ final class BareCounts {
   private static boolean isOfThem(Clause clause, int i) {
     boolean them = clause.isWord(1, "of") && clause.isWord(2, "them", "these", "those");
     return i == 0 && them && clause.get(0).isCount() && isEnd(clause, 3);
+  }
+
+  /** "2 eggs, 1 cup milk, call it twelve": at the end, of no food that is not measured yet. */
+  private static boolean isCalled(Clause clause, int i) {
+    int before = clause.isWord(i - 2, "so") ? i - 3 : i - 2;
+    before = clause.isMark(before, ",", "-", "–") ? before - 1 : before;
+    return clause.low(i - 1).equals("call it")
+        && clause.get(i).isCount()
+        && !clause.get(i).isWeak()
+        && before >= 0
+        && isEnd(clause, i + 1)
+        && !(clause.isFood(before) && !isOwned(clause, before));
   }
 
   /** "It's a dozen if you're careful." */

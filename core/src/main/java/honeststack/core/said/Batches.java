@@ -27,6 +27,7 @@ final class Batches {
           "(?:(?<= |^)(?:"
               + ("(?<times>" + NUMBER + ") (?:times|x|×)|(?:times|x|×) ?(?<x>" + NUMBER + ")")
               + ("|(?<batches>" + NUMBER + ") batches")
+              + ("|(?<of>" + NUMBER + ") of (?:the|this|my|that) recipe")
               + "|(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
               + "|three quarters|¾|3/4|halved|doubled|double|twice|tripled|trebled|triple|treble"
               + "|quadrupled|quartered))(?= |$))");
@@ -35,7 +36,7 @@ final class Batches {
   private static final Remembered HINT =
       Remembered.part(
           "\\b(?:times|x|batches|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
-              + "|halved|doubl|tripl|trebl|quadr|quartered");
+              + "|halved|doubl|tripl|trebl|quadr|quartered|recipe");
 
   private static final Pattern DONE =
       Pattern.compile("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
@@ -58,6 +59,10 @@ final class Batches {
 
   private static final Pattern FOLLOWS =
       Pattern.compile("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
+
+  /** "Make 1.5 times: …", "I do one and a half of the recipe: …". */
+  private static final Pattern PLAN =
+      Pattern.compile("(?:(?:i|we|please|just|now) )*(?:make|made|do|did|mix|cook|take) .*");
 
   private static final Pattern NOT_DONE =
       Pattern.compile(
@@ -128,7 +133,7 @@ final class Batches {
   private static int end(Clause clause, int from) {
     int to = from;
     while (to < clause.size()
-        && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(")
+        && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(", "→", "=>", "⇒")
         && !clause.isWord(to, "but", "as", "because", "since")
         && !(to > from && isMeasured(clause, to))) {
       to++;
@@ -158,14 +163,15 @@ final class Batches {
     if (rounds) {
       return Optional.empty();
     }
-    boolean ahead = clause.isMark(to, ":") || clause.has(to) && isMeasured(clause, to);
+    boolean colon = clause.isMark(to, ":", "→", "⇒");
+    boolean ahead = colon || clause.has(to) && isMeasured(clause, to);
     boolean apart = from == 0 || clause.get(from - 1).kind != Element.Kind.AMOUNT;
     boolean bare = apart && times.start() == 0 && times.end() == words.length();
     boolean told =
         ahead
             ? from == 0
                 && (FOLLOWS.matcher(words).find()
-                    || bare && isNumber(times) && clause.isMark(to, ":"))
+                    || (bare || PLAN.matcher(words).matches()) && isNumber(times) && colon)
             : EVERYTHING.matcher(words).find()
                 || MADE.matcher(words).find()
                 || isDone(clause, times, words, bare, to)
@@ -178,7 +184,7 @@ final class Batches {
 
   /** "2x", "times three". */
   private static boolean isNumber(Matcher times) {
-    return times.group("times") != null || times.group("x") != null;
+    return times.group("times") != null || times.group("x") != null || times.group("of") != null;
   }
 
   /** "I doubled it", "doubled", "halved as we are two"; not "strawberries, halved". */
@@ -192,7 +198,7 @@ final class Batches {
   }
 
   private static double value(Matcher times) {
-    for (String group : new String[] {"times", "x", "batches", "word"}) {
+    for (String group : new String[] {"times", "x", "batches", "of", "word"}) {
       String said = times.group(group);
       if (said != null) {
         return TIMES_DONE.containsKey(said) ? TIMES_DONE.get(said) : NumberText.read(said);

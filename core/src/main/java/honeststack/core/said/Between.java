@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Containers;
 import java.util.Set;
 
 /** What may stand between an amount and its food, on either side. */
@@ -58,6 +59,21 @@ final class Between {
         && clause.get(i).kind == Element.Kind.WORD
         && (LineWords.isTelling(clause.low(i))
             || clause.low(i).endsWith("ed") && LineWords.isDescribing(clause.low(i)));
+  }
+
+  /** "3 gelatine sheets", "4 peach halves": what of the food was counted. */
+  static boolean isPart(Mention mention, Element behind) {
+    boolean bare =
+        mention.amount != null
+            && mention.amount.isCount()
+            && mention.amount.measure().size().isEmpty();
+    boolean one = bare && mention.amount.measure().amount() <= 1;
+    return bare
+        && behind.low().endsWith("s") != one
+        && behind.part == null
+        && behind.to == behind.from + 1
+        && (!Containers.behind(behind.low()).isEmpty()
+            || behind.isWord("half", "halves", "quarter", "quarters"));
   }
 
   static boolean isOver(Element element) {

@@ -147,6 +147,15 @@ final class Clause {
     }
   }
 
+  /** Of those elements the ones that are so. */
+  void take(int from, int to, Part part, Predicate<Element> wanted) {
+    for (int i = from; i < to; i++) {
+      if (get(i).isFree() && wanted.test(get(i))) {
+        get(i).part = part;
+      }
+    }
+  }
+
   Place heading() {
     return sentence.place();
   }

@@ -16,6 +16,7 @@ final class ClauseReader {
   private final Described described;
   private final Specific specific;
   private final Ellipses ellipses;
+  private final Rendered rendered;
 
   /**
    * @param grams the text says that all its numbers are
@@ -27,6 +28,7 @@ final class ClauseReader {
     this.described = new Described(this.foods);
     this.specific = new Specific(this.foods);
     this.ellipses = new Ellipses(this.foods);
+    this.rendered = new Rendered(this.foods);
   }
 
   /** More than one where a semicolon ends a sentence. */
@@ -47,18 +49,23 @@ final class ClauseReader {
 
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
+    rendered.in(clause);
     Allergens.in(clause);
     Titles.in(clause);
     Batches.in(clause);
+    HalfOf.in(clause);
     Splits.in(clause);
+    Grown.in(clause);
     Portioned.in(clause);
     other(clause);
     Arrows.in(clause);
     Weighed.in(clause);
     Enough.in(clause);
+    Worth.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);
+    ForEach each = ForEach.in(clause);
     Exclusions.in(clause);
     Naming naming = new Naming(clause);
     List<Mention> mentions = Blends.in(clause, naming);
@@ -70,6 +77,7 @@ final class ClauseReader {
     more(clause);
     Places.in(clause);
     Splits.attach(clause);
+    each.complete();
     new Asides(clause, described, specific).read();
     Compounds.seedEggs(clause);
     relative.complete(); // by what brackets say of the other's weight
@@ -125,7 +133,10 @@ final class ClauseReader {
               && element.isWeak()
               && clause.isWord(i + 1, "good", "full", "mere", "generous", "scant", "solid", "whole")
               && clause.isStrong(i + 2);
-      if (good) {
+      boolean each = element.isWord("one") && clause.is(i + 1, Sort.EACH) && clause.isFood(i - 2);
+      if (each && clause.isMark(i - 1, ",", "-", "–") && !clause.isStrong(i - 3)) {
+        element.corrects = true; // "poached eggs, one each"
+      } else if (good) {
         element.part = Part.NOTE; // "flour, a good 200 g"
       } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
         element.part = Part.METHOD;
@@ -138,7 +149,7 @@ final class ClauseReader {
         } else if (which) {
           clause.get(amount).part = Part.METHOD;
         } else if (amount >= 0 && element.is(Sort.HOLD)) {
-          heldBack(clause, i, amount);
+          HeldBack.take(clause, i, amount);
         }
       } else if (element.text().equalsIgnoreCase("at a time")) {
         int amount = clause.isFood(i - 1) ? clause.isWord(i - 2, "of") ? i - 3 : i - 2 : -1;
@@ -149,7 +160,7 @@ final class ClauseReader {
         int amount = clause.ahead(i + 1, 2, Element::isAmount);
         int food = amount < 0 ? -1 : clause.ahead(amount + 1, 4, Element::isFood);
         if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
-          clause.take(i, food + 2, Part.METHOD);
+          HeldBack.take(clause, i, amount);
         }
       } else if (clause.isFood(i) && clause.is(i + 1, Sort.BATTER) && clause.isWord(i - 1, "the")) {
         element.part = Part.METHOD; // "stir into the oat mixture"
@@ -166,19 +177,6 @@ final class ClauseReader {
         if (batter && !clause.isFood(of)) {
           element.part = Part.METHOD;
         }
-      }
-    }
-  }
-
-  /** "hold back 100 ml of the milk": milk that is measured elsewhere. */
-  private static void heldBack(Clause clause, int cue, int amount) {
-    int food = clause.ahead(amount + 1, 4, Element::isFood);
-    boolean the = food > 0 && clause.isWord(food - 1, "the", "this", "that");
-    if (the) {
-      clause.take(cue, food + 1, Part.METHOD);
-      int aim = clause.isWord(food + 1, "for") ? clause.ahead(food + 2, 2, Element::isFood) : -1;
-      if (aim > 0) {
-        clause.get(aim).part = Part.METHOD;
       }
     }
   }

@@ -62,7 +62,9 @@ final class Corrections {
   static void in(Clause clause) {
     Corrections corrections = new Corrections(clause);
     for (int i = 1; i < clause.size(); i++) {
-      if (clause.is(i, Sort.CORRECT) || isSum(clause, i)) {
+      if (isAgain(clause, i)) {
+        clause.take(i - 2, i + 1, Part.EXCLUDED);
+      } else if (clause.is(i, Sort.CORRECT) || isSum(clause, i)) {
         corrections.at(i);
       }
     }
@@ -76,6 +78,17 @@ final class Corrections {
         && clause.isStrong(i + 1)
         && (!clause.get(i + 1).isCount() || isCorrected(clause, i))
         && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", ";"));
+  }
+
+  /** "one egg no two eggs": the same food with another number. */
+  private static boolean isAgain(Clause clause, int i) {
+    return clause.isWord(i, "no", "wait", "sorry")
+        && clause.isFood(i - 1)
+        && clause.has(i - 2)
+        && clause.get(i - 2).isAmount()
+        && clause.isStrong(i + 1)
+        && clause.isFood(i + 2)
+        && clause.get(i - 1).isSameFood(clause.get(i + 2));
   }
 
   private static boolean isCorrected(Clause clause, int to) {

@@ -108,7 +108,8 @@ final class Counts {
     }
     String size = number.measure().size();
     boolean made = isBehind(i, Sort.YIELD);
-    boolean shaped = made && SHAPES.contains(size); // "makes 8 square ones"
+    boolean shaped = // "makes 8 square ones", not "cook 4 slices of bacon"
+        made && SHAPES.contains(size) && !isFoodNext(i + 1);
     boolean cakes = shaped || (size.equals("cake") || size.equals("piece")) && !isFoodNext(i + 1);
     if (!number.isCount() && !cakes) {
       return;
@@ -116,7 +117,11 @@ final class Counts {
     boolean fed = isBehind(i, Sort.SERVES) || isServed(i);
     int noun = noun(i + 1);
     boolean pieces =
-        noun > 0 && clause.is(noun, Sort.PIECES) || cakes || isSizes(i + 1) || isPieces(i);
+        noun > 0 && clause.is(noun, Sort.PIECES)
+            || cakes
+            || isSizes(i + 1)
+            || isPieces(i)
+            || isSizedOr(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
     boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
     boolean one = clause.isWord(i, "one") && isForOne(i, noun, people);
@@ -163,7 +168,7 @@ final class Counts {
       counted.pieces = Optional.of(BareCounts.range(number));
       number.part = Part.YIELD;
       counted.sure |= made;
-      orPieces(noun);
+      orPieces(noun > 0 ? noun : isSizedOr(i) ? i + 1 : -1);
       UpTo.behind(clause, i);
     } else if (made && noun < 0 && isClosed(i + 1)) {
       counted.pieces = Optional.of(BareCounts.range(number));
@@ -194,11 +199,26 @@ final class Counts {
     return gets > 0 && clause.is(gets - 1, Sort.PEOPLE) && clause.isWord(gets, "gets", "get");
   }
 
+  /** "18 small or 9 large": behind a size, another number with its own. */
+  private boolean isSizedOr(int i) {
+    int other = i + 3;
+    boolean two = isSize(i + 1) && clause.is(i + 2, Sort.OR) && clause.isAmount(other);
+    return two
+        && clause.get(other).isCount()
+        && isSize(other + 1)
+        && (isEnd(other + 2) || clause.is(other + 2, Sort.PIECES));
+  }
+
+  private boolean isSize(int i) {
+    return clause.isWord(i, "small", "large", "big", "little", "mini", "medium", "thick", "thin");
+  }
+
   /** "4 big waffles or 8 small ones". */
   private void orPieces(int noun) {
     int other = noun > 0 && clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
     boolean count = other > 0 && clause.isAmount(other) && clause.get(other).isCount();
-    if (count && clause.is(noun(other + 1), Sort.PIECES)) {
+    boolean sized = other > 0 && isSize(other + 1) && isEnd(other + 2);
+    if (count && (sized || clause.is(noun(other + 1), Sort.PIECES))) {
       Told.Count two = BareCounts.range(clause.get(other));
       counted.pieces =
           counted.pieces.map(

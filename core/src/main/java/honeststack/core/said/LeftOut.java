@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What is named first and left out behind it: "butter's out", "milk – no thanks", "Sugar? No." */
@@ -16,6 +17,11 @@ final class LeftOut {
           "(?:not|no) (?:any ?more|any longer|longer|for years|now|today|these days|this time"
               + "|here|in (?:this|these|mine|ours)|for (?:me|us))[ .!]*");
 
+  private static final Pattern GONE =
+      Pattern.compile(
+          "(?:had |has |have |was |were |is |are |we |i )?(?:just |all )*"
+              + "(?:ran out|run out|all gone|used up|finished|gone off|gone|empty)(?: of)?(?= |$)");
+
   private final Clause clause;
 
   private LeftOut(Clause clause) {
@@ -29,7 +35,21 @@ final class LeftOut {
     }
   }
 
+  /** "milk ran out, so 1 cup of water": what there was none of. */
+  private void gone(int food) {
+    boolean measured =
+        clause.isStrong(food - 1) || clause.isWord(food - 1, "of") && clause.isStrong(food - 2);
+    Matcher gone = GONE.matcher(clause.words(food + 1, food + 1 + FAR));
+    if (!measured && gone.lookingAt()) {
+      int end = food + 1 + gone.group().strip().split(" ").length;
+      clause.take(food, Math.min(end, clause.size()), Part.EXCLUDED);
+    }
+  }
+
   private void at(int i) {
+    if (clause.isFood(i - 1)) {
+      gone(i - 1);
+    }
     boolean out =
         clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
             || clause.isWord(i, "out")

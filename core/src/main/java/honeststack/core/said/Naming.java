@@ -178,26 +178,11 @@ final class Naming {
             && !LineWords.isDescribing(element.tokens.get(element.from).low())
             && Containers.counted(element.low()).isEmpty()
             && (isAtEnd(next + 1) || clause.get(food).instead != null);
-    if (noun || dish || isPart(mention, element)) {
+    if (noun || dish || Between.isPart(mention, element)) {
       mention.foodText += " " + element.text();
       element.part = Part.NOTE;
       mention.to = Math.max(mention.to, next + 1);
     }
-  }
-
-  /** "3 gelatine sheets", "4 peach halves": what of the food was counted. */
-  private static boolean isPart(Mention mention, Element behind) {
-    boolean bare =
-        mention.amount != null
-            && mention.amount.isCount()
-            && mention.amount.measure().size().isEmpty();
-    boolean one = bare && mention.amount.measure().amount() <= 1;
-    return bare
-        && behind.low().endsWith("s") != one
-        && behind.part == null
-        && behind.to == behind.from + 1
-        && (!Containers.behind(behind.low()).isEmpty()
-            || behind.isWord("half", "halves", "quarter", "quarters"));
   }
 
   /** Nothing of the same phrase follows. */

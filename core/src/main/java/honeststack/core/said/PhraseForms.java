@@ -114,10 +114,12 @@ final class PhraseForms {
               | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
               | (in/into) the (pan/skillet/iron) (goes/go/went)
           PAN | (in/on/into/onto) the (tray/sheet/baking tray/baking sheet/sheet pan/dish/oven dish) | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
+              | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
           PAN | to the (pan/skillet/griddle/iron/frying pan)
+              | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
               | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
               | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
-              | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)
+              | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating/roasting) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)
               | to (cook/fry/grease/oil/brush/coat/line/wipe/season/bake/brown) (/the pan/the iron/the griddle/the skillet/the waffle iron/them/it/each/the pancakes/the waffles/the crepes/pancakes/waffles) (/in/with)
               | (goes/go/went/melted/heated/used/put/melting/sizzling) (in/on/into) the (pan/griddle/iron/skillet/tawa/frying pan)
               | to (stop/keep/prevent) (/them/it/the batter/the pancakes/the waffles) (/from) sticking | against sticking

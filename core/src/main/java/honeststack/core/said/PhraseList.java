@@ -61,7 +61,7 @@ final class PhraseList {
           PLATE | on it | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
               | on top | on the top | on top pls | to serve | for serving | for the top
               | for topping | for the topping | to top | on them | on each | on each one
-              | on each serving | on the plate | on the side | on the stack | over the top
+              | on each serving | on every serving | on every plate | on every portion | on every stack | on every one | on each portion | on each stack | on the plate | on the side | on the stack | over the top
               | over the waffle | over the waffles | over the pancakes | over the pancake
               | at the table | for the table | to finish | to garnish | as a garnish | for garnish
               | to drizzle | for drizzling | to drizzle over | to dust | for dusting

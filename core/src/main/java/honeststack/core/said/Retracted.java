@@ -208,7 +208,8 @@ final class Retracted {
         clause.isMark(i, ",", "-", "–")
             && clause.isWord(i + 1, "i", "we")
             && clause.isWord(i + 2, "only", "just")
-            && clause.isWord(i + 3, "had", "used", "have");
+            && clause.isWord(
+                i + 3, "had", "used", "have", "did", "put", "took", "use", "do", "added", "take");
     int old = had ? last(i) : -1;
     boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
     if (near && clause.isStrong(i + 4) && !clause.isFood(i + 5)) {

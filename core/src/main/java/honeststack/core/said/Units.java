@@ -19,6 +19,11 @@ final class Units {
   /** Nobody counts so many pieces into a batter whose flour is a bare number (common practice). */
   private static final double MANY = 40;
 
+  /** No batter has less flour for an egg (common practice). */
+  private static final double GRAMS_AN_EGG = 20;
+
+  private static final double GRAMS_A_KILO = 1000;
+
   private Units() {}
 
   /**
@@ -34,7 +39,7 @@ final class Units {
     for (Mention mention : mentions) {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
-        (grams && !isFew(mention) || isWeighed(mention, scale)
+        (grams && !isFew(mention) || isWeighed(mention, scale) && !isBig(mention, mentions)
                 ? Optional.of("g")
                 : unit(mention, before))
             .ifPresent(
@@ -67,6 +72,26 @@ final class Units {
                 food ->
                     isCounted(food) ? amount >= MANY && others > 0 : !isPoured(food) && others > 1)
             .isPresent();
+  }
+
+  /** "six kilos flour, sixty eggs": of a batch so big they are pieces. */
+  private static boolean isBig(Mention eggs, List<Mention> all) {
+    double flour = GRAMS_AN_EGG * eggs.amount.measure().amount();
+    return eggs.known().filter(food -> food.role() == Role.EGG).isPresent()
+        && eggs.foodText.toLowerCase(Locale.ROOT).endsWith("s")
+        && all.stream().anyMatch(other -> grams(other) >= flour);
+  }
+
+  private static double grams(Mention mention) {
+    if (mention.amount == null) {
+      return 0;
+    }
+    double amount = mention.amount.measure().amount();
+    return switch (mention.amount.measure().unit()) {
+      case KILOGRAM -> GRAMS_A_KILO * amount;
+      case GRAM, COUNT -> amount;
+      default -> 0;
+    };
   }
 
   /** "(grams)", and nothing else. */

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
@@ -16,11 +17,18 @@ final class Vessels {
   private static final String NAME =
       "(?<name>glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza)";
 
-  private static final String SIZE = "(?<size>\\d+(?:[.,]\\d+)?) ?(?<unit>ml|cl|dl)\\b";
+  private static final String SIZE =
+      "(?<size>\\d+(?:[.,]\\d+)?"
+          + "|(?:a|one|two|three|four|five) hundred(?: and (?:twenty|thirty|forty|fifty|eighty)(?: five)?)?"
+          + "|a quarter(?: of)?(?: an?)?|half an?|a third of an?)"
+          + " ?(?<unit>mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er))\\b";
 
   private static final Pattern MEASURED = written(SIZE);
 
   private static final Pattern VESSEL = written(NAME);
+
+  /** "a quarter of a" litre. */
+  private static final Pattern AN_A = Pattern.compile("(?: of)?(?: an?)?$");
 
   /** How many letters around a size may name what holds it. */
   private static final int NEAR = 50;
@@ -32,7 +40,7 @@ final class Vessels {
                   + NAME
                   + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) "
                   + "(?:(?:the|an?) (?:[a-z-]+ ){1,4}(?:so|of|at|with) )?"
-                  + "(?:about |roughly |around )?"
+                  + "(?:(?:like|maybe|only|about|roughly|around|just|exactly|say) ){0,2}"
                   + SIZE),
           written("\\((?:a |the |my |one |1 )?" + NAME + "(?: of| is| =|:|,)? ?" + SIZE + "\\)"),
           // ", glass 250 ml", "Glass: 250 ml"
@@ -135,11 +143,12 @@ final class Vessels {
         switch (unit.toLowerCase(Locale.ROOT)) {
           case "cl" -> 10;
           case "dl" -> 100;
+          case "l", "litre", "liter" -> 1000;
           default -> 1;
         };
+    String number = AN_A.matcher(size.toLowerCase(Locale.ROOT)).replaceFirst("");
     UnitWords.of(name.toLowerCase(Locale.ROOT))
-        .ifPresent(
-            vessel -> sizes.put(vessel, Double.parseDouble(size.replace(',', '.')) * factor));
+        .ifPresent(vessel -> sizes.put(vessel, NumberText.read(number) * factor));
   }
 
   private void blank(Matcher found, StringBuilder rest) {

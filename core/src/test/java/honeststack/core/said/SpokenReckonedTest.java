@@ -1,0 +1,53 @@
+package honeststack.core.said;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeststack.core.TestFoods;
+import honeststack.core.measure.MeasuringSystem;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a cook reckons while speaking, added up: for each egg, for more eaters, what was left. */
+class SpokenReckonedTest {
+  private final Telling telling = TestFoods.kitchen().telling(MeasuringSystem.US);
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          replace each egg (there are 2) with 60 g milk                 | milk 120
+          swap each of the 3 eggs for 50 g milk                         | milk 150
+          replace the egg with 60 g milk                                | milk 60
+          replace each egg with 60 g milk, 200 g flour                  | flour 200, milk 60
+          3 eggs and 50 g flour per egg                                 | egg 3, flour 150
+          1 egg no 2 eggs, 200 g flour                                  | egg 2, flour 200
+          200 g flour no sugar 2 eggs                                   | egg 2, flour 200
+          1 cup flour is 120 g, so I use 240 g, 2 eggs                  | egg 2, flour 240
+          1 egg is 50 g, 200 g flour                                    | egg 1, flour 200
+          for 4 people 200 g flour, we were 6 so 300 g                  | flour 300
+          for 4 people 200 g flour, so 2 eggs, 300 ml milk              | egg 2, flour 200, milk 300
+          serves 2 with 100 g flour, I was alone so 50 g flour          | flour 50
+          Hold back 50 ml of the milk (300 ml in all), 200 g flour      | flour 200, milk 300
+          300 ml milk. Hold back 50 ml of the milk.                     | milk 300
+          Keep a splash of the milk back, 250 ml total.                 | milk 250
+          milk ran out so 200 ml oil, 2 eggs                            | egg 2, oil 200
+          200 ml milk ran out of the jug, 2 eggs                        | egg 2, milk 200
+          butter was all gone, 30 g oil instead, 2 eggs                 | egg 2, oil 30
+          it says 3 tbsp sugar but I only put 2, 2 eggs                 | egg 2, sugar 2
+          Should be 250 g sugar, I only did 150. 2 eggs.                | egg 2, sugar 150
+          Make 1.5 times: base is LIST                                  | butter 75, egg 3, flour 300, milk 450
+          I make one and a half of the recipe: LIST                     | butter 75, egg 3, flour 300, milk 450
+          This makes a good breakfast: LIST                             | butter 50, egg 2, flour 200, milk 300
+          6 kg flour, 400 sugar, 300 milk, 60 eggs | egg 60, flour 6, milk 300, sugar 400
+          500 flour, 20 sugar, 700 milk, 120 eggs                       | egg 120, flour 500, milk 700, sugar 20
+          my mug is like three hundred mil, 2 mugs milk, 2 eggs         | egg 2, milk 600
+          half the butter in, half on top, 60 g together, 2 eggs        | butter 60, egg 2
+          half the milk in, then 200 g flour, 2 eggs                    | egg 2, flour 200, milk 0
+          3 60 g eggs, 1 10 g pat of butter, 2 eggs                      | butter 1, egg 5
+          LIST, call it twelve                                          | butter 50, egg 2, flour 200, milk 300
+          """)
+  void whatIsReckonedCountsOnce(String text, String foods) {
+    assertThat(ToldFoods.of(telling, text)).isEqualTo(foods);
+  }
+}
