@@ -20,15 +20,16 @@ final class ClauseReader {
 
   /**
    * @param grams the text says that all its numbers are
+   * @param bacon it names bacon
    */
-  ClauseReader(Foods foods, boolean grams) {
+  ClauseReader(Foods foods, boolean grams, boolean bacon) {
     this.foods = new LookedUp(foods);
     this.grams = grams;
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
     this.specific = new Specific(this.foods);
     this.ellipses = new Ellipses(this.foods);
-    this.rendered = new Rendered(this.foods);
+    this.rendered = new Rendered(this.foods, bacon);
   }
 
   /** More than one where a semicolon ends a sentence. */

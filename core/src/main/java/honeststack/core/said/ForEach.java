@@ -27,7 +27,8 @@ final class ForEach {
   static ForEach in(Clause clause) {
     ForEach each = new ForEach(clause);
     for (int i = 0; i < clause.size(); i++) {
-      if (EACH.is(clause.low(i))) {
+      boolean word = !clause.get(i).isAmount() && !clause.get(i).isFood();
+      if (word && EACH.is(clause.low(i))) {
         each.at(i);
       }
     }

@@ -17,6 +17,8 @@ final class LeftOut {
           "(?:not|no) (?:any ?more|any longer|longer|for years|now|today|these days|this time"
               + "|here|in (?:this|these|mine|ours)|for (?:me|us))[ .!]*");
 
+  private static final Remembered SPENT = Remembered.part("out|gone|used up|finished|empty");
+
   private static final Pattern GONE =
       Pattern.compile(
           "(?:had |has |have |was |were |is |are |we |i )?(?:just |all )*"
@@ -30,7 +32,11 @@ final class LeftOut {
 
   static void in(Clause clause) {
     LeftOut left = new LeftOut(clause);
+    boolean gone = clause.elements.stream().anyMatch(e -> e.isFree() && SPENT.is(e.low()));
     for (int i = 1; i < clause.size(); i++) {
+      if (gone && clause.isFood(i - 1)) {
+        left.gone(i - 1);
+      }
       left.at(i);
     }
   }
@@ -47,9 +53,6 @@ final class LeftOut {
   }
 
   private void at(int i) {
-    if (clause.isFood(i - 1)) {
-      gone(i - 1);
-    }
     boolean out =
         clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
             || clause.isWord(i, "out")

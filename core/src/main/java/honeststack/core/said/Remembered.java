@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
  * rules. For any number of threads.
  */
 final class Remembered {
-  /** No more words than these are kept; rarer ones are looked at each time. */
+  /** When so many words are kept they are forgotten: the usual ones soon come back. */
   private static final int MOST = 4096;
 
   private final Predicate<String> says;
@@ -34,9 +34,10 @@ final class Remembered {
     Boolean said = known.get(word);
     if (said == null) {
       said = says.test(word);
-      if (known.size() < MOST) {
-        known.put(word, said);
+      if (known.size() >= MOST) {
+        known.clear();
       }
+      known.put(word, said);
     }
     return said;
   }

@@ -3,46 +3,48 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
-/**
- * What is left in the pan of what was fried: "cook the bacon, keep 1 tbsp of the drippings". For
- * one text.
- */
+/** What is left in the pan of what was fried: "cook the bacon, keep 1 tbsp of the drippings". */
 final class Rendered {
   private static final Set<String> FAT =
       Set.of("fat", "drippings", "dripping", "grease", "the fat", "rendered fat");
 
+  private static final Pattern BACON = Pattern.compile("\\bbacon\\b", Pattern.CASE_INSENSITIVE);
+
+  private static final String NAME = "bacon fat";
+
   private final Foods foods;
 
-  /** Some sentence before named it. */
-  private boolean told;
+  /** The text names it. */
+  private final boolean bacon;
 
-  Rendered(Foods foods) {
+  Rendered(Foods foods, boolean bacon) {
     this.foods = foods;
+    this.bacon = bacon;
   }
 
-  /** Names the fat of the bacon that was told before it. */
+  static boolean isIn(String text) {
+    return BACON.matcher(text).find();
+  }
+
+  /** Names the fat that the bacon of the text leaves. */
   void in(Clause clause) {
-    for (int i = 0; i < clause.size(); i++) {
+    for (int i = 0; bacon && i < clause.size(); i++) {
       Element element = clause.get(i);
       boolean fat = element.isFree() && FAT.contains(element.low());
-      boolean bare = !clause.isFood(i - 1) && !clause.isFood(i + 1);
-      if (fat && bare && (told || isTold(clause, i))) {
-        Optional<Foods.Named> found = foods.byName("bacon fat");
-        found.ifPresent(
-            named -> {
-              Element bacon =
-                  Element.food(element.tokens, element.from, element.to, Optional.of(named));
-              bacon.instead = "bacon fat";
-              clause.elements.set(clause.elements.indexOf(element), bacon);
-            });
+      if (fat && !clause.isFood(i - 1) && !clause.isFood(i + 1)) {
+        foods
+            .byName(NAME)
+            .ifPresent(
+                named -> clause.elements.set(clause.elements.indexOf(element), of(element, named)));
       }
     }
-    told |= isTold(clause, clause.size());
   }
 
-  private static boolean isTold(Clause clause, int to) {
-    return clause.elements.subList(0, to).stream()
-        .anyMatch(e -> e.isFood() && e.low().endsWith("bacon"));
+  private static Element of(Element said, Foods.Named fat) {
+    Element element = Element.food(said.tokens, said.from, said.to, Optional.of(fat));
+    element.instead = NAME;
+    return element;
   }
 }

@@ -46,7 +46,7 @@ public final class Telling {
     Vessels vessels = new Vessels(SpokenMarks.written(text));
     OwnWeights weights = new OwnWeights(vessels.text);
     Page page = new Page(weights.text);
-    ClauseReader sentences = new ClauseReader(foods, isInGrams(text));
+    ClauseReader sentences = new ClauseReader(foods, isInGrams(text), Rendered.isIn(text));
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
     List<Clause> clauses =
