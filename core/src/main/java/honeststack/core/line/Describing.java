@@ -55,7 +55,7 @@ final class Describing {
           lovely everyday fancy bought old good-quality home-grown homegrown own own-brand
           room-temperature shop-bought store-bought supermarket whatever any premium basic farm
           farmhouse artisan artisanal heritage genuine usual favourite favorite preferred wild local homemade home-made leftover day-old straight heaped fine coarse
-          on without each total not too nice new see more note tin tinned-weight x certified sufficient
+          ish on without each total not too nice new see more note tin tinned-weight x certified sufficient
           """);
 
   /** What a cook did, no word of how a food is. */

@@ -28,6 +28,9 @@ final class Quantities {
   /** From here on two numbers with a slash are a range, "240/260 g". */
   private static final double SEVERAL = 10;
 
+  /** No kitchen measures a smaller fraction: "1/ 200 g flour" is the first of a list. */
+  private static final double SMALLEST = 64;
+
   private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
   private static final Map<String, Double> PARTS =
       Map.ofEntries(
@@ -202,8 +205,8 @@ final class Quantities {
         && tokens.get(i + 2).isWhole()) {
       double under = Double.parseDouble(tokens.get(i + 2).text());
       boolean apart = tokens.get(i).end() < tokens.get(i + 1).start();
-      if (under == 0 && apart) {
-        return Optional.empty(); // "bp 5 / 0 cal sweetener"
+      if (under == 0 && apart || under > SMALLEST) {
+        return Optional.empty(); // "bp 5 / 0 cal sweetener", "1/ 200 g flour"
       }
       if (under == 0) {
         throw bad(Token.joined(tokens.subList(i, i + 3)), "divides by zero", AMOUNTS);

@@ -22,6 +22,7 @@ final class Unnumbered {
           Unit.SPOON,
           Unit.SMEAR,
           Unit.DUSTING,
+          Unit.DOLLOP,
           Unit.SPLASH);
 
   /** Before what is done. */

@@ -214,10 +214,10 @@ final class Apiece {
       mention.per = Per.EATER;
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }
-    boolean open = mention.place == Place.NOT_SAID && !mention.placed;
+    boolean open = mention.place == Place.NOT_SAID && !mention.placed && mention.per != Per.ROUND;
     if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
       mention.place = Place.PLATE;
-    } else if (open && role == Role.FAT) {
+    } else if (mention.place == Place.NOT_SAID && !mention.placed && role == Role.FAT) {
       mention.place = Place.PAN;
     }
   }

@@ -26,6 +26,10 @@ final class Asides {
           || isHeldBack(aside.clause())) {
         continue;
       }
+      if (LeftOut.inBrackets(before, aside.clause())) {
+        clause.mentions.remove(before);
+        continue;
+      }
       Mention next = next(aside);
       boolean own = before != null && before.amount == null && isNear(before, aside);
       before = next != null && !own && isAmount(aside.clause()) ? next : before;

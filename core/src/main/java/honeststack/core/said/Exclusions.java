@@ -149,10 +149,11 @@ final class Exclusions {
 
   /** "out of butter so 60 g oil". */
   private void outOf() {
-    for (int i = 0; i + 3 < clause.size(); i++) {
+    for (int i = 0; i + 2 < clause.size(); i++) {
       boolean first = i == 0 || clause.isMark(i - 1, ",", ";");
       boolean out = clause.isWord(i, "out") && clause.isWord(i + 1, "of") && clause.isFood(i + 2);
-      if (first && out && (clause.isWord(i + 3, "so", "use") || clause.isMark(i + 3, ","))) {
+      boolean end = !clause.has(i + 3) || clause.isMark(i + 3, ",", ".", ";", "!");
+      if (first && out && (end || clause.isWord(i + 3, "so", "use"))) {
         clause.take(i, i + 3, Part.EXCLUDED);
       }
     }

@@ -17,6 +17,11 @@ final class LeftOut {
           "(?:not|no) (?:any ?more|any longer|longer|for years|now|today|these days|this time"
               + "|here|in (?:this|these|mine|ours)|for (?:me|us))[ .!]*");
 
+  private static final Remembered OMIT =
+      Remembered.whole(
+          "omit|omitted|skip|skipped|leave out|left out|leave it out|left it out|not used|excluded"
+              + "|not included|omit it|skip it|skip this|omit this");
+
   private static final Remembered SPENT = Remembered.part("out|gone|used up|finished|empty");
 
   private static final Pattern GONE =
@@ -37,8 +42,55 @@ final class LeftOut {
       if (gone && clause.isFood(i - 1)) {
         left.gone(i - 1);
       }
+      left.omitted(i);
+      left.forgotten(i - 1);
       left.at(i);
     }
+  }
+
+  /** "sugar: omit", "30 g sugar, left out", "cut sugar completely". */
+  private void omitted(int i) {
+    boolean omit = OMIT.is(clause.low(i)) || OMIT.is(clause.words(i, i + 2));
+    boolean cut =
+        clause.isWord(i, "completely", "entirely", "altogether", "totally")
+            && clause.isWord(i - 2, "cut", "cutting")
+            && isEnd(i + 1);
+    int food = clause.isMark(i - 1, ":", "-", "–", "—", ",", "=") ? i - 2 : i - 1;
+    int end = OMIT.is(clause.low(i)) ? i + 1 : i + 2;
+    if ((cut || omit && isEnd(end)) && clause.isFood(food)) {
+      int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+      clause.take(
+          clause.isStrong(amount) ? amount : food, Math.min(end, clause.size()), Part.EXCLUDED);
+    }
+  }
+
+  /** "I forgot the sugar today"; with an amount behind it is put in now. */
+  private void forgotten(int i) {
+    int food = clause.isWord(i + 1, "the", "about", "my") ? i + 2 : i + 1;
+    food = clause.isWord(food, "the") ? food + 1 : food;
+    boolean forgot =
+        clause.low(i).endsWith("forgot") && !clause.isWord(i - 1, "almost", "nearly", "never");
+    if (forgot && clause.isFood(food)) {
+      int next = food + 1;
+      while (clause.has(next) && !clause.isFood(next) && !clause.isStrong(next)) {
+        next++;
+      }
+      int mark = clause.isMark(food + 1, ",", "-", "–", ":") ? food + 2 : food + 1;
+      boolean own = clause.isStrong(next) && !clause.isFood(next + 1) && next <= mark + 1;
+      clause.take(food, own ? food : food + 1, Part.EXCLUDED);
+    }
+  }
+
+  /** "30 g sugar (omit)". */
+  static boolean inBrackets(Mention before, Clause inner) {
+    String words = inner.words(0, inner.size());
+    if (before == null || before.food == null || !OMIT.is(words)) {
+      return false;
+    }
+    before.mark(Part.EXCLUDED);
+    inner.elements.forEach(element -> element.part = Part.EXCLUDED);
+    inner.mentions.clear();
+    return true;
   }
 
   /** "milk ran out, so 1 cup of water": what there was none of. */

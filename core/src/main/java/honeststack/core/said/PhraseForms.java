@@ -24,7 +24,9 @@ final class PhraseForms {
               | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
               | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
               | (i'm/we're/he's/she's/they're/i am/we are/been/staying/stay/stays/keep/keeping/come/came) off (/the/all)
-          EXCLUDE | (left out/left off/missed out/leave off/leaving off/missing out/dropped out) (/the/all the/all/any/my)
+          EXCLUDE | (left out/left off/missed out/leave off/leaving off/missing out/dropped out/leaving out) (/the/all the/all/any/my)
+              | drop the | (i/we/he/she/they/you) (quit/have quit/stopped eating/can't eat/can't have) (/the) | can't stand (/the) | hate | hating
+          OUT | (can/has to/have to/must/had to/may/should) go | cut completely
           EXCLUDE | (dropped/ditched/binned/skipped/omitted/removed/scrapped) (the/all the/any)
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
@@ -104,7 +106,11 @@ final class PhraseForms {
               | between each layer | between every layer
               | on the (oat/sweet/savoury/plain/kids'/other/last/first/big/small/buckwheat/protein) ones
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
+              | (over/onto) (mine/yours/hers/his/theirs/ours) | to serve with
               | per (plate/stack/portion)
+          PLATE_NEXT | (cover/covered/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
+              | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
+          IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
@@ -115,7 +121,8 @@ final class PhraseForms {
               | (in/into) the (pan/skillet/iron) (goes/go/went)
           PAN | (in/on/into/onto) the (tray/sheet/baking tray/baking sheet/sheet pan/dish/oven dish) | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
-          PAN | to the (pan/skillet/griddle/iron/frying pan)
+          PAN | in a skillet | on the (iron/waffle iron/hotplate) | for (all/the whole/all of/the entire) (frying/the frying/cooking/the cooking)
+              | to the (pan/skillet/griddle/iron/frying pan)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
               | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
               | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
@@ -138,7 +145,7 @@ final class PhraseForms {
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
           BATTER | (dry/wet) ingredients
           THING | (banana/vine/lotus/bamboo) (leaf/leaves)
-          IDLE | (at/round/around) (the/our/my) table | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | (at/in) a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
+          IDLE | (at/round/around) (the/our/my) table | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | at a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)
               | (don't/doesn't/do not/does not/didn't/never) (use/add/need/like/put in/take/want) (much/a lot of/lots of/too much/very much/that much/many/so much)
               | (ice/fridge/stone/freezing) cold | you know | sort of | kind of | as it were | or something | or other | or whatever

@@ -97,7 +97,7 @@ final class PhraseList {
               | in the hot pan | in a frying pan | goes in the skillet | on the griddle
               | on the tawa | per pancake | for every pancake | for each pancake | between cakes
               | spray | for the pan as well | in a pan | on a fork
-          BOWL | in the batter | into the batter | to the batter | for the batter | in the mix
+          BOWL | to finish the batter | to finish the mix | to loosen the batter | in the batter | into the batter | to the batter | for the batter | in the mix
               | in the bowl | into the bowl | for the dough | batter | dry | wet | the batter
               | dry ingredients | wet ingredients | in the batter as well | goes in the batter
               | hidden in the batter
@@ -169,7 +169,7 @@ final class PhraseList {
           HOLD | hold back | hold back about | keep back | set aside | reserve | put aside | save
           BATTER | batter | of batter | of the batter | the mixture | mixture | of mixture
               | the mix | of the mix
-          VERB | strew | increase | reduce | raise | lower | decrease | bump up | dial back | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
+          VERB | dollop | strew | increase | reduce | raise | lower | decrease | bump up | dial back | shimmers | shimmer | sizzles | browns | add | adding | mix | mixing | whisk
               | whisking | beat | stir | stir in | stir through | stir that into | fold | fold in
               | fold through | pour | pour in | sift | sieve | blend | blitz | combine | melt
               | grate | mash | chop | rub | cream the | knead | rest | rests | soak | swell | heat
