@@ -31,6 +31,21 @@ final class Alternatives {
               + "|does(?: too| as well)?|instead|as well|too|the job|if you have it|if you prefer)"
               + "(?: too| as well| instead| fine| also| just as well)?(?: ?[.,;!)].*)?");
 
+  /** Between two foods with amounts of their own. */
+  private static final Pattern OWN_BEFORE =
+      Pattern.compile(
+          "[ ,;/–-]*(?:but )?(?:or(?: ,)? if you (?:prefer|like|want|must)|or instead|or maybe|or even"
+              + "|(?:if you(?: have|'ve got) (?:it|some|any|them) , )?(?:otherwise|or else|failing that|if not)"
+              + "|or|(?:you |we )?(?:could|can|may|might) (?:also |just )?use|you could also use|alternatively)"
+              + "[ ,:–-]*");
+
+  /** Behind the second. */
+  private static final Pattern OWN_BEHIND =
+      Pattern.compile(
+          "(?:also works?|works? (?:too|as well|also|instead)|would (?:also )?(?:work|do)(?: too| as well)?"
+              + "|will (?:also )?do(?: too| as well)?|(?:is|are) (?:fine|ok|okay|good) too|does too)"
+              + "(?: ?[.,;!)].*)?");
+
   private final Clause clause;
 
   private Alternatives(Clause clause) {
@@ -42,10 +57,14 @@ final class Alternatives {
     Alternatives alternatives = new Alternatives(clause);
     Mention before = null;
     for (Mention mention : List.copyOf(clause.mentions)) {
-      if (before != null && alternatives.isOther(before, mention, before.to)) {
+      boolean other =
+          before != null
+              && (alternatives.isOther(before, mention, before.to)
+                  || alternatives.isMeasuredOther(before, mention, before.to));
+      if (other) {
         alternatives.take(before, mention);
       }
-      before = mention.isMeasured() ? mention : before;
+      before = mention.isMeasured() && !other ? mention : before;
     }
   }
 
@@ -57,7 +76,8 @@ final class Alternatives {
     Mention last = before.mentions.get(before.mentions.size() - 1);
     Alternatives alternatives = new Alternatives(clause);
     Mention other = clause.mentions.get(0);
-    if (last.isMeasured() && alternatives.isOther(last, other, 0)) {
+    if (last.isMeasured()
+        && (alternatives.isOther(last, other, 0) || alternatives.isMeasuredOther(last, other, 0))) {
       alternatives.take(last, other);
     }
   }
@@ -68,6 +88,32 @@ final class Alternatives {
         && isAlike(food, other)
         && (BEFORE.matcher(words(Math.max(from, other.from - FAR), other.from)).matches()
             || BEHIND.matcher(words(other.to, other.to + FAR)).matches());
+  }
+
+  /** "50 g sugar (40 g honey also works)". */
+  static boolean inBrackets(Mention food, Clause inner) {
+    if (food == null || !food.isMeasured() || inner.mentions.size() != 1) {
+      return false;
+    }
+    Mention other = inner.mentions.get(0);
+    boolean works = new Alternatives(inner).isMeasuredOther(food, other, 0);
+    if (works) {
+      choose(food, inner, other);
+    }
+    return works;
+  }
+
+  /** "50 g sugar, 40 g honey works too": with an amount of its own, in plain words. */
+  private boolean isMeasuredOther(Mention food, Mention other, int from) {
+    boolean two =
+        other.isMeasured()
+            && other.food != null
+            && other.amount != null
+            && food.food != null
+            && !food.known().map(Food::id).equals(other.known().map(Food::id));
+    return two
+        && (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
+            || OWN_BEHIND.matcher(words(other.to, other.to + FAR)).matches());
   }
 
   static boolean isAlike(Mention a, Mention b) {

@@ -26,6 +26,9 @@ final class Asides {
           || isHeldBack(aside.clause())) {
         continue;
       }
+      if (Alternatives.inBrackets(before, aside.clause())) {
+        continue;
+      }
       if (LeftOut.inBrackets(before, aside.clause())) {
         clause.mentions.remove(before);
         continue;

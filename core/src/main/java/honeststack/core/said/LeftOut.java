@@ -123,7 +123,9 @@ final class LeftOut {
     int food = (none || nothing) && mark || whose ? i - 2 : i - 1;
     boolean unused = clause.is(i, Sort.EXCLUDE) && isEnd(i + 1) && !clause.isStrong(food - 1);
     if ((out || none || nothing || unused) && clause.isFood(food)) {
-      clause.take(new Listing(clause).begin(food), i + 1, Part.EXCLUDED);
+      int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+      int begin = new Listing(clause).begin(food);
+      clause.take(clause.isStrong(amount) ? Math.min(amount, begin) : begin, i + 1, Part.EXCLUDED);
     }
   }
 

@@ -48,7 +48,7 @@ final class OtherNumbers {
     if (ratio) {
       return Optional.of(number + 2); // "xylitol 1:1"
     }
-    if (isPrice(tokens, number - 1)) {
+    if (isPrice(tokens, number - 1) || isNamed(tokens, from)) {
       return Optional.of(number);
     }
     int at = skip(tokens, number, "-", "–");
@@ -75,6 +75,27 @@ final class OtherNumbers {
               }
             });
     return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
+  }
+
+  /** "page 42", "since 1985", "recipe no. 5", "10 out of 10": what is numbered, or when. */
+  private static boolean isNamed(List<Token> tokens, int number) {
+    int before = tokens.get(Math.max(0, number - 1)).isMark(".") ? number - 2 : number - 1;
+    if (before < 0) {
+      return false;
+    }
+    boolean year =
+        tokens.get(number).text().matches("(?:19|20)\\d\\d")
+            && tokens.get(before).isWord("since", "in", "from", "of", "summer", "winter");
+    boolean no =
+        tokens.get(before).isWord("no", "nr", "number")
+            && before > 0
+            && tokens
+                .get(before - 1)
+                .isWord("recipe", "version", "try", "attempt", "test", "batch");
+    return year
+        || no
+        || tokens.get(before).isWord("page", "version", "chapter", "attempt")
+        || tokens.get(before).isWord("of") && before > 0 && tokens.get(before - 1).isWord("out");
   }
 
   /** "1.50 for cream", where something is charged. */

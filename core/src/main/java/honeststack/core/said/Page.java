@@ -16,6 +16,9 @@ final class Page {
 
   final List<Sentence> sentences = new ArrayList<>();
 
+  /** The number of the line in its list; 0 for none. */
+  private int item;
+
   /** Stretches that are headings or bullets. */
   final List<Mark> marks = new ArrayList<>();
 
@@ -247,19 +250,45 @@ final class Page {
     while (from < tokens.size() && tokens.get(from).isMark(BULLETS) && isApart(tokens, from)) {
       from++;
     }
-    boolean numbered =
-        from + 2 < tokens.size()
-            && tokens.get(from).isWhole()
-            && tokens.get(from).end() - tokens.get(from).start() <= 2
-            && tokens.get(from + 1).isMark(".", ")")
-            && tokens.get(from + 1).start() == tokens.get(from).end()
-            && isApart(tokens, from + 1);
     mark(tokens.subList(0, from), Part.IDLE);
-    if (numbered) {
+    item = 0;
+    if (isNumbered(tokens, from)) {
+      item = Integer.parseInt(tokens.get(from).text());
       mark(tokens.subList(from, from + 2), Part.METHOD);
       from += 2;
     }
     return tokens.subList(from, tokens.size());
+  }
+
+  /** "2." or "2)", and something behind it. */
+  private static boolean isNumbered(List<Token> tokens, int i) {
+    return i + 2 < tokens.size()
+        && tokens.get(i).isWhole()
+        && tokens.get(i).end() - tokens.get(i).start() <= 2
+        && tokens.get(i + 1).isMark(".", ")")
+        && tokens.get(i + 1).start() == tokens.get(i).end()
+        && tokens.get(i + 2).start() > tokens.get(i + 1).end();
+  }
+
+  /** "1. 200 g flour 2. 300 ml milk": the next of a list on one line; whether there is one. */
+  private boolean items(int number, List<Token> tokens) {
+    int next = 1;
+    String said = Integer.toString(item + 1);
+    while (item > 0
+        && next < tokens.size()
+        && !(isNumbered(tokens, next) && tokens.get(next).text().equals(said))) {
+      next++;
+    }
+    if (item == 0 || next >= tokens.size()) {
+      return false;
+    }
+    int following = item + 1;
+    item = 0;
+    sentences(number, tokens.subList(0, next));
+    mark(tokens.subList(next, next + 2), Part.METHOD);
+    item = following;
+    sentences(number, tokens.subList(next + 2, tokens.size()));
+    return true;
   }
 
   /** Not a minus before a number. */
@@ -270,6 +299,9 @@ final class Page {
   }
 
   private void sentences(int number, List<Token> tokens) {
+    if (items(number, tokens)) {
+      return;
+    }
     int from = 0;
     for (int i = 0; i <= tokens.size(); i++) {
       if (i == tokens.size() || Stops.isEnd(tokens, from, i) || Stops.isLong(tokens, from, i)) {

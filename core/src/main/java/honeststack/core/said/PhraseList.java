@@ -124,7 +124,7 @@ final class PhraseList {
               | secs | sec | days | day | weeks | week | months | month | years | year | year old
               | o'clock | am | pm | degrees | degree | ° | °c | °f | celsius | fahrenheit | cm
               | mm | centimetre | centimeter | millimetre | millimeter | inch | inches | centimetres | centimeters | metres | times | strokes
-              | rounds of | reviews | stars | ratings | % | percent | per cent | kcal | calories
+              | rounds of | tries | attempts | points | out of ten | votes | thumbs up | reviews | stars | ratings | % | percent | per cent | kcal | calories
               | calorie | cal | cals | kj | side | sides | watt | watts | readers | star | dogs
               | km | kilometres | kilometers | miles | grandchildren | cent | cents | euro | euros | dollars | halves | goes
               | minutes a side | flips | layers | batches | pans | irons | bowls | batch | -inch

@@ -71,7 +71,10 @@ final class Retracted {
     int but = food > 0 ? food + 1 : wrong + 1;
     boolean comma = food > 0 && clause.isMark(but, ",");
     boolean own = comma && clause.ahead(but + 2, 2, Element::isFood) > 0;
-    if ((clause.isWord(but, "but") || comma && !own) && clause.isStrong(but + 1)) {
+    boolean other = clause.isWord(but, "but") && clause.ahead(but + 2, 1, Element::isFood) > 0;
+    if (food > 0 && other && clause.isStrong(but + 1)) {
+      clause.take(i, but + 1, Part.EXCLUDED); // "not 50 g sugar but 40 g honey"
+    } else if ((clause.isWord(but, "but") || comma && !own) && clause.isStrong(but + 1)) {
       clause.take(i, wrong + 1, Part.EXCLUDED);
       clause.take(but, but + 1, Part.EXCLUDED);
       correct(wrong, but + 1, food > 0);

@@ -34,6 +34,18 @@ final class Since {
               + "|(?:second|new|latest) (?:try|time|go|attempt|batch|version|one)|these days)\\b"
               + "|^new\\b|\\bnew :|^to$");
 
+  /** Nothing else stands between what is wrong and what is right. */
+  private static final Pattern ONLY_BACK =
+      Pattern.compile(
+          "[ ,.–—!-]*(?:oh |ah |er |um )?(?:no|sorry|scratch that|wait|no ,? ?wait|no ,? ?sorry|i mean|i meant|no ,? ?i mean"
+              + "|or rather|rather|actually|make that|correction|hang on|hold on|strike that|scrap that|oops)"
+              + "(?: ?[,.:–—!-])*(?: (?:it's|it was|make it|that's|use|about|was))*");
+
+  private static final Pattern SOMETIMES = Pattern.compile("\\bnow and (?:then|again)\\b");
+
+  private static final Pattern SWITCHED =
+      Pattern.compile("\\b(?:switched|changed|went|moved|swapped|gone)\\b.*\\bfrom$");
+
   private Since() {}
 
   /** Takes out what counted before. */
@@ -52,6 +64,11 @@ final class Since {
       Clause clause = clauses.get(i);
       for (Mention old : List.copyOf(clause.mentions)) {
         boolean earlier = i < at || old.to <= mention.from;
+        if (earlier && isCorrected(clauses, i, old, at, mention)) {
+          clause.mentions.remove(old);
+          old.mark(Part.EXCLUDED);
+          continue;
+        }
         boolean gone =
             earlier
                 && (isAlike(old, mention) || i == at && isOtherFood(clauses.get(at), old, mention))
@@ -65,6 +82,39 @@ final class Since {
         }
       }
     }
+  }
+
+  /**
+   * "50 g sugar – scratch that, 40 g honey", "was 50 g sugar, now it's 40 g honey", "from 2 eggs to
+   * 3": another of its kind takes its place.
+   */
+  private static boolean isCorrected(
+      List<Clause> clauses, int i, Mention old, int at, Mention mention) {
+    boolean two =
+        old != mention
+            && old.isMeasured()
+            && old.amount != null
+            && old.food != null
+            && old.place == mention.place
+            && (old.food.isOfAKind(mention.food) || old.food.isSameFood(mention.food));
+    Clause said = clauses.get(at);
+    if (!two) {
+      return false;
+    }
+    if (i == at) {
+      String between = said.words(old.to, mention.from);
+      String before = said.words(0, old.from);
+      return ONLY_BACK.matcher(between).matches()
+          || between.equals("to") && SWITCHED.matcher(before).find()
+          || isPast(clauses, i, old, at, mention)
+              && THEN.matcher(said.words(end(said, old.from), old.from)).find()
+              && !SOMETIMES.matcher(between).find();
+    }
+    boolean last = clauses.get(i).mentions.get(clauses.get(i).mentions.size() - 1) == old;
+    return i == at - 1
+        && last
+        && mention == said.mentions.get(0)
+        && ONLY_BACK.matcher(said.words(0, mention.from)).matches();
   }
 
   /** "150 ml dashi, no wait, she's vegan, 150 ml soy milk": as much of another of its kind. */

@@ -45,6 +45,22 @@ class SpokenReckonedTest {
           half the butter in, half on top, 60 g together, 2 eggs        | butter 60, egg 2
           half the milk in, then 200 g flour, 2 eggs                    | egg 2, flour 200, milk 0
           3 60 g eggs, 1 10 g pat of butter, 2 eggs                      | butter 1, egg 5
+          50 g butter – scratch that, 40 ml oil. 2 eggs                 | egg 2, oil 40
+          50 g butter. Sorry, 40 ml oil. 2 eggs                         | egg 2, oil 40
+          was 50 g butter, now it's 40 ml oil, 2 eggs                   | egg 2, oil 40
+          I switched from 2 eggs to 3 eggs, 200 g flour                 | egg 3, flour 200
+          usually 50 g butter, and now and then 10 ml oil               | butter 50, oil 10
+          not 50 g butter but 40 ml oil, 2 eggs                         | egg 2, oil 40
+          50 g butter (40 ml oil also works), 2 eggs                    | butter 50, egg 2
+          50 g butter, 40 ml oil works too, 2 eggs                      | butter 50, egg 2
+          50 g butter or, if you prefer, 40 ml oil. 2 eggs              | butter 50, egg 2
+          50 g butter, 40 ml oil, 2 eggs                                | butter 50, egg 2, oil 40
+          50 g butter, actually 2 eggs too                              | butter 50, egg 2
+          1. 200 g flour 2. 300 ml milk 3. 2 eggs                       | egg 2, flour 200, milk 300
+          30 g butter (omit), 2 eggs                                    | egg 2
+          butter: leave out, 2 eggs                                     | egg 2
+          I forgot the butter, 200 g flour, 2 eggs                      | egg 2, flour 200
+          I forgot the butter, 50 g. 2 eggs                             | butter 50, egg 2
           LIST, call it twelve                                          | butter 50, egg 2, flour 200, milk 300
           """)
   void whatIsReckonedCountsOnce(String text, String foods) {
