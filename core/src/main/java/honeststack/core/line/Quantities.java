@@ -205,8 +205,8 @@ final class Quantities {
         && tokens.get(i + 2).isWhole()) {
       double under = Double.parseDouble(tokens.get(i + 2).text());
       boolean apart = tokens.get(i).end() < tokens.get(i + 1).start();
-      if (under == 0 && apart || under > SMALLEST) {
-        return Optional.empty(); // "bp 5 / 0 cal sweetener", "1/ 200 g flour"
+      if (under == 0 && apart) {
+        return Optional.empty(); // "bp 5 / 0 cal sweetener"
       }
       if (under == 0) {
         throw bad(Token.joined(tokens.subList(i, i + 3)), "divides by zero", AMOUNTS);
@@ -215,8 +215,9 @@ final class Quantities {
       if (over >= SEVERAL && under > over) {
         return Optional.of(new Quantity((over + under) / 2, (under - over) / 2, 0, i + 3));
       }
-      double value = over / under;
-      return Optional.of(new Quantity(value, 0, 0, i + 3));
+      return under > SMALLEST
+          ? Optional.empty()
+          : Optional.of(new Quantity(over / under, 0, 0, i + 3));
     }
     return Optional.empty();
   }

@@ -111,9 +111,14 @@ final class Alternatives {
             && other.amount != null
             && food.food != null
             && !food.known().map(Food::id).equals(other.known().map(Food::id));
-    return two
+    boolean alike = two && (isAlike(food, other) || isEgg(food) || isEgg(other));
+    return alike
         && (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
             || OWN_BEHIND.matcher(words(other.to, other.to + FAR)).matches());
+  }
+
+  private static boolean isEgg(Mention mention) {
+    return mention.known().filter(food -> food.role() == Role.EGG).isPresent();
   }
 
   static boolean isAlike(Mention a, Mention b) {

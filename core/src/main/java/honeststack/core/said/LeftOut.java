@@ -124,8 +124,11 @@ final class LeftOut {
     boolean unused = clause.is(i, Sort.EXCLUDE) && isEnd(i + 1) && !clause.isStrong(food - 1);
     if ((out || none || nothing || unused) && clause.isFood(food)) {
       int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
+      boolean other = // "50 g sugar – no, 40 g honey"
+          clause.isStrong(end + 1) && clause.ahead(end + 2, 2, Element::isFood) > 0;
       int begin = new Listing(clause).begin(food);
-      clause.take(clause.isStrong(amount) ? Math.min(amount, begin) : begin, i + 1, Part.EXCLUDED);
+      boolean own = other && clause.isStrong(amount) && amount < begin;
+      clause.take(own ? amount : begin, i + 1, Part.EXCLUDED);
     }
   }
 
