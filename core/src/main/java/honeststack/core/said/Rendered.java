@@ -32,7 +32,11 @@ final class Rendered {
   void in(Clause clause) {
     for (int i = 0; bacon && i < clause.size(); i++) {
       Element element = clause.get(i);
-      boolean fat = element.isFree() && FAT.contains(element.low());
+      boolean the = clause.low(i - 1).endsWith("the") || clause.isWord(i - 1, "its", "that");
+      boolean fat =
+          element.isFree()
+              && FAT.contains(element.low())
+              && (the || !element.low().equals("fat")); // "5 g fat" is of a label
       if (fat && !clause.isFood(i - 1) && !clause.isFood(i + 1)) {
         foods
             .byName(NAME)
