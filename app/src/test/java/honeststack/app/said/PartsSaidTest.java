@@ -74,7 +74,11 @@ class PartsSaidTest {
         "½ cup freshly ground whole wheat flour | wheat-flour-whole | 55..75",
         "⅔ cup hazelnuts, ground to meal | hazelnuts | 70..98",
         "1 cup oats ground to flour | oats-rolled    | 75..100",
-        "½ cup ground almonds     | almonds-ground   | 44..60"
+        "½ cup ground almonds     | almonds-ground   | 44..60",
+        "just shy of a cup of milk | milk-whole      | 205..240",
+        "a splash of vanilla      | vanilla-extract  | 1..6",
+        "the butter is salted, 30 g | butter-salted  | 29..31",
+        "two hundred ml one percent milk | milk-lowfat | 200..210"
       })
   void aPartIsWhatItWeighs(String text, String food, String grams) {
     Understood read = only(text.strip());

@@ -90,7 +90,8 @@ class SaidTest {
     "haven, 0.9",
     "amends, 0.8",
     "jetty, 0.95",
-    "reckoned, 0.94"
+    "reckoned, 0.94",
+    "cove, 0.86"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -182,6 +183,7 @@ class SaidTest {
         "haven",
         "amends",
         "jetty",
+        "cove",
         "reckoned"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {

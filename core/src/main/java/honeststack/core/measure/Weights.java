@@ -122,7 +122,6 @@ public final class Weights {
     return use.part(use.part().aspect(aspect));
   }
 
-  /** A pinch, a splash, a knob: anything between half and one and a half of its usual size. */
   /** g in one of a unit that nobody measures. */
   private double vague(Measure measure, Food food) {
     Unit unit = measure.unit();
@@ -138,11 +137,16 @@ public final class Weights {
     if (unit == Unit.DASH && food.role() == Role.LIQUID) {
       return vague(measure.in(Unit.SPLASH), food); // of milk
     }
+    if (unit == Unit.SPLASH && food.name().endsWith("extract")) {
+      Measure spoon = measure.in(Unit.TEASPOON); // nobody splashes more vanilla
+      return Unit.TEASPOON.millilitres(system) * household.ofSpoon(spoon, food);
+    }
     return unit.isVagueWeight()
         ? unit.grams()
         : unit.millilitres(system) * household.ofSpoon(measure, food);
   }
 
+  /** A pinch, a splash, a knob: anything between half and one and a half of its usual size. */
   private Estimate vague(Measure measure, Food food, Use use) {
     double grams = measure.amount() * vague(measure, food);
     Source source =

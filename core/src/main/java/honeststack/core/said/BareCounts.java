@@ -131,7 +131,8 @@ final class BareCounts {
   private static boolean isLeftOver(Clause clause, int i) {
     boolean marked = i > 0 && clause.isMark(i - 1, ",", ";", ".");
     boolean there = i > 0 && THERE.contains(clause.low(i - 1));
-    boolean apart = i == 0 || there || marked && isOwned(clause, i - 2);
+    boolean arrow = i == 1 && clause.isMark(0, "→", "⇒", "=");
+    boolean apart = i == 0 || arrow || there || marked && isOwned(clause, i - 2);
     if (marked && clause.get(i).isCount() && isAll(clause.low(i + 1))) {
       return isEnd(clause, i + 2); // "a teaspoon of oil round each one, 8 in all"
     }

@@ -62,6 +62,7 @@ final class ClauseReader {
     Arrows.in(clause);
     Weighed.in(clause);
     Enough.in(clause);
+    Under.in(clause);
     Worth.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
@@ -194,6 +195,7 @@ final class ClauseReader {
       if (link.food() >= 0) {
         Mention mention = naming.of(link, false);
         mentions.add(mention);
+        described.told(clause, mention);
         if (link.amount() > link.food() || link.also() > link.food()) {
           described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
         }

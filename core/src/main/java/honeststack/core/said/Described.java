@@ -40,6 +40,24 @@ final class Described {
     }
   }
 
+  /** "the butter is salted anyway": another food by what is said of it. */
+  void told(Clause clause, Mention mention) {
+    int food = clause.elements.indexOf(mention.food);
+    boolean is = food >= 0 && clause.isWord(food + 1, "is", "was", "are", "were");
+    int adjective = clause.isWord(food + 2, "already", "just", "actually") ? food + 3 : food + 2;
+    boolean end =
+        !clause.has(adjective + 1)
+            || clause.isMark(adjective + 1, ",", ".", ";", "!")
+            || clause.isWord(adjective + 1, "anyway", "already", "here", "so");
+    if (is && end && clause.has(adjective) && clause.get(adjective).kind == Element.Kind.WORD) {
+      String behind = clause.get(adjective).text();
+      String name = mention.food.text();
+      inverted
+          .combined(name, behind)
+          .ifPresent(other -> become(mention, Optional.of(other), name, behind));
+    }
+  }
+
   /** A word; or the name of a food, by itself: "milk 300 ml oat". */
   private static boolean isAdjective(Clause clause, int i) {
     return clause.has(i)

@@ -41,20 +41,28 @@ final class HalfOf {
   private void at(int part) {
     Optional<Double> first = share(clause.low(part));
     int food = part + 1;
-    int place = place(food + 1);
+    boolean pan = clause.is(part - 1, Sort.PAN, Sort.PAN_NEXT); // "fry in half the oil (20 ml), …"
+    int place = pan ? food : place(food + 1);
     if (first.isEmpty() || place < 0) {
       return;
     }
     List<Share> shares = new Shares(clause).from(place + 1);
-    Element whole = shares.size() == 1 ? whole(food, shares.get(0).end()) : null;
-    if (whole == null || shares.get(0).place() == Place.NOT_SAID) {
+    boolean one = shares.size() == 1;
+    Place begins = pan ? Place.PAN : Place.NOT_SAID;
+    if (!one || shares.get(0).place() == begins) {
       return;
     }
-    List<Place> places = new ArrayList<>(List.of(Place.NOT_SAID, shares.get(0).place()));
+    Element whole = whole(food, shares.get(0).end());
+    if (whole == null && !isToldBeside(food)) {
+      return;
+    }
+    List<Place> places = new ArrayList<>(List.of(begins, shares.get(0).place()));
     List<Double> parts = List.of(first.get(), 1 - first.get());
-    Element named = named(food, whole);
+    Element named = whole == null ? clause.get(food) : named(food, whole);
     clause.splits.add(Split.parts(named, parts, places));
-    whole.corrects = named == clause.get(food);
+    if (whole != null) {
+      whole.corrects = named == clause.get(food);
+    }
     for (int i = part; i < shares.get(0).end(); i++) {
       if (i != food) {
         clause.get(i).part = Part.PLACE;
@@ -95,6 +103,13 @@ final class HalfOf {
       clause.get(at + 1).part = Part.NOTE;
     }
     return all || again && isAlike(food, at + 1) ? clause.get(at) : null;
+  }
+
+  /** "half the oil (20 ml)": in brackets right behind it. */
+  private boolean isToldBeside(int food) {
+    return clause.asides.stream()
+        .filter(aside -> aside.after() == clause.get(food).end())
+        .anyMatch(aside -> aside.clause().isAmount(0) && aside.clause().size() == 1);
   }
 
   private boolean isAlike(int food, int other) {

@@ -264,8 +264,9 @@ final class Linking {
     if (isRashers(said) && !clause.get(food).low().contains("bacon")) {
       return NEVER; // nothing else comes in them
     }
-    if (said.isWeak()) {
-      return NEVER;
+    boolean ofNext = clause.isWord(amount + 1, "of") && clause.isFood(amount + 2);
+    if (said.isWeak() || ofNext && amount == food + 1) {
+      return NEVER; // "sugar pinch of salt"
     }
     if (clause.isWord(amount - 1, "total", "altogether", "weighs")) {
       return NEVER; // of all together

@@ -1,6 +1,8 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -46,6 +48,14 @@ final class SpokenMarks {
   /** "salt 'n pepper". */
   private static final Pattern AND = Pattern.compile("(?<= )['’]n['’]?(?= )");
 
+  /** "one percent milk". */
+  private static final Pattern PERCENT =
+      Pattern.compile(
+          "\\b(zero|one|two|three|four|five|ten|twenty|\\d+(?:[.,]\\d+)?) per ?cent\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final List<String> DIGITS = List.of("zero", "one", "two", "three", "four", "five");
+
   private static final Pattern COMMA = word("comma");
   private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Pattern STOP = word("full stop|period");
@@ -79,6 +89,7 @@ final class SpokenMarks {
     if (has(low, "für ", "para ", "pour ")) {
       bare = FOR.matcher(bare).replaceAll(at -> at.group().length() == 3 ? "for" : "for ");
     }
+    bare = has(low, "cent") ? PERCENT.matcher(bare).replaceAll(at -> percent(at)) : bare;
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
     boolean spoken =
         has(low, "comma", "line", "paragraph")
@@ -104,6 +115,15 @@ final class SpokenMarks {
   private static String undotted(String letters) {
     String bare = letters.replaceAll("[. ]", "");
     return bare + " ".repeat(letters.length() - bare.length());
+  }
+
+  /** With a sign, as long as before. */
+  private static String percent(MatchResult said) {
+    String word = said.group(1).toLowerCase(Locale.ROOT);
+    int digit = DIGITS.indexOf(word);
+    String number =
+        digit >= 0 ? "" + digit : word.equals("ten") ? "10" : word.equals("twenty") ? "20" : word;
+    return number + "%" + " ".repeat(said.group().length() - number.length() - 1);
   }
 
   private static Pattern word(String words) {

@@ -196,7 +196,8 @@ final class Swaps {
       swapped |= clause.isWord(i, "turned", "turns") && clause.isWord(i + 1, "into");
       for (int food = i - 1; swapped && food >= Math.max(0, i - FAR); food--) {
         if (clause.isFood(food)) {
-          if (!isAllowed(food, i)) {
+          boolean some = clause.is(food - 1, Sort.PART_OF); // "half the flour swapped for rye"
+          if (!some && !isAllowed(food, i)) {
             clause.take(food, food + 1, Part.EXCLUDED);
           }
           break;

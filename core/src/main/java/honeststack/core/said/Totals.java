@@ -8,6 +8,7 @@ final class Totals {
 
   static Counted of(List<Clause> clauses) {
     Counted all = new Counted();
+    boolean each = false;
     boolean known =
         clauses.stream()
             .map(clause -> clause.counts)
@@ -19,7 +20,11 @@ final class Totals {
         all.sure |= said.sure;
       }
       all.rounds = said.rounds.or(() -> all.rounds);
-      boolean other = said.either && all.serves.isPresent() && all.pieces.isEmpty();
+      each |= clause.mentions.stream().anyMatch(mention -> mention.per == Per.EITHER);
+      boolean other =
+          said.either
+              && all.pieces.isEmpty()
+              && (all.serves.isPresent() || each); // "… there are 5"
       all.pieces = other ? said.serves : all.pieces;
       all.serves = other || said.serves.isEmpty() ? all.serves : said.serves;
       if (said.each.isPresent() && known) {

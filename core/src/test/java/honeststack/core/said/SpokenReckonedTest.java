@@ -61,6 +61,8 @@ class SpokenReckonedTest {
           butter: leave out, 2 eggs                                     | egg 2
           I forgot the butter, 200 g flour, 2 eggs                      | egg 2, flour 200
           I forgot the butter, 50 g. 2 eggs                             | butter 50, egg 2
+          fry in half the butter (20 g), rest goes in the mix, 2 eggs   | butter 20, egg 2
+          200 g flour, add the eggs one at a time, 3 of them            | egg 3, flour 200
           LIST, call it twelve                                          | butter 50, egg 2, flour 200, milk 300
           """)
   void whatIsReckonedCountsOnce(String text, String foods) {
