@@ -75,6 +75,8 @@ class PartsSaidTest {
         "⅔ cup hazelnuts, ground to meal | hazelnuts | 70..98",
         "1 cup oats ground to flour | oats-rolled    | 75..100",
         "½ cup ground almonds     | almonds-ground   | 44..60",
+        "1 cup beef, ground       | beef-ground      | 150..260",
+        "3 cm cinnamon stick      | cinnamon         | 0.5..3",
         "just shy of a cup of milk | milk-whole      | 205..240",
         "a splash of vanilla      | vanilla-extract  | 1..6",
         "the butter is salted, 30 g | butter-salted  | 29..31",
@@ -94,7 +96,8 @@ class PartsSaidTest {
       strings = {
         "a jar of cherries", "a bunch of grapes", "a bag of chocolate chips", "10 apple slices",
         "5 banana slices", "6 pineapple chunks", "2 orange segments", "a bowl of dates",
-        "a tub of strawberries", "a packet of almonds", "4 broccoli florets"
+        "a tub of strawberries", "a packet of almonds", "4 broccoli florets", "30 g salted walnuts",
+        "20 g unsalted margarine"
       })
   void whatNobodyKnowsIsAsked(String text) {
     assertThat(LISTENER.told(text).lines())

@@ -80,7 +80,7 @@ final class Describing {
   private static final Set<String> CHANGED =
       words(
           """
-          dried sweetened unsweetened fried flavoured flavored fermented
+          dried salted sweetened unsweetened fried flavoured flavored fermented
           cultured cured pickled candied coated covered stuffed filled condensed evaporated malted
           puffed popped creamed powdered iced corned refried seasoned honeyed sugared buttered
           breaded dehydrated reconstituted concentrated reduced skimmed defatted infused spiced

@@ -130,6 +130,9 @@ public final class LineWords {
           "vitamin-enriched",
           "raw");
 
+  private static final Set<String> MINCED =
+      Set.of("beef", "pork", "turkey", "chicken", "lamb", "veal", "meat", "coffee", "pepper");
+
   /** Of a tin, what is meant: "only the liquid". */
   private static final Set<String> PARTS_LEFT = Set.of("only", "liquid", "brine");
 
@@ -170,6 +173,11 @@ public final class LineWords {
         || HEAPS.containsKey(word)
         || Sizes.is(word)
         || PARTS_LEFT.contains(word);
+  }
+
+  /** What is bought ground: "1 cup beef, ground" was not filled whole. */
+  public static boolean isMinced(String word) {
+    return MINCED.contains(word);
   }
 
   private static Set<String> words(String text) {

@@ -71,6 +71,9 @@ final class Notes {
 
   /** "1 cup oats, ground to flour", filled before: what it was made into says nothing of it. */
   void dropGround() {
+    if (rest.stream().anyMatch(token -> LineWords.isMinced(token.low()))) {
+      return;
+    }
     for (int i = 1; i < rest.size(); i++) {
       boolean into = i + 1 < rest.size() && rest.get(i + 1).isWord("to", "into", "in", "as", "up");
       if (rest.get(i).isWord("ground", "milled") && (rest.get(i - 1).isMark(",") || into)) {

@@ -4,12 +4,18 @@ import honeststack.core.food.Food;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
 final class Afterthoughts {
   private static final int MOST_WORDS = 4;
 
   private Afterthoughts() {}
+
+  /** "Actually 50 ml more milk": it takes nothing back. */
+  private static final Pattern MORE =
+      Pattern.compile(
+          "\\b(?:more|extra|another|as well|too)\\b(?! (?:much|little|many|thick|thin|sweet|like))");
 
   /** What a sentence says of the one before: a correction, or halves. */
   static void goOn(Clause before, Clause clause) {
@@ -24,7 +30,8 @@ final class Afterthoughts {
       clause.get(1).part = Part.EXCLUDED; // "200 g of flour. Not 100 g."
     }
     corrected(last, before, clause);
-    boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty();
+    boolean more = MORE.matcher(clause.words(0, clause.size())).find();
+    boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty() && !more;
     if (corrects && isOther(last, clause.mentions.get(0))) {
       before.mentions.remove(last);
       last.amount.part = Part.EXCLUDED;

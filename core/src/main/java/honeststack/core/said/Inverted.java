@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
+import honeststack.core.line.LineWords;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Unit;
@@ -76,7 +77,8 @@ final class Inverted {
         continue;
       }
       boolean percent = token.isMark("%") || isPercent(tokens, i);
-      if (token.isWord("ground", "milled") && isFilled(tokens, from)) {
+      boolean minced = LineWords.isMinced(tokens.get(comma - 1).low());
+      if (token.isWord("ground", "milled") && !minced && isFilled(tokens, from)) {
         break; // "1 cup hazelnuts, ground to meal": before
       }
       if (token.isWord(OTHER) || token.kind() != Token.Kind.WORD && !percent) {

@@ -95,7 +95,15 @@ final class OtherNumbers {
     return year
         || no
         || tokens.get(before).isWord("page", "version", "chapter", "attempt")
-        || tokens.get(before).isWord("of") && before > 0 && tokens.get(before - 1).isWord("out");
+        || isOutOf(tokens, number, before);
+  }
+
+  /** "10 out of 10"; not "12 out of 4 eggs". */
+  private static boolean isOutOf(List<Token> tokens, int number, int of) {
+    return of > 0
+        && tokens.get(of).isWord("of")
+        && tokens.get(of - 1).isWord("out")
+        && (number + 1 == tokens.size() || tokens.get(number + 1).kind() == Token.Kind.MARK);
   }
 
   /** "1.50 for cream", where something is charged. */

@@ -16,6 +16,12 @@ final class Page {
 
   final List<Sentence> sentences = new ArrayList<>();
 
+  /** A number behind them is no item of a list: "serves 2." */
+  private static final String[] COUNTED = {
+    "for", "serves", "serve", "makes", "make", "feeds", "to", "about", "of", "in", "at", "x", "by",
+    "than", "or", "and", "least", "step", "gives", "yields", "around", "roughly", "say", "with"
+  };
+
   /** The number of the line in its list; 0 for none. */
   private int item;
 
@@ -276,7 +282,9 @@ final class Page {
     String said = Integer.toString(item + 1);
     while (item > 0
         && next < tokens.size()
-        && !(isNumbered(tokens, next) && tokens.get(next).text().equals(said))) {
+        && !(isNumbered(tokens, next)
+            && tokens.get(next).text().equals(said)
+            && !tokens.get(next - 1).isWord(COUNTED))) {
       next++;
     }
     if (item == 0 || next >= tokens.size()) {

@@ -41,6 +41,13 @@ final class Since {
               + "|or rather|rather|actually|make that|correction|hang on|hold on|strike that|scrap that|oops)"
               + "(?: ?[,.:–—!-])*(?: (?:it's|it was|make it|that's|use|about|was))*");
 
+  /** "200 ml milk. Actually 50 ml water too." */
+  private static final Pattern MORE =
+      Pattern.compile("^,? ?(?:too|as well|also|more|extra|on top|besides)\\b");
+
+  /** "Actually 50 ml more milk." */
+  private static final Pattern ADDED = Pattern.compile("\\b(?:more|another|further|additional)\\b");
+
   private static final Pattern SOMETIMES = Pattern.compile("\\bnow and (?:then|again)\\b");
 
   private static final Pattern SWITCHED =
@@ -98,7 +105,10 @@ final class Since {
             && old.place == mention.place
             && (old.food.isOfAKind(mention.food) || old.food.isSameFood(mention.food));
     Clause said = clauses.get(at);
-    if (!two) {
+    boolean more =
+        ADDED.matcher(said.words(mention.from, mention.to)).find()
+            || MORE.matcher(said.words(mention.to, mention.to + CUE_BEFORE)).find();
+    if (!two || more) {
       return false;
     }
     if (i == at) {

@@ -63,6 +63,9 @@ class SpokenReckonedTest {
           I forgot the butter, 50 g. 2 eggs                             | butter 50, egg 2
           fry in half the butter (20 g), rest goes in the mix, 2 eggs   | butter 20, egg 2
           200 g flour, add the eggs one at a time, 3 of them            | egg 3, flour 200
+          300 ml milk. Actually 50 ml milk more. 2 eggs                 | egg 2, milk 350
+          300 ml milk. Actually 50 ml more milk. 2 eggs                 | egg 2, milk 350
+          50 g butter. Actually 10 ml oil too. 2 eggs                   | butter 50, egg 2, oil 10
           LIST, call it twelve                                          | butter 50, egg 2, flour 200, milk 300
           """)
   void whatIsReckonedCountsOnce(String text, String foods) {
