@@ -7,12 +7,22 @@ import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.Recipe;
 import honeststack.core.said.Told;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 
 /** Tells texts to a kitchen with the larder that ships, in US measures. */
 final class Listener {
   private final Kitchen kitchen = Kitchen.of(Larder.reference(), ShippedTables.read());
+
+  /** The lines of a file of texts. */
+  static List<String> lines(String file) throws IOException {
+    try (InputStream bytes = Listener.class.getResourceAsStream("/said/" + file)) {
+      return new String(bytes.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+    }
+  }
 
   Told told(String text) {
     return kitchen.telling(MeasuringSystem.US).read(text);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.said.Told;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -81,9 +80,7 @@ class ModifiersSaidTest {
 
   @Test
   void aFoodStaysWhatItIs() throws IOException {
-    try (var lines = getClass().getResourceAsStream("/said/modifiers.txt")) {
-      new String(lines.readAllBytes(), StandardCharsets.UTF_8).lines().forEach(this::read);
-    }
+    Listener.lines("modifiers.txt").forEach(this::read);
     System.out.println("modifiers: " + (tried - misses.size()) + " of " + tried);
     misses.forEach(miss -> System.out.println("  " + miss));
     assertThat(changed).isEmpty();

@@ -7,7 +7,6 @@ import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.said.Told;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -75,11 +74,7 @@ class PairsSaidTest {
 
   @Test
   void twoAmountsCountAsTheyAreMeant() throws IOException {
-    String pairs;
-    try (var lines = getClass().getResourceAsStream("/said/pairs.txt")) {
-      pairs = new String(lines.readAllBytes(), StandardCharsets.UTF_8);
-    }
-    for (String line : pairs.lines().toList()) {
+    for (String line : Listener.lines("pairs.txt")) {
       String[] parts = line.split("\\|", 2);
       for (String pair : PAIRS.get(parts[0])) {
         String[] two = pair.split("\\|");

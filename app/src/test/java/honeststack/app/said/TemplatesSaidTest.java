@@ -7,7 +7,6 @@ import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.said.Told;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -66,11 +65,7 @@ class TemplatesSaidTest {
 
   @Test
   void aSentenceSaysWhereItGoesOrThatItDoesNot() throws IOException {
-    String templates;
-    try (var lines = getClass().getResourceAsStream("/said/templates.txt")) {
-      templates = new String(lines.readAllBytes(), StandardCharsets.UTF_8);
-    }
-    for (String line : templates.lines().toList()) {
+    for (String line : Listener.lines("templates.txt")) {
       String[] parts = line.split("\\|", 2);
       for (String food : FOODS.get(parts[0])) {
         String text = text(parts[1], food);
