@@ -150,7 +150,7 @@ final class LarderState implements Foods {
   private Optional<Named> meant(FatShares.Meant share) {
     return share.food().isEmpty()
         ? byName(share.name())
-        : share.food().flatMap(this::byId).map(food -> new Named(food, false));
+        : share.food().flatMap(this::byId).map(food -> new Named(food, true)); // about as much
   }
 
   @Override

@@ -38,7 +38,7 @@ final class Describing {
           runny smooth silky fluffy airy pourable squeezy spreadable solid crumbly lumpy set
           clear cloudy pourable liquidy gooey sticky thick-cut thin-cut medium-cut loose
           broken grown beaten shaken worn uht stoneground quick-cooking low-moisture flat-leaf
-          curly-leaf ceylon flaky any
+          curly-leaf ceylon flaky
           pretty super ultra rather somewhat quite way enough
           """);
 

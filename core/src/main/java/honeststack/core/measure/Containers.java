@@ -34,7 +34,6 @@ public final class Containers {
   private static final List<String> CUTS =
       List.of(
           "chunk",
-          "ring",
           "round",
           "coin",
           "strip",

@@ -133,7 +133,7 @@ final class Batches {
   private static int end(Clause clause, int from) {
     int to = from;
     while (to < clause.size()
-        && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(", "→", "=>", "⇒")
+        && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(", "→", "⇒")
         && !clause.isWord(to, "but", "as", "because", "since")
         && !(to > from && isMeasured(clause, to))) {
       to++;
