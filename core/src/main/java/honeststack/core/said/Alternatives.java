@@ -34,7 +34,12 @@ final class Alternatives {
   /** Between two foods with amounts of their own. */
   private static final Pattern OWN_BEFORE =
       Pattern.compile(
-          "[ ,;/–-]*(?:but )?(?:or(?: ,)? if you (?:prefer|like|want|must)|or instead|or maybe|or even"
+          "[ ,;:/–-]*(?:but )?(?:(?:or )?(?:else )?if (?:you )?(?:prefer|like|want|must|have none|have no \\w+"
+              + "|run out|(?:are|'re|you're) out(?: of (?:it|them))?|none)|or(?: ,)? if you (?:prefer|like|want|must|have none)"
+              + "|or instead|or maybe|or even|else|[ai][tn] a pinch|(?:is|are|was) (?:best|better|nicer) but"
+              + "|(?:for )?(?:the )?(?:vegans?|vegetarians|coeliacs|dairy[- ]free)(?: :)?|(?:or )?for a vegan version|sub(?:stitute)?"
+              + "|(?:(?:you|it|this|that|which) )?(?:can|could|may|might) (?:also )?be (?:replaced|swapped|substituted|subbed)"
+              + "(?: out)? (?:by|with|for)"
               + "|(?:if you(?: have|'ve got) (?:it|some|any|them) , )?(?:otherwise|or else|failing that|if not)"
               + "|or|(?:you |we )?(?:could|can|may|might) (?:also |just )?use|you could also use|alternatively)"
               + "[ ,:–-]*");
@@ -42,7 +47,9 @@ final class Alternatives {
   /** Behind the second. */
   private static final Pattern OWN_BEHIND =
       Pattern.compile(
-          "(?:also works?|works? (?:too|as well|also|instead)|would (?:also )?(?:work|do)(?: too| as well)?"
+          "(?:also works?|works? (?:too|as well|also|instead)|if you (?:prefer|like|must|run out|have none)"
+              + "|[ai][tn] a pinch|at a push|for (?:the )?(?:vegans?|vegetarians|coeliacs|a vegan version)"
+              + "|would (?:also )?(?:work|do)(?: too| as well)?"
               + "|will (?:also )?do(?: too| as well)?|(?:is|are) (?:fine|ok|okay|good) too|does too)"
               + "(?: ?[.,;!)].*)?");
 
@@ -70,7 +77,7 @@ final class Alternatives {
 
   /** "2 tbsp honey. Or use maple syrup.": of the last food of the sentence before. */
   static void goOn(Clause before, Clause clause) {
-    if (before.mentions.isEmpty() || clause.mentions.size() != 1) {
+    if (before.mentions.isEmpty() || clause.mentions.isEmpty()) {
       return;
     }
     Mention last = before.mentions.get(before.mentions.size() - 1);

@@ -26,7 +26,8 @@ final class Asides {
           || isHeldBack(aside.clause())) {
         continue;
       }
-      if (Alternatives.inBrackets(before, aside.clause())) {
+      if (Displaced.inBrackets(clause, before, aside.clause())
+          || Alternatives.inBrackets(before, aside.clause())) {
         continue;
       }
       if (LeftOut.inBrackets(before, aside.clause())) {

@@ -64,6 +64,7 @@ final class ClauseReader {
     Enough.in(clause);
     Under.in(clause);
     Worth.in(clause);
+    Displaced.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);

@@ -81,6 +81,10 @@ final class Swaps {
       }
       for (int j = i + 1; j < clause.size(); j++) {
         if (clause.is(j, Sort.SWAPPED) || clause.isMark(j, ">")) {
+          if (!clause.get(i).isFree()) {
+            goOn(j); // its first two are read
+            break;
+          }
           if (isHalf(i, j)) {
             break; // "swap half of the flour for almonds": some of it stays
           }
@@ -194,6 +198,7 @@ final class Swaps {
       boolean by = clause.isWord(i + 1, "by", "with", "for");
       boolean swapped = clause.isWord(i, "replaced", "swapped", "substituted", "exchanged") && by;
       swapped |= clause.isWord(i, "turned", "turns") && clause.isWord(i + 1, "into");
+      swapped &= clause.get(i).isFree();
       for (int food = i - 1; swapped && food >= Math.max(0, i - FAR); food--) {
         if (clause.isFood(food)) {
           boolean some = clause.is(food - 1, Sort.PART_OF); // "half the flour swapped for rye"
