@@ -3,14 +3,11 @@ package honeststack.core.said;
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
-import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.regex.Pattern;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
 final class Places {
-  private static final int FAR = 6;
-
   /** What is poured over as often as it is stirred in. */
   private static final Pattern SPOONED =
       Pattern.compile(
@@ -33,28 +30,17 @@ final class Places {
     for (Mention mention : clause.mentions) {
       mention.place = mention.more != null ? mention.more : clause.heading();
       mention.placed |= mention.more != null;
-      if (isSprayed(mention)) {
-        mention.place = Place.PAN; // nobody sprays it anywhere else
-        mention.placed = true;
-      }
     }
-    clause.mentions.forEach(places::cookedIn);
+    MadeFor.in(clause);
+    CookedIn.in(clause);
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
       if (cue.kind == Element.Kind.PHRASE && place(cue) != null && cue.part == null) {
         places.at(i);
-      } else if (cue.isWord("over", "inside")
-          && (!clause.has(i + 1) || clause.isMark(i + 1, ".", ","))) {
+      } else if (cue.isWord("over", "inside", "in", "on") && places.isEnd(i + 1)) {
         places.over(i);
       }
     }
-  }
-
-  private static boolean isSprayed(Mention mention) {
-    boolean measured =
-        mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
-            || mention.amountText.contains("spray");
-    return measured && (role(mention) == Role.FAT || mention.foodText.equals("oil"));
   }
 
   /** "peanut butter on each and half a banana": what is joined to it goes along. */
@@ -71,11 +57,18 @@ final class Places {
     }
   }
 
-  /** "crumble 30 g feta over". */
+  /** Of one food: "100 g berries go in, 30 g nuts go on". */
+  private boolean isEnd(int i) {
+    return !clause.has(i) || clause.isMark(i, ".", ",", ";") || clause.isWord(i, "and", "but");
+  }
+
+  /** "crumble 30 g feta over", "20 g nuts go in". */
   private void over(int i) {
     Mention before = before(i);
-    if (before != null && !before.placed) {
-      set(before, Place.PLATE);
+    boolean goes = clause.isWord(i - 1, "go", "goes", "went", "going");
+    boolean in = clause.isWord(i, "in", "on");
+    if (before != null && !before.placed && (goes || !in)) {
+      set(before, clause.isWord(i, "in") ? Place.NOT_SAID : Place.PLATE);
     }
   }
 
@@ -108,7 +101,6 @@ final class Places {
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
     boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
-    boolean next = cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT) || cue.is(Sort.PLATE, Sort.PAN);
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
       set(before, place(cue));
       cue.part = Part.PLACE;
@@ -117,6 +109,9 @@ final class Places {
     boolean told = clause.isWord(i + 1, "it's", "there's");
     told &= hasFood(i + 2) || clause.has(i + 2) && clause.get(i + 2).isAmount();
     boolean colon = clause.isMark(i + 1, ":") || told;
+    boolean next =
+        cue.is(Sort.PLATE_NEXT, Sort.PAN_NEXT, Sort.PLATE, Sort.PAN)
+            || cue.is(Sort.BOWL) && clause.isMark(i + 1, ":");
     boolean first = i == 0 || isOpening(i);
     if (next && after != null && (colon || first || !behind || isTight(i))) {
       forward(i, place(cue));
@@ -217,6 +212,9 @@ final class Places {
 
   private void forward(int i, Place place) {
     for (Mention mention : mentions) {
+      if (mention.from > i && place == Place.PLATE && clause.is(mention.to, Sort.BOWL)) {
+        return; // "scatter 100 g berries into the batter, then …"
+      }
       boolean sprayed = !clause.get(i).isWord("spray") || role(mention) == Role.FAT;
       if (mention.from > i && !mention.placed && sprayed) {
         mention.place = place;
@@ -263,36 +261,8 @@ final class Places {
   private static boolean isElsewhere(Element cue, Mention mention) {
     boolean warmed =
         cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || TRAY.is(cue.low());
-    return cue.is(Sort.PAN) && warmed && role(mention) != Role.FAT;
-  }
-
-  /** "I cook three little ones in 1 tsp coconut oil". */
-  private void cookedIn(Mention mention) {
-    int in = mention.from - 1;
-    boolean fat = role(mention) == Role.FAT && mention.amount != null && !mention.placed;
-    boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
-    if (poured && fat) {
-      set(mention, Place.PAN);
-    }
-    if (!fat || !clause.isWord(in, "in")) {
-      return;
-    }
-    for (int i = in - 1; i >= Math.max(0, in - FAR); i--) {
-      if (clause.get(i).isFood()) {
-        return;
-      }
-      if (clause.isWord(i, "cook", "fry", "cooked", "fried", "bake", "brown")) {
-        set(mention, Place.PAN);
-        return;
-      }
-    }
-  }
-
-  /** "pour it on two tablespoons of sizzling butter". */
-  private boolean isPouredOn(int on) {
-    int it = clause.isWord(on - 1, "it", "this", "batter") ? on - 1 : on;
-    it = clause.isWord(it - 1, "the") ? it - 1 : it;
-    return clause.isWord(it - 1, "pour", "poured", "tip", "ladle");
+    boolean sauce = mention.place == Place.PLATE;
+    return cue.is(Sort.PAN) && warmed && (sauce || role(mention) != Role.FAT);
   }
 
   private static void set(Mention mention, Place place) {
@@ -342,7 +312,7 @@ final class Places {
     return food.liquid() && !SPOONED.matcher(food.name()).find();
   }
 
-  private static Role role(Mention mention) {
+  static Role role(Mention mention) {
     return mention.food == null || mention.food.food.isEmpty()
         ? Role.ADD_IN
         : mention.food.food.get().food().role();

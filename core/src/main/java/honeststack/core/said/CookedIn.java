@@ -1,0 +1,67 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import honeststack.core.measure.Unit;
+
+/** Fat that needs no word for the pan: what is sprayed, and what the cakes are cooked in. */
+final class CookedIn {
+  private static final int FAR = 6;
+
+  private final Clause clause;
+
+  private CookedIn(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    CookedIn cooked = new CookedIn(clause);
+    for (Mention mention : clause.mentions) {
+      if (isSprayed(mention)) {
+        pan(mention); // nobody sprays it anywhere else
+      }
+      cooked.at(mention);
+    }
+  }
+
+  private static boolean isSprayed(Mention mention) {
+    boolean measured =
+        mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
+            || mention.amountText.contains("spray");
+    return measured && (Places.role(mention) == Role.FAT || mention.foodText.equals("oil"));
+  }
+
+  /** "I cook three little ones in 1 tsp coconut oil". */
+  private void at(Mention mention) {
+    int in = mention.from - 1;
+    boolean fat = Places.role(mention) == Role.FAT && mention.amount != null && !mention.placed;
+    boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
+    if (poured && fat) {
+      pan(mention);
+    }
+    if (!fat || !clause.isWord(in, "in")) {
+      return;
+    }
+    for (int i = in - 1; i >= Math.max(0, in - FAR); i--) {
+      if (clause.get(i).isFood()) {
+        return;
+      }
+      if (clause.isWord(i, "cook", "fry", "cooked", "fried", "bake", "brown")) {
+        pan(mention);
+        return;
+      }
+    }
+  }
+
+  /** "pour it on two tablespoons of sizzling butter". */
+  private boolean isPouredOn(int on) {
+    int it = clause.isWord(on - 1, "it", "this", "batter") ? on - 1 : on;
+    it = clause.isWord(it - 1, "the") ? it - 1 : it;
+    return clause.isWord(it - 1, "pour", "poured", "tip", "ladle");
+  }
+
+  private static void pan(Mention mention) {
+    mention.place = Place.PAN;
+    mention.placed = true;
+  }
+}

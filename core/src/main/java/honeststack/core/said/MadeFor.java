@@ -1,0 +1,99 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Foods of which a sentence makes what goes on the plate: "for the sauce warm 100 g berries with 1
+ * tbsp sugar", "a compote of …", "… and pour it over".
+ */
+final class MadeFor {
+  private static final String A = "(?:a|an|the|my|our|your|some|it's)";
+
+  private static final String MADE =
+      "(?:sauce|toppings?|compote|coulis|glaze|filling|drizzle|frosting|icing|dip|garnish|salsa)";
+
+  private static final String WHAT =
+      "(?:[a-z-]+ ){0,2}?(?:" + MADE + "|syrup|jam|caramel|custard|cream cheese spread)";
+
+  /** What stands behind it is for it. */
+  private static final List<Pattern> BEHIND =
+      List.of(
+          Pattern.compile(
+              "(?:^|[,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " "),
+          Pattern.compile(
+              "\\b(?:makes?|made|making|whip up|knock up|prepare|cook up|stir up|do|did) (?:"
+                  + A
+                  + " )?"
+                  + WHAT
+                  + " (?:by|from|with|of|out of|using) "),
+          Pattern.compile(
+              "\\b"
+                  + MADE
+                  + " (?:(?:is |was )?(?:made |cooked |simmered |stirred )(?:of|from|with|out of|using)|of|from) "));
+
+  /** What stands before it is. */
+  private static final List<Pattern> BEFORE =
+      List.of(
+          Pattern.compile(
+              "\\b(?:for|as|into|to make|makes?|gives|together for|becomes) (?:a|an|some|the|my) (?:[a-z-]+ ){0,2}?"
+                  + MADE
+                  + " ?[.!,;]? ?$"),
+          Pattern.compile(
+              "\\b(?:and|,|then) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
+                  + "|pile|trickle|tip)(?:ed)? (?:it|this|that|them|some|the mixture|the lot|everything)"
+                  + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
+                  + "| pancakes?| waffles?| stacks?| plates?| top)* ?[.!,;]? ?$"));
+
+  private MadeFor() {}
+
+  static void in(Clause clause) {
+    if (clause.mentions.isEmpty() || clause.elements.stream().anyMatch(MadeFor::isSwap)) {
+      return;
+    }
+    Worded worded = Worded.of(clause);
+    for (Pattern pattern : BEHIND) {
+      Matcher cue = pattern.matcher(worded.words);
+      if (cue.find()) {
+        clause.mentions.stream()
+            .filter(mention -> worded.isBehind(mention.from, cue.end()))
+            .forEach(MadeFor::serve);
+      }
+    }
+    for (Pattern pattern : BEFORE) {
+      Matcher cue = pattern.matcher(worded.words);
+      if (cue.find()) {
+        before(clause, worded, cue.start());
+      }
+    }
+  }
+
+  private static boolean isSwap(Element element) {
+    return element.is(Sort.SWAP, Sort.INSTEAD)
+        || element.is(Sort.BATTER) && !element.is(Sort.H_PAN);
+  }
+
+  /** As far back as no batter is made of it. */
+  private static void before(Clause clause, Worded worded, int cue) {
+    for (int i = clause.mentions.size() - 1; i >= 0; i--) {
+      Mention mention = clause.mentions.get(i);
+      Role role = mention.known().map(Food::role).orElse(Role.ADD_IN);
+      if (role == Role.FLOUR || role == Role.EGG || role == Role.LEAVENING) {
+        return;
+      }
+      if (!worded.isBehind(mention.from, cue)) {
+        serve(mention);
+      }
+    }
+  }
+
+  private static void serve(Mention mention) {
+    if (mention.place == Place.NOT_SAID && !mention.placed) {
+      mention.place = Place.PLATE;
+    }
+  }
+}
