@@ -83,7 +83,8 @@ final class Apiece {
   private boolean isNumberOf(int i, Mention after) {
     for (int j = i + 1; j < Math.min(after.from, i + WORDS); j++) {
       Element number = clause.get(j);
-      if (number.isAmount() && !number.isWeak()) {
+      boolean ofThe = number.part == Part.YIELD; // "each of the 8 gets …"
+      if (number.isAmount() && !number.isWeak() && !ofThe) {
         return number.isCount() && clause.mentions.stream().noneMatch(m -> m.amount == number);
       }
     }
@@ -116,6 +117,8 @@ final class Apiece {
           clause.get(j).kind == Element.Kind.WORD
               || clause.get(j).isAmount()
               || clause.is(j, Sort.IDLE, Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT)
+              || clause.isWord(j, "goes", "go", "went")
+              || clause.is(j, Sort.BOWL) && clause.low(i).startsWith("of each")
               || clause.isMark(j, ",", ":", "-", "–");
       if (!over) {
         return false;
@@ -131,6 +134,9 @@ final class Apiece {
     for (int j = i + 1; j < Math.min(clause.size(), i + WORDS); j++) {
       if (clause.isMark(j, ";")) {
         return false;
+      }
+      if (clause.is(j, Sort.PLATE_NEXT)) {
+        return true; // "each topped with 10 g jam"
       }
       if (clause.isStrong(j)) {
         Element amount = clause.get(j);
@@ -150,9 +156,12 @@ final class Apiece {
     boolean placed = mention.place == Place.PLATE || mention.place == Place.PAN;
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
     boolean alone = clause.mentions.size() == 1 || clause.isWord(i + 1, "one");
+    boolean counted = // "8 waffles with 10 g jam each"
+        clause.mentions.size() == 1
+            && (clause.counts.pieces.isPresent() || clause.counts.serves.isPresent());
     boolean fat = alone && role(mention) == Role.FAT && isOil(mention);
     boolean egg = role(mention) == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
-    return (placed || with || fat || egg || isSpooned(mention)) && !isShared(mention);
+    return (placed || with || counted || fat || egg || isSpooned(mention)) && !isShared(mention);
   }
 
   /** "cream, a dollop each", "a sprig of dill each": nobody puts that into a batter. */
@@ -218,8 +227,23 @@ final class Apiece {
     if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
       mention.place = Place.PLATE;
     } else if (mention.place == Place.NOT_SAID && !mention.placed && role == Role.FAT) {
-      mention.place = Place.PAN;
+      mention.place = isServed(i, mention) ? Place.PLATE : Place.PAN;
     }
+  }
+
+  /** "10 g butter on each of the 8", "each with 10 g butter", "4 guests, 10 g butter for each". */
+  private boolean isServed(int i, Mention mention) {
+    if (mention.per == Per.ROUND) {
+      return false;
+    }
+    return mention.per == Per.EATER
+        || clause.isWord(i - 1, "on", "onto", "over")
+        || clause.low(i).startsWith("on ")
+        || clause.isWord(i + 1, "with", "gets", "get")
+        || clause.isWord(mention.from - 1, "with", "gets", "get", "got", "having")
+        || clause.isWord(i, "apiece")
+        || mention.from > i && clause.isWord(mention.from - 1, "on", ":")
+        || clause.counts.pieces.isEmpty() && clause.counts.serves.isPresent();
   }
 
   /** Nothing but "per person" puts it on the plate; a fried or a boiled egg lies there anyway. */
@@ -236,7 +260,13 @@ final class Apiece {
 
   /** How often a told amount counts: for pieces or eaters that the text does not count once. */
   static double times(Mention mention, Counted all) {
-    Per said = mention.per == Per.EITHER ? either(all) : mention.per;
+    boolean filled = // "4 batches, 10 g butter in the pan for each"
+        mention.per == Per.EITHER
+            && mention.place == Place.PAN
+            && all.rounds.isPresent()
+            && (all.pieces.isEmpty() || all.atOnce.isPresent());
+    Per either = filled ? Per.ROUND : either(all);
+    Per said = mention.per == Per.EITHER ? either : mention.per;
     if (said == Per.PIECE) {
       return all.pieces.map(n -> middle(n) / mention.perPieces).orElse(1.0);
     }

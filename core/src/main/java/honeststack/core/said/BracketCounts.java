@@ -21,6 +21,8 @@ final class BracketCounts {
   void take(boolean alone) {
     Counted all = outer.counts;
     Counted said = inner.counts;
+    all.rounds = said.rounds.or(() -> all.rounds);
+    all.atOnce = said.atOnce.or(() -> all.atOnce);
     Optional<Element> number =
         inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).findFirst();
     boolean ea = all.serves.isPresent() && inner.low(0).matches("\\d+ ea");
@@ -37,6 +39,12 @@ final class BracketCounts {
       all.pieces = number.map(BareCounts::range); // "enough for 4 (about 10)"
       number.get().part = Part.YIELD;
     }
+    boolean them = inner.words(0, inner.size()).matches("(?:there are )?\\S+ of them");
+    if (them && number.filter(Element::isCount).isPresent() && all.pieces.isEmpty() && isOfEach()) {
+      all.pieces = number.map(BareCounts::range); // "over each one (8 of them)"
+      number.get().part = Part.YIELD;
+      return;
+    }
     if (said.serves.isPresent()) {
       all.serves = said.serves;
     }
@@ -45,6 +53,10 @@ final class BracketCounts {
       all.eachNumber = said.eachNumber;
       all.complete();
     }
+  }
+
+  private boolean isOfEach() {
+    return outer.elements.stream().anyMatch(e -> e.is(Sort.EACH));
   }
 
   private boolean isNumber() {

@@ -53,6 +53,7 @@ final class ClauseReader {
     rendered.in(clause);
     Allergens.in(clause);
     Titles.in(clause);
+    AtOnce.in(clause);
     Batches.in(clause);
     HalfOf.in(clause);
     Splits.in(clause);

@@ -16,6 +16,9 @@ final class Counted {
   /** How often the pan is filled. */
   Optional<Told.Count> rounds = Optional.empty();
 
+  /** How many are in it at once. */
+  Optional<Told.Count> atOnce = Optional.empty();
+
   /** "There are usually 12": as well so many pieces. */
   boolean either;
 
@@ -28,6 +31,23 @@ final class Counted {
     serves = Optional.empty();
     each = Optional.empty();
     rounds = Optional.empty();
+    atOnce = Optional.empty();
+  }
+
+  /** Of how many come out, how often the pan is filled and how many it holds, two say the third. */
+  void fill() {
+    if (atOnce.isEmpty() || atOnce.get().low() < 1) {
+      return;
+    }
+    Told.Count one = atOnce.get();
+    if (pieces.isEmpty() && serves.isEmpty()) {
+      pieces = rounds.map(n -> new Told.Count(n.low() * one.low(), n.high() * one.high()));
+    } else if (rounds.isEmpty()) {
+      rounds =
+          pieces.map(
+              n ->
+                  new Told.Count(Math.ceil(n.low() / one.high()), Math.ceil(n.high() / one.low())));
+    }
   }
 
   /** Of how many come out, how many eat and how many each gets, any two say the third. */

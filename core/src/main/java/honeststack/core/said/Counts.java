@@ -45,6 +45,7 @@ final class Counts {
     Labels.in(clause);
     Rounds.in(clause);
     PerHead.in(clause);
+    EachOf.in(clause);
     boolean alone = clause.elements.stream().anyMatch(e -> ALONE.is(e.low()));
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));

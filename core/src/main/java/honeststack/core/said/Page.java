@@ -107,7 +107,8 @@ final class Page {
     Optional<PerHeading.Found> each = PerHeading.of(tokens);
     boolean above =
         tokens.get(tokens.size() - 1).isMark(":") || tokens.stream().noneMatch(t -> t.isMark(":"));
-    if (each.isPresent() && (above || isBatter(tokens))) {
+    if (each.isPresent()
+        && (above || each.get().onPlate() || isOnTop(tokens) || isBatter(tokens))) {
       each(number, tokens, each.get());
       return;
     }
@@ -208,6 +209,11 @@ final class Page {
       }
     }
     return end;
+  }
+
+  private static boolean isOnTop(List<Token> tokens) {
+    return tokens.get(tokens.size() - 1).isWord("top")
+        && tokens.get(tokens.size() - 2).isWord("on");
   }
 
   /** What a heading says is for each eater or piece. */

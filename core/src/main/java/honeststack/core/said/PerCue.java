@@ -113,8 +113,12 @@ final class PerCue {
     if (isOfPeople()) {
       return Optional.of(Per.EATER);
     }
-    boolean one = clause.isWord(i, "each") && clause.isWord(i + 1, "one") && i > 0;
-    if (one && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
+    boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";");
+    boolean one = clause.isWord(i, "each") && (clause.isWord(i + 1, "one") || end) && i > 0;
+    if (one && clause.isWord(i - 1, "into", "onto")) {
+      return Optional.of(Per.PIECE); // "10 g jam into each"
+    }
+    if (one && !end && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
       return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
     }
     boolean each = EACH.matcher(element.low()).matches();

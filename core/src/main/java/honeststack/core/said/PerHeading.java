@@ -19,8 +19,12 @@ final class PerHeading {
               + "(?:(?<eater>person|head|child|kid|guest|adult|eater|pupil|student|camper|portion"
               + "|serving|boy|girl|visitor)"
               + "|(?<piece>pancake|waffle|cr[eê]pe|galette|piece|dosa|pikelet|fritter|blini))"
+              + "|(?:on|over) each(?: one| pancake| waffle)?"
+              + "|(?<=(?:topping|toppings|filling|fillings|sauce) )\\((?:for |per )?each(?: one)?\\)"
               + "|(?<=(?:topping|toppings|filling|fillings) )for each(?: one)?)"
               + "(?<bracket> \\(.*\\))?");
+
+  private static final Pattern ON_EACH = Pattern.compile("(?:on|over) each");
 
   /**
    * @param end place of the first token behind its words: of a bracket or a colon
@@ -54,7 +58,9 @@ final class PerHeading {
     }
     Per who = heading.group("eater") == null ? Per.EITHER : Per.EATER;
     Per per = heading.group("piece") == null ? who : Per.PIECE;
-    return Optional.of(new Found(per, bracket, !heading.group("plate").isEmpty()));
+    return Optional.of(
+        new Found(
+            per, bracket, !heading.group("plate").isEmpty() || ON_EACH.matcher(words).lookingAt()));
   }
 
   private static boolean isCue(Token token) {

@@ -46,7 +46,7 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          YIELD | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
+          YIELD | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
@@ -61,7 +61,7 @@ final class PhraseForms {
           H_PLATE | (on/at/for) the table | (/for the /the )(dipping sauce/dip) | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
-          SERVES | fed | it fed | a family of | we were | there were | there are | serving | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
+          SERVES | fed | it fed | a family of | we were | there were | there are | serving | (/for/feeds/serves) (my/our) (family/party/table/group/class) of | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PIECES | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
           OUT | no tengo | no hay | haben wir nicht

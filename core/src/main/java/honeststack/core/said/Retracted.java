@@ -111,6 +111,7 @@ final class Retracted {
     int amount = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
     boolean own = clause.ahead(amount + 1, 2, Element::isFood) > 0;
     boolean right = clause.has(amount) && clause.get(amount).corrects;
+    right |= clause.is(amount + 1, Sort.PIECES, Sort.PEOPLE); // "will do for 6 pancakes"
     if (!right && clause.isStrong(amount) && (clause.isStrong(i - 1) || !own && hasAmount(i))) {
       clause.take(i, amount + 1, Part.EXCLUDED);
     }
@@ -215,7 +216,8 @@ final class Retracted {
                 i + 3, "had", "used", "have", "did", "put", "took", "use", "do", "added", "take");
     int old = had ? last(i) : -1;
     boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
-    if (near && clause.isStrong(i + 4) && !clause.isFood(i + 5)) {
+    near &= clause.isStrong(i + 4) && clause.get(i + 4).measure().amount() >= 1; // not "half"
+    if (near && !clause.isFood(i + 5)) {
       clause.take(old, old + 1, Part.EXCLUDED);
       clause.take(i, i + 4, Part.NOTE);
       correct(old, i + 4, true);
@@ -342,9 +344,7 @@ final class Retracted {
 
   /** The amount that counts, in the unit of the other where it has none. */
   private void correct(int old, int said, boolean behind) {
-    Element right = clause.get(said);
-    Element wrong = clause.get(old);
-    right.takeUnit(wrong);
-    right.corrects = behind;
+    clause.get(said).takeUnit(clause.get(old));
+    clause.get(said).corrects = behind;
   }
 }

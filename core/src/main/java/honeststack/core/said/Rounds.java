@@ -14,11 +14,12 @@ final class Rounds {
       Pattern.compile(
           "(?:^| )"
               + NUMBER
-              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)"
+              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)"
               + "(?! to (?:get|learn|find|work out|manage|master))(?: |$)");
 
   private static final Remembered WORD =
-      Remembered.part("(?:^| )(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|fryings|turns)$");
+      Remembered.part(
+          "(?:^| )(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)(?: of)?$");
 
   /** Of more bowls, or of what comes out of one. */
   private static final Pattern MADE =
@@ -54,6 +55,7 @@ final class Rounds {
   /** A number that says how often, and counts no pieces. */
   static boolean isRound(Clause clause, int number) {
     return clause.counts.rounds.isPresent()
-        && clause.isWord(number + 1, "rounds", "goes", "pans", "panfuls", "loads", "turns");
+        && clause.isWord(
+            number + 1, "rounds", "goes", "pans", "panfuls", "irons", "loads", "turns");
   }
 }

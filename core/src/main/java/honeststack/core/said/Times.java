@@ -1,7 +1,10 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
 import honeststack.core.line.NumberText;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,15 +16,18 @@ import java.util.regex.Pattern;
 final class Times {
   private static final int FAR = 9;
 
-  private static final String NUMBER = "(\\d{1,2}|two|three|four|five|six)";
+  private static final String NUMBER =
+      "(\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|two|three|four|five|six)";
 
   private static final Pattern PART =
       Pattern.compile(
           "(?:, |- |– )?(?:(?:but|you|i|we|to|and|you'll|i'll|of which) )*"
               + "((?:only |just )?(?:(?:use|using|used|need|take) )?(?:only |just |about )?)"
               + "(half|a half|a third|a quarter|two thirds|three quarters|½|⅓|¼|¾|1/2|1/3|1/4|2/3|3/4)"
-              + "( of (?:it|that|them|these|the tin|the can|the pack|the packet|the tub|the lot))?"
-              + "( used| needed| will do| is enough| is plenty)?");
+              + "( of (?:it|that|them|these|the tin|the can|the pack|the packet|the tub|the lot)"
+              + "| that| of which)?"
+              + "( used| needed| will do| is enough| is plenty| went in| goes in"
+              + "| (?:i|we) used?| (?:is|was|got) used)?");
 
   private static final Pattern FEWER =
       Pattern.compile(
@@ -31,10 +37,27 @@ final class Times {
               + "(?: of (?:them|these))?");
 
   private static final Pattern BEHIND =
-      Pattern.compile("(?:, )?(?:(?:x|×|\\*) ?" + NUMBER + "|(twice|thrice)|" + NUMBER + " times)");
+      Pattern.compile(
+          "(?:, )?(?:(?:x|×|\\*) ?" + NUMBER + "|(twice|thrice)|" + NUMBER + " (?:times|lots))");
 
   private static final Pattern BEFORE =
-      Pattern.compile("(?:.* )?" + NUMBER + " (?:times|lots of|goes of|measures of|helpings of)");
+      Pattern.compile(
+          "(?:(?:only|just) )?(?:"
+              + NUMBER
+              + " (?:times|x|×|lots of|goes of|measures of|helpings of)"
+              + "|(twice|thrice|double|triple|treble|half|a quarter|a third))(?: the)?"
+              + "|(?:only|just) (half|a quarter|a third|two thirds) (?:of )?(?:the|this|that|my)");
+
+  /** Shares of what was said, and more of it. */
+  private static final Pattern DIVIDED =
+      Pattern.compile("(?:, )?(?:divided by|÷|/) (\\d{1,2}|two|three|four|five|six)");
+
+  private static final Pattern AGAIN =
+      Pattern.compile(
+          "(?:, )?(?:(?:and|then|plus) )*(?:(half) )?(?:the same(?: amount)?|as much|that much) again");
+
+  private static final Map<String, Double> TIMES =
+      Map.of("double", 2.0, "twice", 2.0, "thrice", 3.0, "triple", 3.0, "treble", 3.0);
 
   private static final Pattern PER_EGG =
       Pattern.compile("(?:, )?(?:per|for (?:each|every)|to (?:each|every)) egg");
@@ -54,6 +77,7 @@ final class Times {
         times.before(mention);
         times.behind(mention);
         times.perEgg(mention);
+        times.halved(mention);
       }
     }
   }
@@ -74,13 +98,14 @@ final class Times {
   /** "3 times 100 g flour". */
   private void before(Mention mention) {
     int from = clause.elements.indexOf(mention.amount);
-    Matcher matcher = BEFORE.matcher(words(clause, Math.max(0, from - 3), from));
-    if (from > 0 && matcher.matches() && scale(mention, value(matcher.group(1)))) {
-      int number = from - 1;
-      while (number > 0 && !clause.low(number).startsWith(matcher.group(1))) {
-        number--;
+    for (int number = Math.max(0, from - 5); number < from; number++) {
+      Matcher said = BEFORE.matcher(words(clause, number, from));
+      boolean other = clause.low(number - 1).matches("(?:.* )?(?:other|the|each|second|first)");
+      if (!other && isOpen(number, from) && said.matches()) {
+        scale(mention, value(first(said)));
+        note(number, from);
+        return;
       }
-      note(number, from);
     }
   }
 
@@ -110,14 +135,42 @@ final class Times {
       return used < all && scale(mention, used / all);
     }
     Matcher times = BEHIND.matcher(words);
-    if (times.matches() && !mention.amount.isCount() && mention.notes.isEmpty()) {
-      Optional<String> number =
-          Optional.ofNullable(times.group(1))
-              .or(() -> Optional.ofNullable(times.group(2)))
-              .or(() -> Optional.ofNullable(times.group(3)));
-      return scale(mention, value(number.orElseThrow()));
+    if (times.matches() && mention.notes.isEmpty()) {
+      boolean counted = mention.amount.isCount() && times.group(2) == null; // "2 eggs x 3"
+      return !counted && scale(mention, value(first(times)));
+    }
+    Matcher again = AGAIN.matcher(words);
+    if (again.matches()) {
+      return scale(mention, again.group(1) == null ? 2 : 1.5);
+    }
+    Matcher divided = DIVIDED.matcher(words);
+    if (divided.matches()) {
+      return scale(mention, 1 / value(divided.group(1)));
     }
     return false;
+  }
+
+  /** "10 g butter, halved"; of fruit it is cut. */
+  private void halved(Mention mention) {
+    if (mention.notes.equals(", halved") && isPoured(mention) && scale(mention, 0.5)) {
+      mention.notes = "";
+    }
+  }
+
+  /** What nobody cuts in half. */
+  private static boolean isPoured(Mention mention) {
+    Role role = mention.known().map(Food::role).orElse(Role.ADD_IN);
+    return !mention.amount.isCount() && role != Role.ADD_IN && role != Role.FLAVOUR;
+  }
+
+  /** The group that says how often. */
+  private static String first(Matcher said) {
+    for (int i = 1; i <= said.groupCount(); i++) {
+      if (said.group(i) != null) {
+        return said.group(i);
+      }
+    }
+    throw new IllegalStateException("No number in “" + said.group() + "”.");
   }
 
   /** "50 g flour per egg": as many times as there are eggs. */
@@ -159,7 +212,7 @@ final class Times {
   }
 
   private static double value(String word) {
-    return NumberText.read(word);
+    return TIMES.containsKey(word) ? TIMES.get(word) : NumberText.read(word);
   }
 
   private boolean isEnd(int i) {

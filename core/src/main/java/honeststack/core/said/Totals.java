@@ -20,6 +20,7 @@ final class Totals {
         all.sure |= said.sure;
       }
       all.rounds = said.rounds.or(() -> all.rounds);
+      all.atOnce = said.atOnce.or(() -> all.atOnce);
       each |= clause.mentions.stream().anyMatch(mention -> mention.per == Per.EITHER);
       boolean other =
           said.either
@@ -34,6 +35,7 @@ final class Totals {
       }
     }
     all.complete();
+    all.fill();
     return all;
   }
 }

@@ -1,0 +1,80 @@
+package honeststack.core.said;
+
+import honeststack.core.line.NumberText;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How many fit in the pan: "4 at a time, 5 times", "five rounds of four", "4 per round". */
+final class AtOnce {
+  private static final Pattern BEHIND =
+      Pattern.compile(
+          "(?:(?:pancakes?|waffles?|pieces|of them) )?(?:at (?:a|one|the same) time|at once"
+              + "|(?:per|to (?:a|the|each)|in (?:a|each|every)|each|every) (?:round|batch|pan|go|ironful|load))\\b");
+
+  private static final Pattern ROUNDS_OF =
+      Pattern.compile("(?:.* )?(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons) of");
+
+  private static final Pattern IN_EACH = Pattern.compile("(?:in|for|to) each|each|apiece");
+
+  private static final Pattern TIMES =
+      Pattern.compile(
+          "(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
+
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:at a time|at once|time|batch|batches|rounds?|pan|pans|goe?s?|panfuls|irons|loads?)\\b");
+
+  private static final int WORDS = 4;
+
+  private final Clause clause;
+
+  private AtOnce(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    if (clause.elements.stream().noneMatch(e -> HINT.is(e.low()))) {
+      return;
+    }
+    AtOnce once = new AtOnce(clause);
+    for (int i = 0; i < clause.size() && clause.counts.atOnce.isEmpty(); i++) {
+      if (clause.isAmount(i) && clause.get(i).isCount() && !clause.isFood(i + 1)) {
+        once.at(i);
+      }
+    }
+    if (clause.counts.atOnce.isPresent()) {
+      once.times();
+    }
+  }
+
+  private void at(int i) {
+    boolean food = clause.isFood(i - 1) && !clause.isFood(i - 2);
+    boolean behind = !food && BEHIND.matcher(clause.words(i + 1, i + WORDS)).lookingAt();
+    boolean of = ROUNDS_OF.matcher(clause.words(i - 2, i)).matches();
+    boolean each =
+        IN_EACH.matcher(clause.words(i + 1, i + 3)).matches()
+            && clause
+                .words(0, i)
+                .matches(".*\\b(?:batches|rounds|panfuls|pans|goes|loads|irons)\\b.*");
+    if (behind || of || each) {
+      clause.counts.atOnce = Optional.of(BareCounts.range(clause.get(i)));
+      clause.get(i).part = Part.METHOD;
+    }
+  }
+
+  /** "… 5 times": no more of the batter. */
+  private void times() {
+    Matcher times = TIMES.matcher(clause.words(0, clause.size()));
+    if (times.find()) {
+      double rounds = NumberText.read(times.group("number"));
+      clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
+      for (int i = 0; i < clause.size(); i++) {
+        if (clause.low(i).equals(times.group("number")) && clause.low(i + 1).startsWith("times")
+            || clause.low(i).equals(times.group().strip())) {
+          clause.get(i).part = Part.METHOD;
+        }
+      }
+    }
+  }
+}
