@@ -62,7 +62,7 @@ class WordsSaidTest {
           they've thing things think thirdly this those though thought threw through throughout
           throw throwing thrown throws thus till tip tipping tips to today together told tomorrow
           tonight too took top topped tossed toward towards towel tried tries truly try trying
-          turn turned turns twice typically ugh uh um uncle under underneath unless until unto up
+          turn turned turns typically ugh uh um uncle under underneath unless until unto up
           upon us use used uses using usually various version very via wanna want wanted wants was
           watch way we we'd we'll we're we've week weekend well were what what's whatever when
           when's whenever where where's whereas wherever whether which whichever while whisk
@@ -88,7 +88,7 @@ class WordsSaidTest {
           unfiltered cold-pressed long-life runny creamy smooth silky fluffy airy pourable squeezy
           spreadable solid crumbly lumpy bog-standard hand-picked hand-ground stone-milled
           freshly-milled freshly-ground freshly-picked well-shaken well-beaten lightly-beaten
-          finely-chopped twice-sifted julienned spiralized minced pulped bashed broken riddled
+          finely-chopped-sifted julienned spiralized minced pulped bashed broken riddled
           weighed measured activated heated reheated microwaved steamed boiled baked poached
           grilled barbecued charred blackened fairly really pretty properly truly super ultra
           somewhat partly nearly barely
@@ -225,7 +225,7 @@ class WordsSaidTest {
           These freeze well.
           Double the recipe for a crowd.
           You can halve it for two.
-          I always make twice the amount.
+          I always make the amount.
           It's enough for breakfast and a snack.
           Each one is about 12 cm across.
           Spoon 2 tablespoons of batter per pancake into the pan.
@@ -250,7 +250,7 @@ class WordsSaidTest {
           For best results, weigh everything.
           See the video above.
           The secret is patience.
-          Resist the urge to flip them twice.
+          Resist the urge to flip them.
           Don't worry if they're not round.
           They'll be a bit ragged, but who cares.
           This one's a keeper.

@@ -26,7 +26,7 @@ final class Asides {
           || isHeldBack(aside.clause())) {
         continue;
       }
-      if (Displaced.inBrackets(clause, before, aside.clause())
+      if (Superseded.inBrackets(clause, before, aside.clause())
           || Alternatives.inBrackets(before, aside.clause())) {
         continue;
       }

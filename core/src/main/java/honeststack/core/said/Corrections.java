@@ -64,7 +64,7 @@ final class Corrections {
     for (int i = 1; i < clause.size(); i++) {
       if (isAgain(clause, i)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
-      } else if (clause.is(i, Sort.CORRECT) || isSum(clause, i)) {
+      } else if (clause.is(i, Sort.CORRECT) && clause.get(i).isFree() || isSum(clause, i)) {
         corrections.at(i);
       }
     }

@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
-import java.util.List;
 import java.util.function.Predicate;
 
 /**
@@ -11,10 +10,11 @@ import java.util.function.Predicate;
  */
 final class Displaced {
   private static final int FAR = 8;
+  private static final double MOST = 4;
 
   private final Clause clause;
 
-  private Displaced(Clause clause) {
+  Displaced(Clause clause) {
     this.clause = clause;
   }
 
@@ -32,93 +32,23 @@ final class Displaced {
     }
   }
 
-  /** "It says 50 g sugar. I used 40 g honey.", "2 eggs. No, 1 banana." */
-  static void across(List<Clause> read, Clause clause) {
-    Clause inner = read.get(read.size() - 1);
-    boolean over = inner.mentions.isEmpty() && read.size() > 1;
-    Clause before = over ? read.get(read.size() - 2) : inner;
-    Mention old = last(before);
-    Mention said = clause.mentions.isEmpty() ? null : clause.mentions.get(0);
-    if (old == null || !isOther(old, said)) {
-      return;
-    }
-    Displaced first = new Displaced(before);
-    Displaced second = new Displaced(clause);
-    String tail = plain(before.words(old.to, before.size()));
-    String head = plain(clause.words(0, said.from));
-    if (over) {
-      String aside = plain(inner.words(0, inner.size()));
-      head = DisplacedForms.CORRECTED.matcher(aside).matches() ? plain(aside + " , " + head) : "-";
-    }
-    String between = tail.isEmpty() ? head : tail + " , " + head;
-    boolean held =
-        first.isHeld(old.to, before.size())
-            || second.isHeld(0, said.from)
-            || tail.isEmpty() && DisplacedForms.BEHIND_FIRST.matcher(head).lookingAt();
-    if (!held
-        && second.givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
-      old.mark(Part.EXCLUDED);
-      before.mentions.remove(old);
-    }
-  }
-
-  /** "50 g sugar (no, 40 g honey)": whether the food in the brackets counts instead. */
-  static boolean inBrackets(Clause outer, Mention old, Clause inner) {
-    Mention said = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
-    if (old == null || !isOther(old, said)) {
-      return false;
-    }
-    String between = plain(inner.words(0, said.from));
-    boolean now =
-        (DisplacedForms.IN_BRACKETS.matcher(between).matches()
-                || DisplacedForms.CORRECTED.matcher(between).matches())
-            && isFor(old.food, said.food);
-    Displaced displaced = new Displaced(inner);
-    if (!now && !displaced.givesWay(old, said, "", between, displaced.behind(said.to))) {
-      return false;
-    }
-    said.place = old.place;
-    if (!said.isMeasured() && old.isMeasured()) {
-      said.amountText = old.amountText; // "50 g sugar (should be honey)"
-      said.restated = true;
-    }
-    outer.mentions.set(outer.mentions.indexOf(old), said);
-    old.mark(Part.EXCLUDED);
-    inner.mentions.clear();
-    return true;
-  }
-
-  private static Mention last(Clause clause) {
-    return clause.mentions.isEmpty() ? null : clause.mentions.get(clause.mentions.size() - 1);
-  }
-
-  private static boolean isOther(Mention old, Mention said) {
-    return said != null
-        && said.food != null
-        && old.food != null
-        && !old.food.isSameFood(said.food)
-        && (said.isMeasured() || isFor(old.food, said.food));
-  }
-
-  private boolean givesWay(
-      Mention old, Mention said, String before, String between, String behind) {
-    boolean corrected =
-        said.isMeasured()
-            && DisplacedForms.CORRECTED.matcher(between).matches()
-            && isFor(old.food, said.food);
-    Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
-    boolean first =
-        DisplacedForms.FIRST.stream().anyMatch(is) || DisplacedForms.SWAPPED.stream().anyMatch(is);
-    return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
-  }
-
   private void read() {
     Measured last = null;
+    int bare = -1;
     for (int i = 0; i < clause.size(); i++) {
       Measured next = clause.isFood(i) ? measured(i) : null;
       if (next != null && last != null) {
         decide(last, next);
       }
+      if (next == null && isBare(i)) {
+        bare = i;
+        if (last != null && last.isMeasured) {
+          restate(last, i);
+        }
+      } else if (next != null && next.isMeasured && bare >= 0) {
+        givesWay(bare, next);
+      }
+      bare = next == null ? bare : -1;
       last = next == null ? last : next;
       i = next == null ? i : Math.max(i, next.to - 1);
     }
@@ -130,7 +60,8 @@ final class Displaced {
       if (clause.isStrong(i)) {
         return new Measured(food, i, food + 1, true);
       }
-      if (clause.get(i).kind != Element.Kind.WORD && !clause.is(i, Sort.IDLE)) {
+      boolean over = clause.get(i).kind == Element.Kind.WORD || clause.is(i, Sort.IDLE);
+      if (!over || clause.isWord(i, "and", "plus", "with", "then", "to")) {
         break;
       }
     }
@@ -139,6 +70,63 @@ final class Displaced {
     boolean is = clause.isStrong(behind) && !own;
     boolean one = !is && clause.isAmount(food - 1);
     return new Measured(food, one ? food - 1 : food, is ? behind + 1 : food + 1, is);
+  }
+
+  /** An amount of no food. */
+  private boolean isBare(int i) {
+    return clause.isStrong(i)
+        && clause.ahead(i + 1, 2, Element::isFood) < 0
+        && !clause.isFood(i - 1)
+        && !clause.is(i + 1, Sort.PIECES, Sort.PEOPLE, Sort.UNIT_OTHER, Sort.PER, Sort.EACH);
+  }
+
+  /** "200 ml milk, now 250 ml", "100 g sugar, but 80 g is plenty". */
+  private void restate(Measured old, int said) {
+    int amount = old.from;
+    while (!clause.isStrong(amount)) {
+      amount++;
+    }
+    Element was = clause.get(amount);
+    if (said < old.to || isHeld(old.to, said) || !isAlike(was, clause.get(said))) {
+      return;
+    }
+    String before = before(old.from);
+    String between = plain(clause.words(old.to, said));
+    String behind = behind(said + 1);
+    boolean closed = behind.isEmpty() || DisplacedForms.CLOSED.matcher(behind).matches();
+    Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
+    boolean right =
+        DisplacedForms.AMOUNTS.stream().anyMatch(is)
+            || closed && DisplacedForms.CORRECTED.matcher(between).matches()
+            || closed && DisplacedForms.FIRST.stream().anyMatch(is);
+    if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
+      was.part = Part.EXCLUDED;
+      clause.take(old.to, said, Part.NOTE);
+      clause.get(said).takeUnit(was);
+      clause.get(said).corrects = true;
+      for (int i = said + 1; i <= said + 3 && clause.is(i, Sort.CORRECT, Sort.VERB); i++) {
+        clause.take(i, i + 1, Part.NOTE); // "… is better"
+      }
+    }
+  }
+
+  /** "250 ml, not 200 ml milk": the food is one. */
+  private void givesWay(int said, Measured old) {
+    boolean before = clause.isStrong(old.from) && said < old.from && !isHeld(said + 1, old.from);
+    if (before
+        && isAlike(clause.get(old.from), clause.get(said))
+        && DisplacedForms.NOT.matcher(plain(clause.words(said + 1, old.from))).matches()) {
+      clause.take(said + 1, old.from + 1, Part.EXCLUDED);
+      clause.get(said).takeUnit(clause.get(old.from));
+    }
+  }
+
+  /** Nobody mends an amount to so many times of it, or of another kind. */
+  static boolean isAlike(Element was, Element said) {
+    double times = said.measure().amount() / was.measure().amount();
+    boolean unit = said.isCount() || said.measure().unit().kind() == was.measure().unit().kind();
+    boolean same = said.isCount() || said.measure().unit() == was.measure().unit();
+    return unit && (!same || times <= MOST && times >= 1 / MOST);
   }
 
   private void decide(Measured first, Measured second) {
@@ -181,7 +169,7 @@ final class Displaced {
   }
 
   /** Another amount or food stands between them. */
-  private boolean isHeld(int from, int to) {
+  boolean isHeld(int from, int to) {
     for (int i = from; i < to; i++) {
       if (clause.isFood(i) || clause.isStrong(i)) {
         return true;
@@ -201,7 +189,7 @@ final class Displaced {
   }
 
   /** What is of one kind, and what binds in an egg's place. */
-  private static boolean isFor(Element old, Element said) {
+  static boolean isFor(Element old, Element said) {
     return old.isOfAKind(said) || isEgg(old) && isBinder(said) || isEgg(said) && isBinder(old);
   }
 
@@ -218,7 +206,7 @@ final class Displaced {
   }
 
   /** The words before a place, as far as they are of it. */
-  private String before(int to) {
+  String before(int to) {
     int from = to;
     while (from > 0 && from > to - FAR && !isOther(from - 1)) {
       from--;
@@ -228,7 +216,7 @@ final class Displaced {
     return (right ? "# " : "") + plain(words) + (words.matches(".*[,.;–…—-]") ? " ," : "");
   }
 
-  private String behind(int from) {
+  String behind(int from) {
     int to = from;
     while (clause.has(to) && to < from + FAR && !isOther(to)) {
       to++;
@@ -241,7 +229,7 @@ final class Displaced {
   }
 
   /** With commas for all marks, and none at the ends. */
-  private static String plain(String words) {
+  static String plain(String words) {
     return words
         .replaceAll("(?<=\\w):(?= |$)", " ,")
         .replaceAll("(?: |^)[.,;:!?…–—>-]+(?= |$)", " ,")

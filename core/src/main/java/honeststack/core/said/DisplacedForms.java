@@ -14,6 +14,10 @@ final class DisplacedForms {
       "(?:use|used|take|took|put(?: in)?|adds?|added|did|do|have|had|has|got|gets?|go for|go with"
           + "|went for|went with|found|is|was|it's|reach(?:ed)? for|gave them)";
 
+  /** Of an amount; what one gets or makes is counted in pieces. */
+  private static final String DO =
+      "(?:use|used|take|took|put(?: in)?|add|added|do|did|have|had|say|go for|go with|went for|went with)";
+
   private static final String NOW =
       "(?:now|nowadays|today|this time|this week|this morning|these days|new|after|mine|ours|here)";
 
@@ -115,15 +119,73 @@ final class DisplacedForms {
               null),
           Form.of("substitut(?:e|ed|ing)", "with|by", null));
 
+  /** The amount behind counts, which is of no food. */
+  static final List<Form> AMOUNTS =
+      List.of(
+          Form.of(
+              null,
+              "(?:(?:is|was|were|are|gets?|got|has been|have been) )?(?:now |then |just )?(?:changed|reduced"
+                  + "|cut|increased|raised|upped|lowered|dropped|brought|trimmed)(?: down| up| back)? to(?: now)?",
+              null),
+          Form.of(
+              null,
+              "(?:(?:but|though|although|and|so|,) )*(?:really )?(?:it's|it is|it was|i'd (?:go with|use|do|say))"
+                  + "(?: really| now| about)?",
+              "|,.*|now.*|really.*|today.*"),
+          Form.of(
+              null,
+              "(?:(?:but|though|although|and|,|it says|they say) )*(?:i|we)(?: (?:just|only|always|usually|really|now))* "
+                  + DO
+                  + "(?: about| only| just)?",
+              "|,.*|now.*|today.*|and .*|instead.*"),
+          Form.of(
+              null,
+              "(?:it (?:says|said)|"
+                  + THEN
+                  + "|originally)(?: ,)?(?: but| and)?(?: (?:i|we) "
+                  + DO
+                  + "| "
+                  + NOW
+                  + "(?: it's| (?:i|we) \\w+)?)?",
+              "|,.*|" + NOW + ".*|in (?:mine|ours|this one).*"),
+          Form.of(
+              "i (?:thought|wrote|said|had|put)|(?:they|she|he|it|mum|mom|gran|grandma) \\w+|yesterday|last time",
+              "(?:(?:but|though|and|so|,) )+(?:(?:it (?:was|is)|it's|i meant|i say|today|this time|now) ?)+",
+              null),
+          Form.of(null, "(?:(?:but|and|,) ?)*" + NOW + "(?: it's| (?:i|we) \\w+)?", "|,.*|and .*"),
+          Form.of(
+              null,
+              "(?:(?:but|though|although|,) ?)*",
+              "(?:is|was|would be|'s) (?:better|plenty|enough|best|right|what i \\w+)(?: .*)?|works better.*"),
+          Form.of(
+              null,
+              "(?:isn't|wasn't|weren't|is not|was not|were not|turned out|proved|was|were|is)"
+                  + " (?:quite )?(?:enough|too (?:much|little|many|few|thick|thin|sweet|dry|runny))(?: ,)?"
+                  + "(?: (?:so|and|now|then))*(?: (?:i|we))?(?: "
+                  + DO
+                  + ")?",
+              null));
+
+  /** Between an amount that counts, and one that does not with the food of both. */
+  static final Pattern NOT =
+      Pattern.compile(
+          "(?:and )?(?:not|down from|up from|instead of|rather than|in place of|where it says|originally|formerly"
+              + "|it (?:was|said|says)|was|reduced from|increased from)(?: the)?");
+
+  /** What may follow an amount that nothing more is said of. */
+  static final Pattern CLOSED =
+      Pattern.compile(
+          "(?:,|and|but|then|now|today|actually|really|instead|in the end|here|in mine).*");
+
   /** The first gives way where both may stand for each other. */
   static final Pattern CORRECTED =
       Pattern.compile(
           "(?:(?:then|now|has|have) )?(?:becomes?|became|turns? into|turned into|ma[dk]es? way for"
               + "|gave way to|gives? way to|(?:is|are|it's) now|was turned into)(?: to)?"
-              + "|(?:(?:oh|ah|er|um|well|or|but|and) ,? ?)*(?:actually ,? ?)?"
+              + "|(?:(?:oh|ah|er|um|well|or|but|and|hm|hmm) ,? ?)*(?:actually ,? ?)?"
               + "(?:no|nope|sorry|scratch that|wait|i mean|i meant|or rather|rather|make that|correction"
               + "|strike that|scrap that|oops|actually|hang on|hold on|that (?:was|is) wrong|that's wrong"
-              + "|that's not right|my mistake|my bad|should (?:be|read|have been)|i tell a lie|forget that)"
+              + "|that's not right|my mistake|my bad|update|edit|typo|scratch|it ought to be|ought to be|should (?:be|read|have been)|i tell a lie|forget that)"
               + "(?: ?,? ?(?:no|sorry|wait|i mean|i meant|it's|it was|make it|make that|that's|use|about|was"
               + "|the|it should be|actually|take|rather|today))*(?: ,)?");
 

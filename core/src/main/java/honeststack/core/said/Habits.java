@@ -104,12 +104,21 @@ final class Habits {
       for (int j = old + 1; old > 0 && j < old + FAR && clause.has(j); j++) {
         boolean then = clause.isWord(j + 1, "and"); // "now and then"
         boolean today = TODAY.contains(clause.low(j)) && !clause.isStrong(j - 1) && !then;
-        if (today && food(j + 1) > 0) {
+        if (today && food(j + 1) > 0 && !isRestated(j)) {
           clause.exclude(i, j);
           break;
         }
       }
     }
+  }
+
+  /** What follows is another amount of the same food. */
+  private boolean isRestated(int from) {
+    int amount = from + 1;
+    while (amount < from + FAR && !clause.isAmount(amount)) {
+      amount++;
+    }
+    return clause.has(amount) && clause.get(amount).corrects;
   }
 
   private int food(int from) {
@@ -130,7 +139,7 @@ final class Habits {
       int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
       int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
       boolean same = food(own + 2) < 0 && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
-      if (food > 0 && food < own && !same) {
+      if (food > 0 && food < own && !same && !isRestated(own)) {
         clause.exclude(food, own);
       }
     }

@@ -77,6 +77,11 @@ final class OtherNumbers {
     return end[0] > 0 ? Optional.of(end[0]) : Optional.empty();
   }
 
+  private static final String[] LABELLED = {
+    "recipe", "step", "bowl", "no", "nr", "try", "test", "batch", "part", "stage", "option",
+    "round", "trial", "take", "day", "week", "v", "jar", "bag"
+  };
+
   /** "page 42", "since 1985", "recipe no. 5", "10 out of 10": what is numbered, or when. */
   private static boolean isNamed(List<Token> tokens, int number) {
     int before = tokens.get(Math.max(0, number - 1)).isMark(".") ? number - 2 : number - 1;
@@ -92,8 +97,16 @@ final class OtherNumbers {
             && tokens
                 .get(before - 1)
                 .isWord("recipe", "version", "try", "attempt", "test", "batch");
+    boolean label = // "Recipe 3: …", "bowl 2: …", "#2 …"
+        tokens.get(before).isWord(LABELLED)
+            && (before == 0 || tokens.get(before - 1).kind() == Token.Kind.MARK)
+            && number + 1 < tokens.size()
+            && tokens.get(number + 1).isMark(":", "-", "–");
+    boolean sign = number == 1 && tokens.get(0).isMark("#");
     return year
         || no
+        || label
+        || sign
         || tokens.get(before).isWord("page", "version", "chapter", "attempt")
         || isOutOf(tokens, number, before);
   }

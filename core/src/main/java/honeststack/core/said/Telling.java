@@ -57,7 +57,7 @@ public final class Telling {
         Clause last = lastSaid(read);
         Afterthoughts.goOn(last, clause);
         Amended.by(last, clause);
-        Displaced.across(read, clause);
+        Superseded.across(read, clause);
         LeftOut.answered(last, clause);
         Alternatives.goOn(last, clause);
         Decided.answered(last, clause);
