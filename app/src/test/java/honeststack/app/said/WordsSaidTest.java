@@ -88,7 +88,7 @@ class WordsSaidTest {
           unfiltered cold-pressed long-life runny creamy smooth silky fluffy airy pourable squeezy
           spreadable solid crumbly lumpy bog-standard hand-picked hand-ground stone-milled
           freshly-milled freshly-ground freshly-picked well-shaken well-beaten lightly-beaten
-          finely-chopped-sifted julienned spiralized minced pulped bashed broken riddled
+          finely-chopped twice-sifted julienned spiralized minced pulped bashed broken riddled
           weighed measured activated heated reheated microwaved steamed boiled baked poached
           grilled barbecued charred blackened fairly really pretty properly truly super ultra
           somewhat partly nearly barely
@@ -225,7 +225,7 @@ class WordsSaidTest {
           These freeze well.
           Double the recipe for a crowd.
           You can halve it for two.
-          I always make the amount.
+          I always make twice the amount.
           It's enough for breakfast and a snack.
           Each one is about 12 cm across.
           Spoon 2 tablespoons of batter per pancake into the pan.
@@ -250,7 +250,7 @@ class WordsSaidTest {
           For best results, weigh everything.
           See the video above.
           The secret is patience.
-          Resist the urge to flip them.
+          Resist the urge to flip them twice.
           Don't worry if they're not round.
           They'll be a bit ragged, but who cares.
           This one's a keeper.

@@ -159,8 +159,8 @@ final class Apiece {
     boolean counted = // "8 waffles with 10 g jam each"
         clause.mentions.size() == 1
             && (clause.counts.pieces.isPresent() || clause.counts.serves.isPresent());
-    boolean fat = alone && role(mention) == Role.FAT && isOil(mention);
-    boolean egg = role(mention) == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
+    boolean fat = alone && mention.role() == Role.FAT && isOil(mention);
+    boolean egg = mention.role() == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
     return (placed || with || counted || fat || egg || isSpooned(mention)) && !isShared(mention);
   }
 
@@ -170,10 +170,6 @@ final class Apiece {
         && (SPOONED.contains(mention.amount.measure().unit())
             || mention.amount.low().contains("sprig")
             || Places.isSpooned(mention.foodText));
-  }
-
-  private static Role role(Mention mention) {
-    return mention.known().map(Food::role).orElse(Role.ADD_IN);
   }
 
   /** Nothing else is poured for each. */
@@ -217,7 +213,7 @@ final class Apiece {
     }
     mention.perPieces = PerCue.isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
-    Role role = role(mention);
+    Role role = mention.role();
     boolean batter = role == Role.EGG || role == Role.FLOUR || role == Role.LEAVENING;
     if (batter && mention.per != Per.PIECE && isOnlyPerHead(mention)) {
       mention.per = Per.EATER;

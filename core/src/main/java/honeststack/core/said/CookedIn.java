@@ -28,13 +28,13 @@ final class CookedIn {
     boolean measured =
         mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
             || mention.amountText.contains("spray");
-    return measured && (Places.role(mention) == Role.FAT || mention.foodText.equals("oil"));
+    return measured && (mention.role() == Role.FAT || mention.foodText.equals("oil"));
   }
 
   /** "I cook three little ones in 1 tsp coconut oil". */
   private void at(Mention mention) {
     int in = mention.from - 1;
-    boolean fat = Places.role(mention) == Role.FAT && mention.amount != null && !mention.placed;
+    boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
     boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
     if (poured && fat) {
       pan(mention);

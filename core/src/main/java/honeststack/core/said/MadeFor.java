@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.List;
@@ -81,7 +80,7 @@ final class MadeFor {
   private static void before(Clause clause, Worded worded, int cue) {
     for (int i = clause.mentions.size() - 1; i >= 0; i--) {
       Mention mention = clause.mentions.get(i);
-      Role role = mention.known().map(Food::role).orElse(Role.ADD_IN);
+      Role role = mention.role();
       if (role == Role.FLOUR || role == Role.EGG || role == Role.LEAVENING) {
         return;
       }

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +59,11 @@ final class Mention {
   /** Empty where its name is not known, or means a kind of food. */
   Optional<Food> known() {
     return food == null ? Optional.empty() : food.food.map(Foods.Named::food);
+  }
+
+  /** What it does in a batter; of what is not known it is added. */
+  Role role() {
+    return known().map(Food::role).orElse(Role.ADD_IN);
   }
 
   /** Takes its amount and its food for something. */

@@ -128,7 +128,7 @@ final class Places {
   /** "10 g butter, for the pan, 2 eggs", "10 g butter, pan": of what stands right before it. */
   private boolean isBetweenCommas(Mention before, int i) {
     boolean fits =
-        clause.is(i, Sort.PAN, Sort.PAN_NEXT) ? role(before) == Role.FAT : !isBatter(before);
+        clause.is(i, Sort.PAN, Sort.PAN_NEXT) ? before.role() == Role.FAT : !isBatter(before);
     return fits
         && before.isMeasured()
         && clause.isMark(i - 1, ",", "-", "–")
@@ -215,7 +215,7 @@ final class Places {
       if (mention.from > i && place == Place.PLATE && clause.is(mention.to, Sort.BOWL)) {
         return; // "scatter 100 g berries into the batter, then …"
       }
-      boolean sprayed = !clause.get(i).isWord("spray") || role(mention) == Role.FAT;
+      boolean sprayed = !clause.get(i).isWord("spray") || mention.role() == Role.FAT;
       if (mention.from > i && !mention.placed && sprayed) {
         mention.place = place;
       }
@@ -235,7 +235,7 @@ final class Places {
       return;
     }
     if (cue.isWord("spray") || cue.text().startsWith("per ") && place == Place.PAN) {
-      if (role(last) != Role.FAT) {
+      if (last.role() != Role.FAT) {
         return;
       }
     }
@@ -262,7 +262,7 @@ final class Places {
     boolean warmed =
         cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || TRAY.is(cue.low());
     boolean sauce = mention.place == Place.PLATE;
-    return cue.is(Sort.PAN) && warmed && (sauce || role(mention) != Role.FAT);
+    return cue.is(Sort.PAN) && warmed && (sauce || mention.role() != Role.FAT);
   }
 
   private static void set(Mention mention, Place place) {
@@ -290,13 +290,13 @@ final class Places {
         return false;
       }
     }
-    boolean served = with && !comma && role(mention) == Role.LIQUID;
+    boolean served = with && !comma && mention.role() == Role.LIQUID;
     boolean batter = isBatter(mention) && !isBatter(next) && !served;
     return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
   }
 
   private static boolean isBatter(Mention mention) {
-    Role role = role(mention);
+    Role role = mention.role();
     return role == Role.FLOUR
         || role == Role.EGG
         || role == Role.LEAVENING
@@ -310,11 +310,5 @@ final class Places {
 
   private static boolean isPoured(Food food) {
     return food.liquid() && !SPOONED.matcher(food.name()).find();
-  }
-
-  static Role role(Mention mention) {
-    return mention.food == null || mention.food.food.isEmpty()
-        ? Role.ADD_IN
-        : mention.food.food.get().food().role();
   }
 }

@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.NumberText;
 import java.util.List;
@@ -152,14 +151,15 @@ final class Times {
 
   /** "10 g butter, halved"; of fruit it is cut. */
   private void halved(Mention mention) {
-    if (mention.notes.equals(", halved") && isPoured(mention) && scale(mention, 0.5)) {
+    boolean own = clause.batch.isEmpty(); // "…, halved as we are two"
+    if (own && mention.notes.equals(", halved") && isPoured(mention) && scale(mention, 0.5)) {
       mention.notes = "";
     }
   }
 
   /** What nobody cuts in half. */
   private static boolean isPoured(Mention mention) {
-    Role role = mention.known().map(Food::role).orElse(Role.ADD_IN);
+    Role role = mention.role();
     return !mention.amount.isCount() && role != Role.ADD_IN && role != Role.FLAVOUR;
   }
 
