@@ -65,7 +65,9 @@ final class ClauseReader {
     Enough.in(clause);
     Under.in(clause);
     Worth.in(clause);
+    TwiceNegated.in(clause);
     Displaced.in(clause);
+    Dismissed.in(clause);
     Retracted.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);

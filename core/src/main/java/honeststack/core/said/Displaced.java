@@ -19,7 +19,7 @@ final class Displaced {
   }
 
   /** A food with the amount beside it, if there is one; elements from one to before another. */
-  private record Measured(int food, int from, int to, boolean isMeasured) {
+  record Measured(int food, int from, int to, boolean isMeasured) {
     /** The name alone, so that its amount is the next one's. */
     Measured bare() {
       return new Measured(food, food, food + 1, false);
@@ -55,7 +55,7 @@ final class Displaced {
   }
 
   /** "40 g honey", "40 g of runny honey", "honey 40 g", "the honey". */
-  private Measured measured(int food) {
+  Measured measured(int food) {
     for (int i = food - 1; i >= Math.max(0, food - 3); i--) {
       if (clause.isStrong(i)) {
         return new Measured(food, i, food + 1, true);

@@ -50,7 +50,7 @@ final class DisplacedForms {
       List.of(
           Form.of(
               null,
-              "(?:(?:is|was|were|are|gets?|got|has been|have been) )?(?:now |then |just )?"
+              "(?:(?:is|was|were|are|gets?|got|has been|have been) )?(?:now |then |just |since )?"
                   + "(?:(?:replaced|swapped|exchanged|changed|switched|traded)(?: out)? (?:by|with|for|to|into)"
                   + "|(?:substituted|subbed)(?: out)? (?:by|with))",
               null),
@@ -59,7 +59,8 @@ final class DisplacedForms {
                   + "|remove|removed|take out|took out|leave off|scrap|forget|without",
               "(?:(?:and|but|,|then) )+(?:(?:just|rather) )?(?:" + I + " )?" + USE + "(?: just)?",
               null),
-          Form.of("no|not|never|without|forget|had no|have no", "but(?: with)?", null),
+          Form.of("(?:(?:moved|went|switched|gone|changed) )?from", "(?:over )?to", null),
+          Form.of("no|not|never|without|forget|had no|have no|no longer", "but(?: with)?", null),
           Form.of("no|not|never|without|forget|had no|have no", "(?:but )?", "instead"),
           Form.of(
               "had no|have no|(?:all |clean )?out of|no|hadn't|didn't have(?: any)?|haven't got|wanted"
@@ -117,6 +118,7 @@ final class DisplacedForms {
                   + USE
                   + ")",
               null),
+          Form.of("turn(?:ed|ing)?|make|made", "into", null),
           Form.of("substitut(?:e|ed|ing)", "with|by", null));
 
   /** The amount behind counts, which is of no food. */
@@ -182,7 +184,7 @@ final class DisplacedForms {
       Pattern.compile(
           "(?:(?:then|now|has|have) )?(?:becomes?|became|turns? into|turned into|ma[dk]es? way for"
               + "|gave way to|gives? way to|(?:is|are|it's) now|was turned into)(?: to)?"
-              + "|(?:(?:oh|ah|er|um|well|or|but|and|hm|hmm) ,? ?)*(?:actually ,? ?)?"
+              + "|(?!(?:but|and|so) no$)(?:(?:oh|ah|er|um|well|or|but|and|hm|hmm) ,? ?)*(?:actually ,? ?)?"
               + "(?:no|nope|sorry|scratch that|wait|i mean|i meant|or rather|rather|make that|correction"
               + "|strike that|scrap that|oops|actually|hang on|hold on|that (?:was|is) wrong|that's wrong"
               + "|that's not right|my mistake|my bad|update|edit|typo|scratch|it ought to be|ought to be|should (?:be|read|have been)|i tell a lie|forget that)"
@@ -198,7 +200,8 @@ final class DisplacedForms {
   /** In brackets behind the first. */
   static final Pattern IN_BRACKETS =
       Pattern.compile(
-          "(?:but )?(?:now|today|this time|i (?:use|used|take|took|put)|we (?:use|used)|mine has|corrected)");
+          "(?:but )?(?:now|today|this time|i (?:use|used|take|took|put|had only)|we (?:use|used)|mine(?: has)?|ours|corrected"
+              + "|(?:in )?(?:my|our) version|here|=|→|replaced (?:by|with)|swapped for|changed to)");
 
   /** The second gives way. */
   static final List<Form> SECOND =

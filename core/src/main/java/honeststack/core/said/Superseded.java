@@ -36,7 +36,10 @@ final class Superseded {
         first.isHeld(old.to, before.size())
             || second.isHeld(0, said.from)
             || tail.isEmpty() && DisplacedForms.BEHIND_FIRST.matcher(head).lookingAt();
-    if (!held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
+    boolean alike = old.isMeasured() && said.isMeasured() && Dismissed.isFor(old.food, said.food);
+    boolean waved = alike && Dismissed.isAt(before, Math.max(0, old.from)); // "almost said …"
+    if (!held && waved
+        || !held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
     }
@@ -74,6 +77,20 @@ final class Superseded {
     Mention said = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
     if (old == null || !isOther(old, said)) {
       return false;
+    }
+    if (old.isMeasured()
+        && Displaced.isFor(old.food, said.food)
+        && Dismissed.isAt(inner, said.from)) {
+      said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
+      inner.mentions.clear();
+      return true;
+    }
+    if (old.isMeasured()
+        && Dismissed.isFor(old.food, said.food)
+        && Dismissed.isAt(inner, Math.max(0, said.from))) {
+      said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
+      inner.mentions.clear();
+      return true;
     }
     String between = Displaced.plain(inner.words(0, said.from));
     boolean now =
@@ -115,7 +132,9 @@ final class Superseded {
             && Displaced.isFor(old.food, said.food);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean first =
-        DisplacedForms.FIRST.stream().anyMatch(is) || DisplacedForms.SWAPPED.stream().anyMatch(is);
+        DisplacedForms.FIRST.stream().anyMatch(is)
+            || DisplacedForms.SWAPPED.stream().anyMatch(is)
+            || Dismissed.isInstead(between) && Dismissed.isFor(old.food, said.food);
     return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
   }
 }

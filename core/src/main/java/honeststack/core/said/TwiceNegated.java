@@ -1,0 +1,31 @@
+package honeststack.core.said;
+
+import java.util.regex.Pattern;
+
+/** "Don't skip the salt", "never without cinnamon", "nothing without butter": then it is in it. */
+final class TwiceNegated {
+  private static final int FAR = 3;
+
+  private static final Remembered LEFT_OUT =
+      Remembered.whole(
+          "(?:skip|forget|leave out|leaving out|omit|drop|without|do without|go without|scrap|miss|miss out|ditch|lose"
+              + "|hold|skimp on)(?: the| any| all the| of the)?");
+
+  private static final Pattern NOT =
+      Pattern.compile(
+          "(?:.* )?(?:don't|do not|dont|never|nothing|couldn't|could not|can't|cannot|wouldn't|mustn't|must not|not"
+              + "|nobody should|no one should)(?: (?:ever|do|be|to|you|go|it|the same|complete|quite|right))*");
+
+  private TwiceNegated() {}
+
+  /** Before anything is left out. */
+  static void in(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean cue = clause.is(i, Sort.EXCLUDE) && LEFT_OUT.is(clause.low(i));
+      if (cue && NOT.matcher(clause.words(i - FAR, i)).matches()) {
+        clause.take(i, i + 1, Part.NOTE);
+        clause.take(Math.max(0, i - FAR), i, Part.NOTE, e -> e.is(Sort.EXCLUDE));
+      }
+    }
+  }
+}
