@@ -19,6 +19,11 @@ final class Dismissed {
           "scrap|cancel|delete|cross out|crossed out|strike out|omit|ditch|ditched|no longer|couldn't (?:find|get)"
               + "|could not (?:find|get)|gave up|given up|gone (?:is|are)|no need for|don't need|no more");
 
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:scrap|cancel|delete|cross|strike|omit|ditch|ditched|longer|couldn't|could|gave|given|gone|need"
+              + "|more)\\b");
+
   /** Before a food where another stands in for it. */
   private static final Pattern BEFORE =
       Pattern.compile(
@@ -108,10 +113,11 @@ final class Dismissed {
         all.add(words.measured(i));
       }
     }
+    boolean hinted = clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
     for (int i = 0; i < all.size(); i++) {
       Displaced.Measured one = all.get(i);
       Displaced.Measured other = other(all, i);
-      String before = words.before(one.from());
+      String before = hinted ? words.before(one.from()) : "";
       boolean gone = one.isMeasured() && isGone(before) && SURE.matcher(before).matches();
       if (gone || other != null && isGone(one, other) && !isGone(other, one)) {
         take(one);

@@ -12,6 +12,10 @@ final class Displaced {
   private static final int FAR = 8;
   private static final double MOST = 4;
 
+  private static final String[] MARKS = {
+    ".", ",", ";", ":", "!", "?", "…", "–", "—", "-", ">", "->"
+  };
+
   private final Clause clause;
 
   Displaced(Clause clause) {
@@ -33,6 +37,9 @@ final class Displaced {
   }
 
   private void read() {
+    if (clause.elements.stream().noneMatch(Displaced::isWord)) {
+      return; // "200 g flour, 2 eggs, 300 ml milk"
+    }
     Measured last = null;
     int bare = -1;
     for (int i = 0; i < clause.size(); i++) {
@@ -52,6 +59,12 @@ final class Displaced {
       last = next == null ? last : next;
       i = next == null ? i : Math.max(i, next.to - 1);
     }
+  }
+
+  /** Says more than that one goes with the other. */
+  private static boolean isWord(Element element) {
+    boolean said = element.kind == Element.Kind.WORD || element.kind == Element.Kind.PHRASE;
+    return said && !element.isWord("and", "of", "the", "with", "plus", "add", "mix");
   }
 
   /** "40 g honey", "40 g of runny honey", "honey 40 g", "the honey". */
@@ -91,7 +104,7 @@ final class Displaced {
       return;
     }
     String before = before(old.from);
-    String between = plain(clause.words(old.to, said));
+    String between = plain(old.to, said);
     String behind = behind(said + 1);
     boolean closed = behind.isEmpty() || DisplacedForms.CLOSED.matcher(behind).matches();
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
@@ -115,7 +128,7 @@ final class Displaced {
     boolean before = clause.isStrong(old.from) && said < old.from && !isHeld(said + 1, old.from);
     if (before
         && isAlike(clause.get(old.from), clause.get(said))
-        && DisplacedForms.NOT.matcher(plain(clause.words(said + 1, old.from))).matches()) {
+        && DisplacedForms.NOT.matcher(plain(said + 1, old.from)).matches()) {
       clause.take(said + 1, old.from + 1, Part.EXCLUDED);
       clause.get(said).takeUnit(clause.get(old.from));
     }
@@ -138,7 +151,7 @@ final class Displaced {
     }
     String before = before(first.from);
     boolean apart = clause.has(first.to) && clause.get(first.to).kind == Element.Kind.MARK;
-    String between = plain(clause.words(first.to, second.from));
+    String between = plain(first.to, second.from);
     String behind = behind(second.to);
     if (DisplacedForms.MORE.matcher(behind).matches()) {
       return;
@@ -211,9 +224,9 @@ final class Displaced {
     while (from > 0 && from > to - FAR && !isOther(from - 1)) {
       from--;
     }
-    String words = clause.words(from, to);
     boolean right = from > 0 && isOther(from - 1);
-    return (right ? "# " : "") + plain(words) + (words.matches(".*[,.;–…—-]") ? " ," : "");
+    boolean comma = to > from && to <= clause.size() && isComma(clause.get(to - 1));
+    return (right ? "# " : "") + plain(from, to) + (comma ? " ," : "");
   }
 
   String behind(int from) {
@@ -221,20 +234,32 @@ final class Displaced {
     while (clause.has(to) && to < from + FAR && !isOther(to)) {
       to++;
     }
-    return plain(clause.words(from, to));
+    return plain(from, to);
   }
 
   private boolean isOther(int i) {
     return clause.isFood(i) || clause.isStrong(i);
   }
 
-  /** With commas for all marks, and none at the ends. */
-  static String plain(String words) {
-    return words
-        .replaceAll("(?<=\\w):(?= |$)", " ,")
-        .replaceAll("(?: |^)[.,;:!?…–—>-]+(?= |$)", " ,")
-        .replaceAll("(?:,\\s*)+", ", ")
-        .replaceAll("^[ ,]+|[ ,]+$", "")
-        .replaceAll("\\s+", " ");
+  /** Its words, with commas for all marks, and none at the ends. */
+  String plain(int from, int to) {
+    StringBuilder said = new StringBuilder();
+    boolean comma = false;
+    for (int i = Math.max(0, from); i < Math.min(to, clause.size()); i++) {
+      String word = clause.low(i);
+      boolean colon = word.length() > 1 && word.endsWith(":");
+      if (isComma(clause.get(i))) {
+        comma = true;
+        continue;
+      }
+      said.append(said.isEmpty() ? "" : comma ? " , " : " ");
+      said.append(colon ? word.substring(0, word.length() - 1) : word);
+      comma = colon;
+    }
+    return said.toString();
+  }
+
+  private static boolean isComma(Element element) {
+    return element.isMark(MARKS);
   }
 }

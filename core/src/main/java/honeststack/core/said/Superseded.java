@@ -22,16 +22,13 @@ final class Superseded {
     }
     Displaced first = new Displaced(before);
     Displaced second = new Displaced(clause);
-    String tail = Displaced.plain(before.words(old.to, before.size()));
-    String head = Displaced.plain(clause.words(0, said.from));
+    String tail = first.plain(old.to, before.size());
+    String head = second.plain(0, said.from);
     if (over) {
-      String aside = Displaced.plain(inner.words(0, inner.size()));
-      head =
-          DisplacedForms.CORRECTED.matcher(aside).matches()
-              ? Displaced.plain(aside + " , " + head)
-              : "-";
+      String aside = new Displaced(inner).plain(0, inner.size());
+      head = DisplacedForms.CORRECTED.matcher(aside).matches() ? join(aside, head) : "-";
     }
-    String between = tail.isEmpty() ? head : tail + " , " + head;
+    String between = join(tail, head);
     boolean held =
         first.isHeld(old.to, before.size())
             || second.isHeld(0, said.from)
@@ -59,7 +56,7 @@ final class Superseded {
     if (!open || !Displaced.isAlike(old.amount, right)) {
       return;
     }
-    String between = Displaced.plain(clause.words(0, said));
+    String between = new Displaced(clause).plain(0, said);
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
         DisplacedForms.CORRECTED.matcher(between).matches()
@@ -92,7 +89,7 @@ final class Superseded {
       inner.mentions.clear();
       return true;
     }
-    String between = Displaced.plain(inner.words(0, said.from));
+    String between = new Displaced(inner).plain(0, said.from);
     boolean now =
         (DisplacedForms.IN_BRACKETS.matcher(between).matches()
                 || DisplacedForms.CORRECTED.matcher(between).matches())
@@ -110,6 +107,10 @@ final class Superseded {
     old.mark(Part.EXCLUDED);
     inner.mentions.clear();
     return true;
+  }
+
+  private static String join(String first, String second) {
+    return first + (first.isEmpty() || second.isEmpty() ? "" : " , ") + second;
   }
 
   private static Mention last(Clause clause) {
