@@ -51,26 +51,13 @@ final class ClauseReader {
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
     rendered.in(clause);
-    Allergens.in(clause);
-    Titles.in(clause);
-    AtOnce.in(clause);
-    Batches.in(clause);
-    HalfOf.in(clause);
-    Splits.in(clause);
-    Grown.in(clause);
-    Portioned.in(clause);
-    other(clause);
-    Arrows.in(clause);
-    Weighed.in(clause);
-    Enough.in(clause);
-    Under.in(clause);
-    Worth.in(clause);
-    TwiceNegated.in(clause);
-    Displaced.in(clause);
-    Dismissed.in(clause);
-    Retracted.in(clause);
-    Corrections.in(clause);
-    Reconsidered.in(clause);
+    boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
+    if (listed && asides.isEmpty()) {
+      Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
+      other(clause);
+    } else {
+      told(clause);
+    }
     ForEach each = ForEach.in(clause);
     Exclusions.in(clause);
     Naming naming = new Naming(clause);
@@ -93,6 +80,37 @@ final class ClauseReader {
     Decided.in(clause);
     Apiece.in(clause);
     return clause;
+  }
+
+  private static boolean isListed(Element element) {
+    return element.isAmount()
+        || element.isFood()
+        || element.isMark(",", ".", ";")
+        || element.isWord("of", "and", "the");
+  }
+
+  /** What words say of amounts and foods before they are paired. */
+  private static void told(Clause clause) {
+    Allergens.in(clause);
+    Titles.in(clause);
+    AtOnce.in(clause);
+    Batches.in(clause);
+    HalfOf.in(clause);
+    Splits.in(clause);
+    Grown.in(clause);
+    Portioned.in(clause);
+    other(clause);
+    Arrows.in(clause);
+    Weighed.in(clause);
+    Enough.in(clause);
+    Under.in(clause);
+    Worth.in(clause);
+    TwiceNegated.in(clause);
+    Displaced.in(clause);
+    Dismissed.in(clause);
+    Retracted.in(clause);
+    Corrections.in(clause);
+    Reconsidered.in(clause);
   }
 
   private static Set<Integer> walls(List<Clause.Aside> asides) {

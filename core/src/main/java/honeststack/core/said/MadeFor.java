@@ -19,6 +19,13 @@ final class MadeFor {
   private static final String WHAT =
       "(?:[a-z-]+ ){0,2}?(?:" + MADE + "|syrup|jam|caramel|custard|cream cheese spread)";
 
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:"
+              + MADE
+              + "|syrup|jam|caramel|custard|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
+              + "|trickle|tip)");
+
   /** What stands behind it is for it. */
   private static final List<Pattern> BEHIND =
       List.of(
@@ -51,7 +58,10 @@ final class MadeFor {
   private MadeFor() {}
 
   static void in(Clause clause) {
-    if (clause.mentions.isEmpty() || clause.elements.stream().anyMatch(MadeFor::isSwap)) {
+    boolean hinted = clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
+    if (!hinted
+        || clause.mentions.isEmpty()
+        || clause.elements.stream().anyMatch(MadeFor::isSwap)) {
       return;
     }
     Worded worded = Worded.of(clause);

@@ -20,6 +20,11 @@ final class Superseded {
     if (old == null || !isOther(old, said)) {
       return;
     }
+    boolean bare =
+        said.from <= 0 && old.to >= before.size() - 1 && !before.isWord(old.from - 1, "no", "not");
+    if (bare && old.from <= 0 && clause.size() <= said.to + 1) {
+      return; // "200 g flour. 2 eggs."
+    }
     Displaced first = new Displaced(before);
     Displaced second = new Displaced(clause);
     String tail = first.plain(old.to, before.size());

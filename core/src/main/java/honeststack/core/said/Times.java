@@ -47,6 +47,10 @@ final class Times {
               + "|(twice|thrice|double|triple|treble|half|a quarter|a third))(?: the)?"
               + "|(?:only|just) (half|a quarter|a third|two thirds) (?:of )?(?:the|this|that|my)");
 
+  private static final Remembered RIGHT_BEFORE =
+      Remembered.whole(
+          "(?:.* )?(?:times|x|×|of|the|twice|thrice|double|triple|treble|half|quarter|third|this|that|my)");
+
   /** Shares of what was said, and more of it. */
   private static final Pattern DIVIDED =
       Pattern.compile("(?:, )?(?:divided by|÷|/) (\\d{1,2}|two|three|four|five|six)");
@@ -97,6 +101,9 @@ final class Times {
   /** "3 times 100 g flour". */
   private void before(Mention mention) {
     int from = clause.elements.indexOf(mention.amount);
+    if (!RIGHT_BEFORE.is(clause.low(from - 1))) {
+      return;
+    }
     for (int number = Math.max(0, from - 5); number < from; number++) {
       Matcher said = BEFORE.matcher(words(clause, number, from));
       boolean other = clause.low(number - 1).matches("(?:.* )?(?:other|the|each|second|first)");
