@@ -49,6 +49,11 @@ public final class UnitWords {
           "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's",
           "bottle", "eating", "salt", "mustard", "serving");
 
+  /** A small spoon is a teaspoon, a large one a tablespoon; common practice. */
+  private static final String[] SMALL = {"small", "little", "tiny"};
+
+  private static final String[] LARGE = {"large", "big"};
+
   private static final Set<String> SECOND =
       Set.of(
           "spoon",
@@ -138,6 +143,16 @@ public final class UnitWords {
     if (second) {
       Unit two = UNITS.get(word.low().replace("'s", "") + tokens.get(i + 1).low());
       return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
+    }
+    boolean sized =
+        i + 1 < tokens.size()
+            && tokens.get(i + 1).low().startsWith("spoon")
+            && SECOND.contains(tokens.get(i + 1).low());
+    if (sized && word.isWord(SMALL)) {
+      return Optional.of(new Found(Unit.TEASPOON, i + 2));
+    }
+    if (sized && word.isWord(LARGE)) {
+      return Optional.of(new Found(Unit.TABLESPOON, i + 2));
     }
     boolean french =
         word.isWord("c", "cs", "cuillère", "cuillères", "cuillere", "cuilleres", "cuil")

@@ -188,6 +188,8 @@ final class ClauseReader {
         }
       } else if (clause.isFood(i) && clause.is(i + 1, Sort.BATTER) && clause.isWord(i - 1, "the")) {
         element.part = Part.METHOD; // "stir into the oat mixture"
+      } else if (isOnlySome(clause, i)) {
+        clause.take(i, i + 4, Part.UNKNOWN, e -> e.isAmount() || e.isFood());
       } else if (Further.isPart(clause, i)) {
         element.part = Part.METHOD;
       } else if (PerCue.isOfSoMany(clause, i)) {
@@ -203,6 +205,14 @@ final class ClauseReader {
         }
       }
     }
+  }
+
+  /** "all the whites but only two of the yolks": of eggs told before. */
+  private static boolean isOnlySome(Clause clause, int i) {
+    return clause.isStrong(i)
+        && clause.isWord(i - 1, "only")
+        && clause.words(i + 1, i + 3).equals("of the")
+        && clause.isWord(i + 3, "yolks", "whites", "yolk", "white");
   }
 
   private void link(Clause clause, Choices choices, Naming naming, List<Mention> mentions) {

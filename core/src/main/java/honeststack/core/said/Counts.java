@@ -242,7 +242,10 @@ final class Counts {
     }
     int other = clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
     boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
-    if (people && clause.get(other).isCount() && clause.is(noun(other + 1), Sort.PEOPLE)) {
+    boolean ones =
+        clause.words(other + 1, other + 3).matches("(?:\\w+ )?ones"); // "or 4 polite ones"
+    boolean heads = ones || clause.is(noun(other + 1), Sort.PEOPLE);
+    if (people && clause.get(other).isCount() && heads) {
       Told.Count one = counted.serves.orElseThrow();
       Told.Count two = BareCounts.range(clause.get(other));
       counted.serves =

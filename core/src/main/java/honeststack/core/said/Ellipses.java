@@ -230,18 +230,26 @@ final class Ellipses {
     int behind = elements.get(behindJoint).to;
     boolean compound = behind - elements.get(behindJoint).from > 1;
     String head = next.get(behind - 1).low();
-    Element before = elements.get(joint - 1);
-    String word = before.low();
-    boolean one = before.to == before.from + 1;
-    if (!compound || !one || !HEADS.contains(head) || !isOpen(before, word)) {
+    if (!compound || !HEADS.contains(head)) {
       return;
     }
-    Optional<Foods.Named> whole = foods.byName(word + " " + head);
+    boolean filled = fill(joint - 1, head);
+    for (int i = joint - 3; filled && i >= 0 && elements.get(i + 1).isMark(","); i -= 2) {
+      filled = fill(i, head); // "soy, oat or cow's milk"
+    }
+  }
+
+  private boolean fill(int i, String head) {
+    Element before = elements.get(i);
+    String word = before.low();
+    boolean one = before.to == before.from + 1 && isOpen(before, word);
+    Optional<Foods.Named> whole = one ? foods.byName(word + " " + head) : Optional.empty();
     if (whole.isPresent()) {
       Element food = Element.food(before.tokens, before.from, before.to, whole);
       food.instead = word + " " + head;
-      elements.set(joint - 1, food);
+      elements.set(i, food);
     }
+    return whole.isPresent();
   }
 
   private static boolean isOpen(Element before, String word) {

@@ -85,8 +85,11 @@ final class Swaps {
             goOn(j); // its first two are read
             break;
           }
-          if (isHalf(i, j)) {
-            break; // "swap half of the flour for almonds": some of it stays
+          boolean free =
+              clause.isWord(j + 2, "free") && clause.ahead(j + 3, FAR, Element::isFood) < 0;
+          if (free || isHalf(i, j)) {
+            break; // "for lactose free": it is milk; "swap half of the flour for almonds": some of
+            // it stays
           }
           if (isNew(i, j)) {
             int from = clause.isStrong(j + 1) ? j + 2 : j + 1;
