@@ -19,7 +19,7 @@ final class AtOnce {
 
   private static final Pattern TIMES =
       Pattern.compile(
-          "(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
+          "(?:^|, |so |and )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
 
   private static final Remembered HINT =
       Remembered.part(
@@ -71,7 +71,7 @@ final class AtOnce {
       clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
       for (int i = 0; i < clause.size(); i++) {
         if (clause.low(i).equals(times.group("number")) && clause.low(i + 1).startsWith("times")
-            || clause.low(i).equals(times.group().strip())) {
+            || clause.low(i).equals(times.group("number") + " times")) {
           clause.get(i).part = Part.METHOD;
         }
       }

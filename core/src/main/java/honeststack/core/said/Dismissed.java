@@ -15,9 +15,10 @@ final class Dismissed {
 
   /** Before a food; no other needs to stand in for it. */
   private static final Pattern SURE =
-      before(
-          "scrap|cancel|delete|cross out|crossed out|strike out|omit|ditch|ditched|no longer|couldn't (?:find|get)"
-              + "|could not (?:find|get)|gave up|given up|gone (?:is|are)|no need for|don't need|no more");
+      Pattern.compile(
+          "(?:^|.* |# )(?:scrap|cancel|delete|cross out|crossed out|strike out|omit|ditch|ditched|no longer|couldn't (?:find|get)"
+              + "|could not (?:find|get)|gave up|given up|gone (?:is|are)|no need for|don't need|no more)"
+              + THE);
 
   private static final Remembered HINT =
       Remembered.part(
@@ -176,7 +177,7 @@ final class Dismissed {
   private void take(Displaced.Measured food) {
     clause.exclude(food.from(), food.to());
     for (int i = food.from() - 3; i < food.to() + 4; i++) {
-      if (clause.is(i, Sort.SWAP, Sort.EXCLUDE, Sort.OUT, Sort.CORRECT, Sort.INSTEAD, Sort.YIELD)) {
+      if (clause.is(i, Sort.SWAP, Sort.EXCLUDE, Sort.OUT, Sort.CORRECT, Sort.INSTEAD)) {
         clause.take(i, i + 1, Part.NOTE);
       }
     }

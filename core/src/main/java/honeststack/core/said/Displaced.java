@@ -111,7 +111,8 @@ final class Displaced {
     boolean right =
         DisplacedForms.AMOUNTS.stream().anyMatch(is)
             || closed && DisplacedForms.CORRECTED.matcher(between).matches()
-            || closed && DisplacedForms.FIRST.stream().anyMatch(is);
+            || closed && DisplacedForms.FIRST.stream().anyMatch(is)
+            || closed && DisplacedForms.TOLD.stream().anyMatch(is);
     if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
       was.part = Part.EXCLUDED;
       clause.take(old.to, said, Part.NOTE);
@@ -170,7 +171,8 @@ final class Displaced {
             && DisplacedForms.CORRECTED.matcher(between).matches()
             && isFor(old, said);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
-    if (corrected || DisplacedForms.FIRST.stream().anyMatch(is)) {
+    boolean told = mayStandFor(old, said) && DisplacedForms.TOLD.stream().anyMatch(is);
+    if (corrected || told || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {
       take(second.isMeasured ? first : first.bare(), first.to, second.from);
@@ -206,6 +208,23 @@ final class Displaced {
     return old.isOfAKind(said) || isEgg(old) && isBinder(said) || isEgg(said) && isBinder(old);
   }
 
+  /** So too fruit for fat and for sugar. */
+  static boolean mayStandFor(Element old, Element said) {
+    return isFor(old, said) || isFatOrSugar(old) && isAdded(said);
+  }
+
+  private static boolean isFatOrSugar(Element element) {
+    return element
+        .food
+        .map(named -> named.food().role())
+        .filter(role -> role == Role.FAT || role == Role.SUGAR)
+        .isPresent();
+  }
+
+  private static boolean isAdded(Element element) {
+    return element.food.filter(named -> named.food().role() == Role.ADD_IN).isPresent();
+  }
+
   private static boolean isEgg(Element element) {
     return element.food.filter(named -> named.food().role() == Role.EGG).isPresent();
   }
@@ -214,7 +233,7 @@ final class Displaced {
     return element
         .food
         .map(named -> named.food().role())
-        .filter(role -> role == Role.ADD_IN || role == Role.LIQUID || role == Role.FLOUR)
+        .filter(role -> role == Role.ADD_IN || role == Role.LIQUID)
         .isPresent();
   }
 

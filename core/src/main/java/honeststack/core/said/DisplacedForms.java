@@ -45,7 +45,7 @@ final class DisplacedForms {
     }
   }
 
-  /** The first gives way. */
+  /** The first gives way, whatever the second is. */
   static final List<Form> FIRST =
       List.of(
           Form.of(
@@ -54,6 +54,11 @@ final class DisplacedForms {
                   + "(?:(?:replaced|swapped|exchanged|changed|switched|traded)(?: out)? (?:by|with|for|to|into)"
                   + "|(?:substituted|subbed)(?: out)? (?:by|with))",
               null),
+          Form.of("no|not|never|without|forget|had no|have no", "(?:but )?", "instead"));
+
+  /** The first gives way if the second may stand in for it. */
+  static final List<Form> TOLD =
+      List.of(
           Form.of(
               "leave out|left out|omit|omitted|skip|skipped|drop|dropped|ditch|ditched|lose|cut out"
                   + "|remove|removed|take out|took out|leave off|scrap|forget|without",
@@ -61,7 +66,6 @@ final class DisplacedForms {
               null),
           Form.of("(?:(?:moved|went|switched|gone|changed) )?from", "(?:over )?to", null),
           Form.of("no|not|never|without|forget|had no|have no|no longer", "but(?: with)?", null),
-          Form.of("no|not|never|without|forget|had no|have no", "(?:but )?", "instead"),
           Form.of(
               "had no|have no|(?:all |clean )?out of|no|hadn't|didn't have(?: any)?|haven't got|wanted"
                   + "|meant to (?:use|add|put)(?: in)?|supposed to be|should (?:be|have been)"

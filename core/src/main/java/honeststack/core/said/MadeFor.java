@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -26,11 +27,16 @@ final class MadeFor {
               + "|syrup|jam|caramel|custard|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
               + "|trickle|tip)");
 
+  /** No more of the name follows: "for a filling breakfast". */
+  private static final String THEN =
+      "(?=[,:–-] |\\d|½|¼|(?:i|we|you|use|take|warm|heat|melt|mix|whisk|simmer|stir|boil|cook|blend|mash|combine|put"
+          + "|add|beat|whip|cream|about|some|a|an|the|one|two|three|four|half) )";
+
   /** What stands behind it is for it. */
   private static final List<Pattern> BEHIND =
       List.of(
           Pattern.compile(
-              "(?:^|[,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " "),
+              "(?:^|[,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
           Pattern.compile(
               "\\b(?:makes?|made|making|whip up|knock up|prepare|cook up|stir up|do|did) (?:"
                   + A
@@ -86,18 +92,32 @@ final class MadeFor {
         || element.is(Sort.BATTER) && !element.is(Sort.H_PAN);
   }
 
-  /** As far back as no batter is made of it. */
+  /**
+   * As far back as no batter is made of it; nothing if it goes with an egg: "… and pour it over".
+   */
   private static void before(Clause clause, Worded worded, int cue) {
+    List<Mention> meant = new ArrayList<>();
     for (int i = clause.mentions.size() - 1; i >= 0; i--) {
       Mention mention = clause.mentions.get(i);
       Role role = mention.role();
       if (role == Role.FLOUR || role == Role.EGG || role == Role.LEAVENING) {
-        return;
+        boolean apart = !meant.isEmpty() && isApart(clause, mention.to, meant.get(0).from);
+        if (!apart) {
+          return;
+        }
+        break;
       }
       if (!worded.isBehind(mention.from, cue)) {
-        serve(mention);
+        meant.add(0, mention);
       }
     }
+    meant.forEach(MadeFor::serve);
+  }
+
+  /** Another work begins between. */
+  private static boolean isApart(Clause clause, int from, int to) {
+    return clause.elements.subList(from, Math.max(from, to)).stream()
+        .anyMatch(e -> e.is(Sort.VERB) && !e.isWord("and"));
   }
 
   private static void serve(Mention mention) {

@@ -102,7 +102,12 @@ final class OtherNumbers {
             && (before == 0 || tokens.get(before - 1).kind() == Token.Kind.MARK)
             && number + 1 < tokens.size()
             && tokens.get(number + 1).isMark(":", "-", "–");
-    boolean sign = number == 1 && tokens.get(0).isMark("#");
+    boolean sign =
+        number == 1
+            && tokens.get(0).isMark("#")
+            && tokens.get(0).end() == tokens.get(1).start()
+            && number + 1 < tokens.size()
+            && tokens.get(number + 1).kind() != Token.Kind.WORD;
     return year
         || no
         || label

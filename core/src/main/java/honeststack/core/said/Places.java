@@ -84,6 +84,10 @@ final class Places {
 
   private void at(int i) {
     Element cue = clause.get(i);
+    boolean word = clause.has(i + 1) && clause.get(i + 1).kind == Element.Kind.WORD;
+    if (cue.isWord("filling") && clause.isWord(i - 1, "a") && word) {
+      return; // "a filling breakfast"
+    }
     Mention around =
         mentions.stream()
             .filter(m -> m.from < i && m.to > i + 1 && !m.placed)

@@ -22,7 +22,7 @@ final class Superseded {
     }
     boolean bare =
         said.from <= 0 && old.to >= before.size() - 1 && !before.isWord(old.from - 1, "no", "not");
-    if (bare && old.from <= 0 && clause.size() <= said.to + 1) {
+    if (bare && !over && old.from <= 0 && clause.size() <= said.to + 1) {
       return; // "200 g flour. 2 eggs."
     }
     Displaced first = new Displaced(before);
@@ -65,7 +65,7 @@ final class Superseded {
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
         DisplacedForms.CORRECTED.matcher(between).matches()
-            || DisplacedForms.FIRST.stream().anyMatch(form -> form.is(head, between, ""));
+            || DisplacedForms.TOLD.stream().anyMatch(form -> form.is(head, between, ""));
     if (says) {
       old.amount.part = Part.EXCLUDED;
       old.amountText = right.textLike(old.amount);
@@ -139,6 +139,8 @@ final class Superseded {
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean first =
         DisplacedForms.FIRST.stream().anyMatch(is)
+            || Displaced.mayStandFor(old.food, said.food)
+                && DisplacedForms.TOLD.stream().anyMatch(is)
             || DisplacedForms.SWAPPED.stream().anyMatch(is)
             || Dismissed.isInstead(between) && Dismissed.isFor(old.food, said.food);
     return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
