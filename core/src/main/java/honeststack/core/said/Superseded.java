@@ -87,13 +87,6 @@ final class Superseded {
       inner.mentions.clear();
       return true;
     }
-    if (old.isMeasured()
-        && Dismissed.isFor(old.food, said.food)
-        && Dismissed.isAt(inner, Math.max(0, said.from))) {
-      said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
-      inner.mentions.clear();
-      return true;
-    }
     String between = new Displaced(inner).plain(0, said.from);
     boolean now =
         (DisplacedForms.IN_BRACKETS.matcher(between).matches()

@@ -44,7 +44,7 @@ final class Times {
           "(?:(?:only|just) )?(?:"
               + NUMBER
               + " (?:times|x|×|lots of|goes of|measures of|helpings of)"
-              + "|(twice|thrice|double|triple|treble|half|a quarter|a third))(?: the)?"
+              + "|(twice|thrice|double|triple|treble))(?: the)?|(half|a quarter|a third)"
               + "|(?:only|just) (half|a quarter|a third|two thirds) (?:of )?(?:the|this|that|my)");
 
   private static final Remembered RIGHT_BEFORE =
