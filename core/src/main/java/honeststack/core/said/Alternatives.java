@@ -118,14 +118,11 @@ final class Alternatives {
             && other.amount != null
             && food.food != null
             && !food.known().map(Food::id).equals(other.known().map(Food::id));
-    boolean alike = two && (isAlike(food, other) || isEgg(food) || isEgg(other));
+    boolean alike =
+        two && (isAlike(food, other) || food.role() == Role.EGG || other.role() == Role.EGG);
     return alike
         && (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
             || OWN_BEHIND.matcher(words(other.to, other.to + FAR)).matches());
-  }
-
-  private static boolean isEgg(Mention mention) {
-    return mention.known().filter(food -> food.role() == Role.EGG).isPresent();
   }
 
   static boolean isAlike(Mention a, Mention b) {

@@ -12,8 +12,9 @@ final class AtOnce {
           "(?:(?:pancakes?|waffles?|pieces|of them) )?(?:at (?:a|one|the same) time|at once"
               + "|(?:per|to (?:a|the|each)|in (?:a|each|every)|each|every) (?:round|batch|pan|go|ironful|load))\\b");
 
-  private static final Pattern ROUNDS_OF =
-      Pattern.compile("(?:.* )?(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons) of");
+  private static final Pattern ROUNDS_OF = Pattern.compile("(?:.* )?" + Rounds.FILLINGS + " of");
+
+  private static final Pattern ROUNDS = Pattern.compile(".*\\b" + Rounds.FILLINGS + "\\b.*");
 
   private static final Pattern IN_EACH = Pattern.compile("(?:in|for|to) each|each|apiece");
 
@@ -54,9 +55,7 @@ final class AtOnce {
     boolean of = ROUNDS_OF.matcher(clause.words(i - 2, i)).matches();
     boolean each =
         IN_EACH.matcher(clause.words(i + 1, i + 3)).matches()
-            && clause
-                .words(0, i)
-                .matches(".*\\b(?:batches|rounds|panfuls|pans|goes|loads|irons)\\b.*");
+            && ROUNDS.matcher(clause.words(0, i)).matches();
     if (behind || of || each) {
       clause.counts.atOnce = Optional.of(BareCounts.range(clause.get(i)));
       clause.get(i).part = Part.METHOD;

@@ -40,7 +40,7 @@ final class Counted {
       return;
     }
     Told.Count one = atOnce.get();
-    if (pieces.isEmpty() && serves.isEmpty()) {
+    if (pieces.isEmpty()) {
       pieces = rounds.map(n -> new Told.Count(n.low() * one.low(), n.high() * one.high()));
     } else if (rounds.isEmpty()) {
       rounds =

@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -142,21 +141,7 @@ final class Dismissed {
   private boolean isFor(int food, int other) {
     Element one = clause.get(food);
     Element two = clause.get(other);
-    return one.isFree() && two.isFree() && !one.isSameFood(two) && isFor(one, two);
-  }
-
-  /** Of a kind, or what binds in an egg's place and is no part of every batter. */
-  static boolean isFor(Element one, Element two) {
-    boolean egg = isEgg(one) && isAdded(two) || isEgg(two) && isAdded(one);
-    return one.isOfAKind(two) || egg;
-  }
-
-  private static boolean isEgg(Element element) {
-    return element.food.filter(named -> named.food().role() == Role.EGG).isPresent();
-  }
-
-  private static boolean isAdded(Element element) {
-    return element.food.filter(named -> named.food().role() == Role.ADD_IN).isPresent();
+    return one.isFree() && two.isFree() && !one.isSameFood(two) && StandIn.isNear(one, two);
   }
 
   private boolean isGone(Displaced.Measured food, Displaced.Measured other) {

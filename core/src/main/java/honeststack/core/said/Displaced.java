@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Role;
 import java.util.function.Predicate;
 
 /**
@@ -96,8 +95,11 @@ final class Displaced {
   /** "200 ml milk, now 250 ml", "100 g sugar, but 80 g is plenty". */
   private void restate(Measured old, int said) {
     int amount = old.from;
-    while (!clause.isStrong(amount)) {
+    while (amount < old.to && !clause.isStrong(amount)) {
       amount++;
+    }
+    if (amount == old.to) {
+      return; // it is left out already
     }
     Element was = clause.get(amount);
     if (said < old.to || isHeld(old.to, said) || !isAlike(was, clause.get(said))) {
@@ -146,7 +148,7 @@ final class Displaced {
   private void decide(Measured first, Measured second) {
     Element old = clause.get(first.food);
     Element said = clause.get(second.food);
-    boolean may = second.isMeasured || first.isMeasured && isFor(old, said);
+    boolean may = second.isMeasured || first.isMeasured && StandIn.isFor(old, said);
     if (!may || second.from < first.to || old.isSameFood(said) || isHeld(first.to, second.from)) {
       return;
     }
@@ -169,15 +171,16 @@ final class Displaced {
     boolean corrected =
         second.isMeasured
             && DisplacedForms.CORRECTED.matcher(between).matches()
-            && isFor(old, said);
+            && StandIn.isFor(old, said);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
-    boolean told = mayStandFor(old, said) && DisplacedForms.TOLD.stream().anyMatch(is);
+    boolean told = StandIn.isTold(old, said) && DisplacedForms.TOLD.stream().anyMatch(is);
     if (corrected || told || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {
       take(second.isMeasured ? first : first.bare(), first.to, second.from);
-    } else if ((first.isMeasured || isFor(old, said) && !clause.isWord(first.from - 1, "the", "my"))
-        && (DisplacedForms.FOR_EGG.matcher(between).matches() && isEgg(said) && isBinder(old)
+    } else if ((first.isMeasured
+            || StandIn.isFor(old, said) && !clause.isWord(first.from - 1, "the", "my"))
+        && (DisplacedForms.FOR_EGG.matcher(between).matches() && StandIn.isForEgg(old, said)
             || DisplacedForms.SECOND.stream().anyMatch(is))) {
       take(second, first.to, second.from);
     }
@@ -201,40 +204,6 @@ final class Displaced {
         clause.take(i, i + 1, Part.NOTE);
       }
     }
-  }
-
-  /** What is of one kind, and what binds in an egg's place. */
-  static boolean isFor(Element old, Element said) {
-    return old.isOfAKind(said) || isEgg(old) && isBinder(said) || isEgg(said) && isBinder(old);
-  }
-
-  /** So too fruit for fat and for sugar. */
-  static boolean mayStandFor(Element old, Element said) {
-    return isFor(old, said) || isFatOrSugar(old) && isAdded(said);
-  }
-
-  private static boolean isFatOrSugar(Element element) {
-    return element
-        .food
-        .map(named -> named.food().role())
-        .filter(role -> role == Role.FAT || role == Role.SUGAR)
-        .isPresent();
-  }
-
-  private static boolean isAdded(Element element) {
-    return element.food.filter(named -> named.food().role() == Role.ADD_IN).isPresent();
-  }
-
-  private static boolean isEgg(Element element) {
-    return element.food.filter(named -> named.food().role() == Role.EGG).isPresent();
-  }
-
-  private static boolean isBinder(Element element) {
-    return element
-        .food
-        .map(named -> named.food().role())
-        .filter(role -> role == Role.ADD_IN || role == Role.LIQUID)
-        .isPresent();
   }
 
   /** The words before a place, as far as they are of it. */

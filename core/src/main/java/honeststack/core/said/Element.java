@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
@@ -108,6 +109,11 @@ final class Element {
     return food.isPresent()
         && other.food.isPresent()
         && food.get().food().role() == other.food.get().food().role();
+  }
+
+  /** A known food that does one of these in a batter. */
+  boolean isRole(Role... roles) {
+    return food.isPresent() && List.of(roles).contains(food.get().food().role());
   }
 
   boolean isFood() {

@@ -36,7 +36,7 @@ final class MadeFor {
   private static final List<Pattern> BEHIND =
       List.of(
           Pattern.compile(
-              "(?:^|[,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
+              "(?:^|[.,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
           Pattern.compile(
               "\\b(?:makes?|made|making|whip up|knock up|prepare|cook up|stir up|do|did) (?:"
                   + A

@@ -10,16 +10,19 @@ final class Rounds {
   private static final String NUMBER =
       "(?<number>\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)";
 
+  /** What one filling of the pan is called, of several. */
+  static final String FILLINGS =
+      "(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)";
+
   private static final Pattern SAID =
       Pattern.compile(
           "(?:^| )"
               + NUMBER
-              + " (?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)"
+              + " "
+              + FILLINGS
               + "(?! to (?:get|learn|find|work out|manage|master))(?: |$)");
 
-  private static final Remembered WORD =
-      Remembered.part(
-          "(?:^| )(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)(?: of)?$");
+  private static final Remembered WORD = Remembered.part("(?:^| )" + FILLINGS + "(?: of)?$");
 
   /** Of more bowls, or of what comes out of one. */
   private static final Pattern MADE =

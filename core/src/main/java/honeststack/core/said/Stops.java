@@ -181,7 +181,11 @@ final class Stops {
             tokens,
             from,
             phrase -> begins[0] |= phrase.sorts().stream().anyMatch(BEGINS::contains));
-    return capital && begins[0];
+    boolean goesFor = // "half a tsp. For the sauce warm …"
+        tokens.get(from).isWord("for")
+            && from + 1 < tokens.size()
+            && tokens.get(from + 1).isWord("the", "a", "my", "our", "each", "every");
+    return capital && (begins[0] || goesFor || tokens.get(from).isWord(GOES_ON));
   }
 
   /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */

@@ -38,7 +38,7 @@ final class Superseded {
         first.isHeld(old.to, before.size())
             || second.isHeld(0, said.from)
             || tail.isEmpty() && DisplacedForms.BEHIND_FIRST.matcher(head).lookingAt();
-    boolean alike = old.isMeasured() && said.isMeasured() && Dismissed.isFor(old.food, said.food);
+    boolean alike = old.isMeasured() && said.isMeasured() && StandIn.isNear(old.food, said.food);
     boolean waved = alike && Dismissed.isAt(before, Math.max(0, old.from)); // "almost said …"
     if (!held && waved
         || !held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
@@ -81,7 +81,7 @@ final class Superseded {
       return false;
     }
     if (old.isMeasured()
-        && Displaced.isFor(old.food, said.food)
+        && StandIn.isFor(old.food, said.food)
         && Dismissed.isAt(inner, said.from)) {
       said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
       inner.mentions.clear();
@@ -91,7 +91,7 @@ final class Superseded {
     boolean now =
         (DisplacedForms.IN_BRACKETS.matcher(between).matches()
                 || DisplacedForms.CORRECTED.matcher(between).matches())
-            && Displaced.isFor(old.food, said.food);
+            && StandIn.isFor(old.food, said.food);
     Displaced displaced = new Displaced(inner);
     if (!now && !givesWay(old, said, "", between, displaced.behind(said.to))) {
       return false;
@@ -120,7 +120,7 @@ final class Superseded {
         && said.food != null
         && old.food != null
         && !old.food.isSameFood(said.food)
-        && (said.isMeasured() || Displaced.isFor(old.food, said.food));
+        && (said.isMeasured() || StandIn.isFor(old.food, said.food));
   }
 
   private static boolean givesWay(
@@ -128,14 +128,13 @@ final class Superseded {
     boolean corrected =
         said.isMeasured()
             && DisplacedForms.CORRECTED.matcher(between).matches()
-            && Displaced.isFor(old.food, said.food);
+            && StandIn.isFor(old.food, said.food);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean first =
         DisplacedForms.FIRST.stream().anyMatch(is)
-            || Displaced.mayStandFor(old.food, said.food)
-                && DisplacedForms.TOLD.stream().anyMatch(is)
+            || StandIn.isTold(old.food, said.food) && DisplacedForms.TOLD.stream().anyMatch(is)
             || DisplacedForms.SWAPPED.stream().anyMatch(is)
-            || Dismissed.isInstead(between) && Dismissed.isFor(old.food, said.food);
+            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food);
     return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
   }
 }
