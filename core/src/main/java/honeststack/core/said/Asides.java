@@ -39,10 +39,12 @@ final class Asides {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (specific.inBrackets(clause, before, aside.clause())
+              && (PartlyOther.inBrackets(clause, before, aside.clause())
+                  || specific.inBrackets(clause, before, aside.clause())
                   || Portioned.inBrackets(before, aside.clause())
                   || Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
+                  || MadeFrom.inBrackets(before, aside.clause())
                   || Times.inBrackets(before, aside.clause())
                   || Ranging.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {

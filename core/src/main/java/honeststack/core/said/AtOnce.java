@@ -9,8 +9,15 @@ import java.util.regex.Pattern;
 final class AtOnce {
   private static final Pattern BEHIND =
       Pattern.compile(
-          "(?:(?:pancakes?|waffles?|pieces|of them) )?(?:at (?:a|one|the same) time|at once"
-              + "|(?:per|to (?:a|the|each)|in (?:a|each|every)|each|every) (?:round|batch|pan|go|ironful|load))\\b");
+          "(?:(?:pancakes?|waffles?|pieces|of them|quarters|hearts|squares|triangles) )?"
+              + "(?:at (?:a|one|the same) time|at once|(?:each|every|a) (?:time|go)"
+              + "|(?:per|to (?:a|the|each)|in (?:a|each|every)|each|every)"
+              + " (?:round|batch|pan|go|ironful|load|filling))\\b");
+
+  private static final Pattern BEFORE =
+      Pattern.compile(
+          "(?:.* )?(?:one|a|each|every) (?:round|pan|go|ironful|load|filling)"
+              + " (?:is|makes|gives|holds|does|of|=)");
 
   private static final Pattern ROUNDS_OF = Pattern.compile("(?:.* )?" + Rounds.FILLINGS + " of");
 
@@ -20,11 +27,11 @@ final class AtOnce {
 
   private static final Pattern TIMES =
       Pattern.compile(
-          "(?:^|, |so |and )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
+          "(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
 
   private static final Remembered HINT =
       Remembered.part(
-          "\\b(?:at a time|at once|time|batch|batches|rounds?|pan|pans|goe?s?|panfuls|irons|loads?)\\b");
+          "\\b(?:at a time|at once|time|batch|batches|rounds?|pan|pans|goe?s?|panfuls|irons|loads?|fillings?|ironful)\\b");
 
   private static final int WORDS = 4;
 
@@ -53,6 +60,7 @@ final class AtOnce {
     boolean food = clause.isFood(i - 1) && !clause.isFood(i - 2);
     boolean behind = !food && BEHIND.matcher(clause.words(i + 1, i + WORDS)).lookingAt();
     boolean of = ROUNDS_OF.matcher(clause.words(i - 2, i)).matches();
+    of |= BEFORE.matcher(clause.words(i - WORDS, i)).matches();
     boolean each =
         IN_EACH.matcher(clause.words(i + 1, i + 3)).matches()
             && ROUNDS.matcher(clause.words(0, i)).matches();

@@ -16,6 +16,9 @@ final class BareCounts {
       Set.of("there were", "there was", "there are", "there", "were");
   private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
 
+  private static final Pattern SIZED_AS =
+      Pattern.compile("(?:, )?(?:[a-z]+[- ]){1,3}siz(?:e|ed)(?: ones)?(?: [.!])?");
+
   private static final Pattern SIZES =
       Pattern.compile(
           "mini|minis|small|large|big|little|medium|full-size|full-sized|jumbo|regular|thick|thin"
@@ -36,7 +39,16 @@ final class BareCounts {
         || isEqual(clause, i)
         || isIf(clause, i)
         || isCalled(clause, i)
-        || isThat(clause, i);
+        || isThat(clause, i)
+        || isSizedAs(clause, i);
+  }
+
+  /** "2 dozen silver-dollar size", "a dozen, hand-sized": and nothing else. */
+  private static boolean isSizedAs(Clause clause, int i) {
+    return i == 0
+        && clause.get(i).isCount()
+        && clause.elements.stream().noneMatch(Element::isFood)
+        && SIZED_AS.matcher(clause.words(1, clause.size())).matches();
   }
 
   /** What stands behind the number of all together. */

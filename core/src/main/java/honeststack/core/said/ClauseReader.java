@@ -96,6 +96,7 @@ final class ClauseReader {
     AtOnce.in(clause);
     Batches.in(clause);
     HalfOf.in(clause);
+    PartlyOther.in(clause);
     Splits.in(clause);
     Grown.in(clause);
     Portioned.in(clause);

@@ -60,7 +60,7 @@ final class Counts {
         Recounted.in(clause, i, Math.max(i, noun(i + 1)));
       }
     }
-    if (counted.pieces.isEmpty()) {
+    if (counted.pieces.isEmpty() && counted.rounds.isEmpty()) {
       Outcome.in(clause);
     }
     counted.complete();

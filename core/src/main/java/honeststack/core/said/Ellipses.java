@@ -74,10 +74,29 @@ final class Ellipses {
       }
     }
     again();
+    whites();
     for (int i = 1; i < elements.size(); i++) {
       scooped(i);
     }
     return elements;
+  }
+
+  /** "one egg plus one white": counted, and behind an egg. */
+  private void whites() {
+    boolean egg = false;
+    for (int i = 1; i < elements.size(); i++) {
+      Element word = elements.get(i);
+      egg |=
+          elements.get(i - 1).isFood()
+              && elements.get(i - 1).food.isPresent()
+              && elements.get(i - 1).food.get().food().role() == Role.EGG;
+      Element amount = elements.get(i - 1);
+      if (egg && word.isWord("white") && amount.isAmount() && amount.isCount() && isLast(i)) {
+        Element food = Element.food(word.tokens, word.from, word.to, foods.byName("egg white"));
+        food.instead = "egg white";
+        elements.set(i, food);
+      }
+    }
   }
 
   /** "1 scoop protein": in scoops it is the powder, and no figure of a label. */

@@ -184,7 +184,8 @@ final class Exclusions {
       }
       boolean measured =
           !cue.isWord("no", "not", "never", "nor", "zero") || isFilled(clause.low(i + 1));
-      int food = behind(i, measured);
+      boolean colon = clause.isMark(i + 1, ":") && !clause.hasAmount();
+      int food = behind(colon ? i + 1 : i, measured);
       if (food < 0) {
         continue;
       }
@@ -202,9 +203,28 @@ final class Exclusions {
         continue;
       }
       exclude(food);
-      if (cue.text().endsWith(":")) {
-        clause.exclude(food, clause.size()); // "contains: wheat, milk and egg"
+      if (cue.is(Sort.INSTEAD)) {
+        measuredToo(food);
       }
+      if (colon || cue.text().endsWith(":")) {
+        clause.exclude(food, clause.size()); // "contains: wheat, milk and egg", "no: eggs, nuts"
+      }
+    }
+  }
+
+  /** "instead of 200 ml milk and 2 eggs, I used 200 ml oat milk". */
+  private void measuredToo(int food) {
+    int old = clause.isWord(food + 2, "the", "my", "both") ? food + 3 : food + 2;
+    int next = clause.isWord(old + 1, "of") ? old + 2 : old + 1;
+    boolean and = clause.isWord(food + 1, "and", "plus", "&");
+    boolean listed = and && clause.isStrong(old) && clause.isFood(next);
+    boolean apart =
+        clause.isMark(next + 1, ",", ":", "–", "-")
+            || clause.isWord(next + 1, "use", "used", "i", "we", "take", "took", "put", "try");
+    boolean other =
+        clause.isStrong(next + 2) || clause.isStrong(next + 3) || clause.isStrong(next + 4);
+    if (listed && apart && other) {
+      clause.take(old, next + 1, Part.EXCLUDED);
     }
   }
 
@@ -275,7 +295,9 @@ final class Exclusions {
 
   /** "not too", "not quite 1 dl": it leaves nothing out. */
   private boolean isNoWord(int i) {
-    return clause.get(i).isWord("not")
+    boolean spoilt = clause.isFood(i - 1) && clause.low(i).equals("gone off"); // "the milk's"
+    return spoilt
+        || clause.get(i).isWord("not")
             && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")
         || clause.isWord(i + 1, "all") && !clause.isFood(i + 2); // "not all the milk"
   }

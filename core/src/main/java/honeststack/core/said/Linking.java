@@ -285,6 +285,7 @@ final class Linking {
         cost += WORD;
       } else if (element.is(Sort.AMOUNTS_TO)
           || element.isFree() && Between.isTaken(element)
+          || element.isWord("shell", "shells") // "3 eggs without shell, 156 g"
           || element.isAmount() && element.isWeak()) {
         cost += DESCRIBING;
       } else if (Between.isOver(element) && !Between.isJoint(element)

@@ -22,7 +22,9 @@ final class PerHead {
   /** Behind the number and what it counts. */
   private static final Pattern BEHIND =
       Pattern.compile(
-          "(?:each|apiece|a piece|per "
+          "(?:each|apiece|a piece|(?:is|are|make|makes|to|=) (?:a|one|1) "
+              + EATER
+              + "|per "
               + EATER
               + "|an? "
               + EATER
@@ -49,6 +51,7 @@ final class PerHead {
   }
 
   static void in(Clause clause) {
+    Company.in(clause);
     PerHead perHead = new PerHead(clause);
     for (int i = 0; i < clause.size(); i++) {
       if (clause.isStrong(i) && clause.get(i).isCount() && clause.get(i).isFree()) {

@@ -46,7 +46,7 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          YIELD | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
+          YIELD | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)

@@ -42,7 +42,16 @@ final class Rendered {
             .byName(NAME)
             .ifPresent(
                 named -> clause.elements.set(clause.elements.indexOf(element), of(element, named)));
+        source(clause, i + 1);
       }
+    }
+  }
+
+  /** "the dripping from the bacon": it is no more of it. */
+  private static void source(Clause clause, int from) {
+    int bacon = clause.isWord(from + 1, "the", "my", "that") ? from + 2 : from + 1;
+    if (clause.isWord(from, "from", "of", "off") && BACON.matcher(clause.low(bacon)).matches()) {
+      clause.take(from, bacon + 1, Part.NOTE);
     }
   }
 

@@ -12,7 +12,7 @@ final class Rounds {
 
   /** What one filling of the pan is called, of several. */
   static final String FILLINGS =
-      "(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|turns)";
+      "(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|fillings|turns)";
 
   private static final Pattern SAID =
       Pattern.compile(

@@ -114,10 +114,12 @@ final class Swaps {
     String by = clause.low(swapped);
     for (int i = swapped + 2; clause.has(i + 2); i++) {
       boolean and = clause.isWord(i - 1, "and") || clause.isMark(i - 1, ",");
-      int food = clause.isWord(i, "the", "my", "your", "all") ? i + 1 : i;
+      int old = clause.isWord(i, "the", "my", "your", "all") ? i + 1 : i;
+      int food = clause.isStrong(old) ? old + 1 : old;
+      food = food > old && clause.isWord(food, "of") ? food + 1 : food;
       boolean pair = and && clause.isFood(food) && clause.isWord(food + 1, by);
       if (pair && clause.ahead(food + 2, FAR, e -> e.isFood() || e.isAmount()) > 0) {
-        clause.take(food, food + 1, Part.EXCLUDED);
+        clause.take(old, food + 1, Part.EXCLUDED);
       }
     }
   }

@@ -1,0 +1,49 @@
+package honeststack.core.said;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * Brackets that say what a measured food was taken from: "¼ cup lemon juice (about 2 lemons)", "120
+ * g egg whites (4 eggs)", "90 g oat flour (1 cup oats)". They add nothing.
+ */
+final class MadeFrom {
+  private static final Pattern END = Pattern.compile("(?<=[a-z]{2})(?:es|s)$");
+
+  private MadeFrom() {}
+
+  static boolean inBrackets(Mention before, Clause inner) {
+    boolean made = before.amount != null && before.food != null && before.isMeasured();
+    if (inner.mentions.size() != 1 || !made) {
+      return false;
+    }
+    Mention source = inner.mentions.get(0);
+    boolean whole =
+        source.isMeasured() && source.food != null && !source.food.isSameFood(before.food);
+    boolean from = whole && !isCounted(before) && isIn(before, source.foodText);
+    if (from) {
+      inner.mentions.clear();
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return from;
+  }
+
+  /** "2 lemons (¼ cup lemon juice)" is another matter: there the brackets weigh. */
+  private static boolean isCounted(Mention mention) {
+    boolean part = mention.foodText.matches("(?i).*\\b(?:whites?|yolks?)");
+    return mention.amount.isCount() && !part;
+  }
+
+  /** The last word of the name that it was made from stands in what was made. */
+  private static boolean isIn(Mention made, String source) {
+    String[] words = source.toLowerCase(Locale.ROOT).split("[ -]+");
+    String last = stem(words[words.length - 1]);
+    return Arrays.stream(made.foodText.toLowerCase(Locale.ROOT).split("[ -]+"))
+        .anyMatch(word -> stem(word).equals(last));
+  }
+
+  private static String stem(String word) {
+    return END.matcher(word).replaceFirst("");
+  }
+}

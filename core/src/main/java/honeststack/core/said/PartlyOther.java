@@ -1,0 +1,200 @@
+package honeststack.core.said;
+
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.NumberText;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Some of a food that is another one: "300 ml milk, half of it water", "200 g flour, of which 50 g
+ * is rye", "1 cup buttermilk (half buttermilk, half milk)". Of the first the rest counts.
+ */
+final class PartlyOther {
+  private static final Map<String, Double> FRACTIONS =
+      Map.ofEntries(
+          Map.entry("half", 0.5),
+          Map.entry("a half", 0.5),
+          Map.entry("about half", 0.5),
+          Map.entry("a third", 1.0 / 3),
+          Map.entry("one third", 1.0 / 3),
+          Map.entry("two thirds", 2.0 / 3),
+          Map.entry("a quarter", 0.25),
+          Map.entry("one quarter", 0.25),
+          Map.entry("a fourth", 0.25),
+          Map.entry("three quarters", 0.75),
+          Map.entry("a fifth", 0.2),
+          Map.entry("a tenth", 0.1),
+          Map.entry("½", 0.5),
+          Map.entry("⅓", 1.0 / 3),
+          Map.entry("⅔", 2.0 / 3),
+          Map.entry("¼", 0.25),
+          Map.entry("¾", 0.75));
+
+  private static final Pattern PERCENT = Pattern.compile("(\\d{1,2}) ?(?:%|percent|per cent)");
+
+  private static final String LEAD =
+      "(?:[,–—:-] )?(?:(?:i |we )?ran (?:out|short)(?: halfway| of it)?,? )?"
+          + "(?:so |and |but |though |with |only )*";
+
+  private static final String WHOLE = "of (?:which|that|those|these|it|them|this)";
+
+  private static final String PART = "(?:about )?(?<%s>[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%%]+){0,2})";
+
+  private static final String IS =
+      "(?: (?:is|was|are|were|being|as|actually|really|in fact|it is|it was))*(?: (?:a|the))?";
+
+  /** Between the food and the other one. */
+  private static final Pattern SOME =
+      Pattern.compile(
+          LEAD
+              + "(?:"
+              + WHOLE
+              + ",? "
+              + PART.formatted("behind")
+              + "|"
+              + PART.formatted("before")
+              + " "
+              + WHOLE
+              + ")"
+              + IS);
+
+  /** In brackets, before the other one; and its share alone: "(half water)". */
+  private static final Pattern BRACKETS =
+      Pattern.compile(LEAD + "(?:half .*(?:and|,|/|-)? ?)?(?<half>half)" + IS);
+
+  /** So many elements stand between them. */
+  private static final int FAR = 8;
+
+  private static final double HUNDRED = 100;
+
+  private final Clause clause;
+
+  private PartlyOther(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    PartlyOther partly = new PartlyOther(clause);
+    for (int i = 0; i + 3 < clause.size(); i++) {
+      if (clause.isStrong(i) && isPlain(clause.get(i))) {
+        partly.at(i);
+      }
+    }
+  }
+
+  private void at(int amount) {
+    boolean behind = clause.isFood(amount - 1) && !clause.isFood(amount + 1);
+    int food = behind ? amount - 1 : clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
+    int from = behind ? amount + 1 : food + 1;
+    int other = from;
+    while (other < from + FAR && clause.has(other) && !clause.isFood(other)) {
+      other++;
+    }
+    if (!clause.isFood(food)
+        || !clause.isFood(other)
+        || clause.get(food).isSameFood(clause.get(other))) {
+      return;
+    }
+    Matcher some = SOME.matcher(clause.words(from, other));
+    Element whole = clause.get(amount);
+    if (some.matches()) {
+      String said = Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
+      double part = part(said, whole, clause.elements.subList(from, other));
+      if (part > 0 && part < whole.measure().amount()) {
+        share(whole, part, from, other);
+      }
+    }
+  }
+
+  /** How much of it is the other, in the unit of the whole; 0 where that is not clear. */
+  private static double part(String said, Element whole, List<Element> words) {
+    Measure all = whole.measure();
+    Matcher percent = PERCENT.matcher(said);
+    if (FRACTIONS.containsKey(said)) {
+      return all.amount() * FRACTIONS.get(said);
+    }
+    if (percent.matches()) {
+      return all.amount() * NumberText.read(percent.group(1)) / HUNDRED;
+    }
+    return words.stream()
+        .filter(e -> e.isAmount() && (e.isCount() || e.measure().unit() == all.unit()))
+        .findFirst()
+        .map(e -> e.measure().amount())
+        .orElse(0.0);
+  }
+
+  /** The words between are the other's amount from now on. */
+  private void share(Element whole, double part, int from, int other) {
+    Element first = clause.get(from);
+    Element last = clause.get(other - 1);
+    AmountParser.Front said = whole.amount.orElseThrow();
+    AmountParser.Front front =
+        new AmountParser.Front(said.terms(), said.container(), List.of(), 0, last.to);
+    Element amount = Element.amount(first.tokens, first.from, front);
+    amount.instead = written(whole, part);
+    whole.instead = written(whole, whole.measure().amount() - part);
+    clause.elements.subList(from, other).clear();
+    clause.elements.add(from, amount);
+  }
+
+  private static String written(Element like, double amount) {
+    Unit unit = like.measure().unit();
+    String number = Numbers.plain(Math.round(amount * HUNDRED) / HUNDRED);
+    return unit == Unit.COUNT ? number : number + " " + unit.symbol();
+  }
+
+  /** One term, without a range, and nothing said of its size. */
+  private static boolean isPlain(Element amount) {
+    return amount.amount.orElseThrow().terms().size() == 1
+        && amount.measure().halfRange() == 0
+        && amount.measure().size().isEmpty()
+        && amount.instead == null;
+  }
+
+  /** "1 cup milk (half water)": whether the brackets name what some of it is. */
+  static boolean inBrackets(Clause outer, Mention whole, Clause inner) {
+    int other = inner.size() - 1;
+    while (other > 0 && !inner.get(other).isFood()) {
+      other--;
+    }
+    boolean measured = whole.amount != null && whole.food != null && isPlain(whole.amount);
+    if (!measured || other < 1 || whole.food.isSameFood(inner.get(other))) {
+      return false;
+    }
+    String words = inner.words(0, other);
+    Matcher some = SOME.matcher(words);
+    boolean halves = BRACKETS.matcher(words).matches();
+    String said = "half";
+    if (!halves && some.matches()) {
+      said = Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
+    } else if (!halves) {
+      return false;
+    }
+    double part = part(said, whole.amount, inner.elements.subList(0, other));
+    if (part <= 0 || part >= whole.amount.measure().amount()) {
+      return false;
+    }
+    Mention rest = new Mention();
+    rest.amount = whole.amount;
+    rest.food = inner.get(other);
+    rest.amountText = written(whole.amount, part);
+    rest.foodText = rest.food.text();
+    rest.from = whole.from;
+    rest.to = whole.to;
+    rest.place = whole.place;
+    rest.restated = true;
+    whole.amountText = written(whole.amount, whole.amount.measure().amount() - part);
+    whole.restated = true;
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    rest.food.part = Part.FOOD;
+    outer.mentions.add(outer.mentions.indexOf(whole) + 1, rest);
+    return true;
+  }
+}
