@@ -61,7 +61,7 @@ public enum Unit {
       "tbsp",
       MeasuringSystem::tablespoon,
       SPOON_PARTS,
-      "tbsp tbs tb tbl tblsp tbspn tablespoon tablespoonful table-spoon soupspoon soupspoonful el",
+      "tbsp tbs tb tbl tblsp tbspn tablespoon tablespoonful table-spoon soupspoon soupspoonful el ss",
       "esslöffel eetl eetlepel msk spsk rkl cda cucharada cas càs cucchiaio cucchiai",
       "łyżka łyżki"),
   DESSERTSPOON(

@@ -78,6 +78,12 @@ final class Abbreviations {
       full.add(token);
       return i + 1;
     }
+    if (isBaking(tokens, i)) {
+      full.add(written(token, "baking", tokens.get(i + 1).end()));
+      Token behind = tokens.get(i + 2);
+      full.add(behind.isWord("p") ? written(behind, "powder", behind.end()) : behind);
+      return i + 3;
+    }
     int dot = isDot(tokens, i) ? i + 1 : -1;
     String letters = dot > 0 ? twoLetters(tokens, i) : "";
     if (!letters.isEmpty()) {
@@ -92,6 +98,14 @@ final class Abbreviations {
     }
     full.add(written(token, word, dot > 0 ? tokens.get(dot).end() : token.end()));
     return dot > 0 ? dot + 1 : i + 1;
+  }
+
+  /** "b/powder", "b/p". */
+  private static boolean isBaking(List<Token> tokens, int i) {
+    return tokens.get(i).isWord("b")
+        && i + 2 < tokens.size()
+        && tokens.get(i + 1).isMark("/")
+        && tokens.get(i + 2).isWord("powder", "soda", "p");
   }
 
   /** "S.R. flour", "2 c. a.p. flour": the word of the two letters; empty for none. */

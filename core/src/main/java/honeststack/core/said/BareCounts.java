@@ -40,7 +40,17 @@ final class BareCounts {
         || isIf(clause, i)
         || isCalled(clause, i)
         || isThat(clause, i)
-        || isSizedAs(clause, i);
+        || isSizedAs(clause, i)
+        || isTitled(clause, i);
+  }
+
+  /** "Buckwheat galettes — 8 pieces", "oat waffles x 12". */
+  private static boolean isTitled(Clause clause, int i) {
+    Element number = clause.get(i);
+    return (clause.isMark(i - 1, "-", "–", "—") || clause.isWord(i - 1, "x"))
+        && clause.is(i - 2, Sort.PIECES)
+        && (number.isCount() || PIECES.matcher(number.low()).matches())
+        && isEnd(clause, i + 1);
   }
 
   /** "2 dozen silver-dollar size", "a dozen, hand-sized": and nothing else. */

@@ -19,6 +19,11 @@ final class BracketCounts {
    * @param alone they stand behind no food
    */
   void take(boolean alone) {
+    boolean made = inner.elements.stream().anyMatch(e -> e.is(Sort.YIELD, Sort.SERVES));
+    if (outer.label && !made) {
+      inner.elements.forEach(element -> element.part = Part.METHOD);
+      return; // "Nutrition (1 waffle): 229 cal"
+    }
     Counted all = outer.counts;
     Counted said = inner.counts;
     all.rounds = said.rounds.or(() -> all.rounds);

@@ -6,7 +6,6 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
@@ -24,22 +23,12 @@ final class Brackets {
               + "(?:bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|coating|layer|suspicion"
               + "|quantity|trickle) of |^(?:a )?little ");
 
-  private static final Set<String> LITTLE =
-      Set.of(
-          "little",
-          "bit",
-          "touch",
-          "tad",
-          "film",
-          "lick",
-          "spot",
-          "whisper",
-          "amount",
-          "hint",
-          "coat",
-          "layer",
-          "suspicion",
-          "quantity");
+  private static final Pattern OF_EACH =
+      Pattern.compile("(?:for )?each\\b.*|.*\\b(?:each|per|apiece|every)(?: egg| one)?");
+
+  private static final Remembered LITTLE =
+      Remembered.whole(
+          "little|bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|layer|suspicion|quantity");
 
   private final Clause outer;
   private final Mention before;
@@ -104,6 +93,10 @@ final class Brackets {
       note();
     } else if (parts) {
       boolean made = isMade(measured) || !before.isMeasured() && measured.size() > 1;
+      if (isMade(measured) && isOfEach()) {
+        double several = before.amount.measure().amount(); // "2 flax eggs (1 tbsp flax, … each)"
+        inner.mentions.forEach(mention -> mention.times *= several);
+      }
       inner.mentions.forEach(m -> m.place = made ? before.place : m.place);
       if (made || before.food == null) {
         outer.mentions.remove(before);
@@ -129,6 +122,11 @@ final class Brackets {
   /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */
   private boolean isMade(List<Mention> measured) {
     return before.amount != null && before.amount.isCount() && measured.size() > 1;
+  }
+
+  /** "(1 tbsp flax + 3 tbsp water each)", "(each …)", "(… per egg)". */
+  private boolean isOfEach() {
+    return OF_EACH.matcher(inner.words(0, inner.size())).matches();
   }
 
   /** It says no more than how much of the food; "flax egg (1 tbsp flax, 3 tbsp water)" does. */
@@ -231,8 +229,7 @@ final class Brackets {
       return false;
     }
     boolean little =
-        IntStream.range(Math.max(0, before.from), before.to)
-            .anyMatch(i -> LITTLE.contains(outer.low(i)));
+        IntStream.range(Math.max(0, before.from), before.to).anyMatch(i -> LITTLE.is(outer.low(i)));
     return before.amount.isWeak() && little
         || before.amount.measure().unit().kind() == Unit.Kind.VAGUE;
   }

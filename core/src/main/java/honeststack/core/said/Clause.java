@@ -31,6 +31,9 @@ final class Clause {
   /** Whether its words only tell something of its foods; null as long as nobody asked. */
   Boolean remarks;
 
+  /** Its numbers are those of a label. */
+  boolean label;
+
   /** Amounts of one of several, and how many there are. */
   final Map<Element, Double> several = new HashMap<>();
 

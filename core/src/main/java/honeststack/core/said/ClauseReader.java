@@ -69,6 +69,7 @@ final class ClauseReader {
     specific.behind(clause);
     more(clause);
     Places.in(clause);
+    Eaten.in(clause);
     Splits.attach(clause);
     each.complete();
     new Asides(clause, described, specific).read();

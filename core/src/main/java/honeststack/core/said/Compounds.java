@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
@@ -87,13 +88,35 @@ final class Compounds {
   static void seedEggs(Clause clause) {
     List<Mention> eggs = clause.mentions.stream().filter(Compounds::isSeedEgg).toList();
     for (Mention egg : eggs) {
-      boolean told =
+      Optional<Mention> seeds =
           clause.mentions.stream()
-              .anyMatch(m -> !isSeedEgg(m) && m.isMeasured() && m.known().equals(egg.known()));
-      if (told) {
+              .filter(m -> !isSeedEgg(m) && m.isMeasured() && m.known().equals(egg.known()))
+              .findFirst();
+      if (seeds.isPresent()) {
+        each(clause, egg, seeds.get());
         clause.mentions.remove(egg);
         egg.mark(Part.NOTE);
       }
+    }
+  }
+
+  /** "2 flax eggs – 1 tbsp flax and 3 tbsp water each": as much of both for each egg. */
+  private static void each(Clause clause, Mention egg, Mention seeds) {
+    int next = clause.mentions.indexOf(seeds) + 1;
+    Optional<Mention> water =
+        clause.mentions.stream()
+            .skip(next)
+            .findFirst()
+            .filter(
+                m -> m.isMeasured() && m.known().filter(f -> f.id().equals("water")).isPresent());
+    int last = water.map(m -> m.to).orElse(seeds.to);
+    boolean each = clause.is(last, Sort.EACH, Sort.PER);
+    for (int i = egg.to; i < seeds.from; i++) {
+      each |= clause.is(i, Sort.EACH);
+    }
+    if (each && egg.amount != null && egg.amount.isCount() && egg.to <= seeds.from) {
+      seeds.times *= egg.amount.measure().amount();
+      water.ifPresent(m -> m.times *= egg.amount.measure().amount());
     }
   }
 

@@ -55,7 +55,7 @@ final class Counts {
       clause.take(0, clause.size(), Part.METHOD);
     }
     for (int i = 0; i < clause.size(); i++) {
-      if (clause.get(i).isAmount() && clause.get(i).isFree() && !isLabelled(i)) {
+      if (clause.get(i).isAmount() && clause.get(i).isFree()) {
         count(i);
         Recounted.in(clause, i, Math.max(i, noun(i + 1)));
       }
@@ -64,10 +64,6 @@ final class Counts {
       Outcome.in(clause);
     }
     counted.complete();
-  }
-
-  private boolean isLabelled(int i) {
-    return clause.get(i).part == Part.METHOD;
   }
 
   private void count(int i) {
@@ -162,6 +158,7 @@ final class Counts {
       counted.either =
           !people && (clause.low(0).startsWith("there ") || clause.low(i - 1).startsWith("there "));
       orPeople(noun > 0 ? noun : i + 1);
+      UpTo.served(clause, i);
     } else if (one) {
       counted.serves = Optional.of(BareCounts.range(number));
       number.part = Part.SERVES;

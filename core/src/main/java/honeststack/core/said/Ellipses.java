@@ -158,7 +158,7 @@ final class Ellipses {
   }
 
   private static boolean isFlour(Element element) {
-    return element.isWord("wholemeal", "wholegrain", "spelt", "rye", "strong")
+    return element.isWord("wholemeal", "wholegrain", "spelt", "rye", "strong", "buckwheat")
         && element.food.filter(named -> named.food().role() == Role.FLOUR).isPresent();
   }
 
@@ -173,7 +173,10 @@ final class Ellipses {
     int before = measureOf(i);
     boolean word = elements.get(i).kind == Element.Kind.WORD || elements.get(i).isFood();
     boolean taken = // "yeast 300 g fresh"
-        before == i - 1 && before > 0 && elements.get(before - 1).isFood();
+        before == i - 1
+            && before > 0
+            && elements.get(before - 1).isFood()
+            && (before < 2 || !elements.get(before - 2).isAmount());
     return word && before >= 0 && isSome(elements.get(before)) && !taken;
   }
 

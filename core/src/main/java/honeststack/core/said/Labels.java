@@ -134,6 +134,7 @@ final class Labels {
         }
       }
     }
+    clause.label = label;
   }
 
   /** "240 kcal, 12 g sugar, 0.5 g salt": energy, and nothing but what a label names. */

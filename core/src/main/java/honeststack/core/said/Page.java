@@ -28,6 +28,8 @@ final class Page {
   /** Stretches that are headings or bullets. */
   final List<Mark> marks = new ArrayList<>();
 
+  private static final int LONGEST_QUESTION = 6;
+
   private final String text;
   private Section section = Section.LIST;
   private Place place = Place.NOT_SAID;
@@ -58,13 +60,23 @@ final class Page {
     List<List<Token>> lines = new ArrayList<>();
     int from = 0;
     for (int i = 1; i <= tokens.size(); i++) {
-      boolean end = i == tokens.size() || hasBreak(tokens.get(i - 1).end(), tokens.get(i).start());
+      boolean end =
+          i == tokens.size()
+              || hasBreak(tokens.get(i - 1).end(), tokens.get(i).start())
+                  && !isAnswered(tokens, from, i);
       if (end) {
         lines.add(tokens.subList(from, i));
         from = i;
       }
     }
     return tokens.isEmpty() ? List.of() : lines;
+  }
+
+  /** "Flour?", and on the line below it "200 g". */
+  private static boolean isAnswered(List<Token> tokens, int from, int i) {
+    Token.Kind next = tokens.get(i).kind();
+    boolean number = next == Token.Kind.NUMBER || next == Token.Kind.FRACTION;
+    return number && i - from <= LONGEST_QUESTION && tokens.get(i - 1).isMark("?");
   }
 
   private boolean hasBreak(int from, int to) {

@@ -22,7 +22,7 @@ final class PerHead {
   /** Behind the number and what it counts. */
   private static final Pattern BEHIND =
       Pattern.compile(
-          "(?:each|apiece|a piece|(?:is|are|make|makes|to|=) (?:a|one|1) "
+          "(?:each|apiece|a piece|pp|(?:is|are|make|makes|to|=) (?:a|one|1) "
               + EATER
               + "|per "
               + EATER
@@ -92,7 +92,7 @@ final class PerHead {
 
   /** "4 portions of 3 pancakes", "6 guests at 2 each". */
   private boolean isOfShares(int i) {
-    return clause.isWord(i - 1, "of", "at", "with")
+    return (clause.isWord(i - 1, "of", "at", "with") || clause.isMark(i - 1, "@"))
         && clause.has(i - 2)
         && SHARES.matcher(clause.low(i - 2)).matches()
         && clause.isStrong(i - 3)

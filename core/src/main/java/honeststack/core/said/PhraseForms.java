@@ -38,7 +38,7 @@ final class PhraseForms {
           IDLE | last but not least | (its/sell-by/best before/use-by/expiry) date | (up to/out of/past its/near its) date
           IDLE | on top of (that/this/those/all that) | for myself | ofc | tbh | imo | imho | lol | btw | obvs | thx | ngl | haha | hehe | idk | fyi | omg | yum | innit | mate | bro | y'all | folks | d'you know what i mean | do you know what i mean | if you know what i mean | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | er | erm | uh | well | better
-          LIKE | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
+          LIKE | (make/makes/making/will make/gives/get/gets/becomes/become/form/forms) a (thick/smooth/thin/soft/runny/stiff/loose/pouring/light) | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
           INSTEAD | (as/is/makes/being) (a/an/my/the/our) (/good/fine/great) (substitute/alternative/stand-in/replacement/swap/sub/substitution) (for/to) (/the)
               | (as/in) (the role/the place/the stead) of (/the) | (does/do/doing) (the job/the work/duty) of (/the) | (makes/make/making) up for (/the)

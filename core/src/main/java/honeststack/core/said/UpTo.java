@@ -3,12 +3,18 @@ package honeststack.core.said;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** More pieces than were said first, on a condition: "makes 10, 12 if they're small". */
+/**
+ * More or fewer than were said first, on a condition: "makes 10, 12 if they're small", "serves 4,
+ * or 2 if they're hungry".
+ */
 final class UpTo {
   /** No more than so many times as many. */
   private static final double MOST = 2.5;
 
   private static final int FAR = 3;
+
+  /** So many words tell of the first condition. */
+  private static final int CONDITIONAL = 6;
 
   private static final Pattern LEADING =
       Pattern.compile(
@@ -16,7 +22,7 @@ final class UpTo {
 
   private static final Pattern CONDITION =
       Pattern.compile(
-          "(?:if|when|at a push|in a pinch|with a|on a good|tops|max|maximum|at most|at best"
+          "(?:if|when|as an?|for (?:big|small|hungry|light|breakfast|lunch|brunch)|at a push|in a pinch|with a|on a good|tops|max|maximum|at most|at best"
               + "|depending|small|smaller|thin|thinner|mini|little|when they're|in a good)\\b.*");
 
   private final Clause clause;
@@ -27,44 +33,58 @@ final class UpTo {
 
   /** Behind the number of pieces of the clause. */
   static void behind(Clause clause, int number) {
-    UpTo upTo = new UpTo(clause);
-    int other = upTo.other(number);
-    if (other < 0) {
-      return;
+    clause.counts.pieces = new UpTo(clause).with(number, clause.counts.pieces, Part.YIELD);
+  }
+
+  /** Behind the number of eaters. */
+  static void served(Clause clause, int number) {
+    clause.counts.serves = new UpTo(clause).with(number, clause.counts.serves, Part.SERVES);
+  }
+
+  private Optional<Told.Count> with(int number, Optional<Told.Count> first, Part part) {
+    int other = other(number);
+    boolean more = other > 0 && (isConditional(other + 1) || isHesitant(number, other));
+    boolean fewer = part == Part.SERVES || clause.counts.sure || isConditioned(number);
+    Optional<Told.Count> both = more ? both(first.orElseThrow(), other, fewer) : Optional.empty();
+    if (both.isEmpty()) {
+      return first;
     }
-    boolean more = upTo.isConditional(other + 1) || upTo.isHesitant(number, other);
-    if (more && upTo.raise(clause.counts, other)) {
-      upTo.note(other + 1);
-    }
+    clause.take(number + 1, other, Part.NOTE);
+    clause.get(other).part = part;
+    note(other + 1);
+    return both;
   }
 
   /** "(12 if small)": in brackets behind how many come out. */
   static void inBrackets(Counted made, Clause inner) {
     UpTo upTo = new UpTo(inner);
     boolean counted = inner.size() > 1 && inner.get(0).isCount() && !inner.get(0).isWeak();
-    if (counted && made.pieces.isPresent() && upTo.isConditional(1) && upTo.raise(made, 0)) {
+    boolean more = counted && made.pieces.isPresent() && upTo.isConditional(1);
+    Optional<Told.Count> both = more ? upTo.both(made.pieces.get(), 0, false) : Optional.empty();
+    if (both.isPresent()) {
+      made.pieces = both;
+      inner.get(0).part = Part.YIELD;
       inner.counts.pieces = Optional.empty();
       inner.mentions.clear();
       upTo.note(1);
     }
   }
 
-  /** Whether a number is somewhat more than how many come out, which goes up to it then. */
-  private boolean raise(Counted made, int number) {
-    Told.Count most = BareCounts.range(clause.get(number));
-    Told.Count few = made.pieces.orElseThrow();
-    boolean more = most.low() > few.high() && most.low() <= MOST * few.high();
-    if (more) {
-      made.pieces = Optional.of(new Told.Count(few.low(), most.high()));
-      clause.get(number).part = Part.YIELD;
-    }
-    return more;
+  /** From the smaller of two numbers to the larger; empty where they are far apart, or one. */
+  private Optional<Told.Count> both(Told.Count first, int number, boolean mayBeFewer) {
+    Told.Count other = BareCounts.range(clause.get(number));
+    double low = Math.min(first.low(), other.low());
+    double high = Math.max(first.high(), other.high());
+    boolean fewer = other.high() < first.low() && mayBeFewer; // not "4 waffles, or 2 if greedy"
+    boolean near = other.low() > first.high() || fewer;
+    return near && high <= MOST * low ? Optional.of(new Told.Count(low, high)) : Optional.empty();
   }
 
   /** The next number, over what the first one counts and a word or two; -1 for none. */
   private int other(int number) {
     int words = 0;
-    for (int i = number + 1; clause.has(i) && words <= FAR; i++) {
+    int far = isConditioned(number) ? CONDITIONAL : FAR;
+    for (int i = number + 1; clause.has(i) && words <= far; i++) {
       if (clause.isStrong(i)) {
         return clause.get(i).isCount() && clause.get(i).isFree() ? i : -1;
       }
@@ -75,6 +95,12 @@ final class UpTo {
       words += over ? 0 : 1;
     }
     return -1;
+  }
+
+  /** "8 if thin, 6 if thick": the first has its condition, too. */
+  private boolean isConditioned(int number) {
+    int at = clause.is(number + 1, Sort.PIECES, Sort.PEOPLE) ? number + 2 : number + 1;
+    return clause.low(at).matches("(?:if|when)\\b.*");
   }
 
   private boolean isHesitant(int number, int other) {

@@ -1,0 +1,62 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What somebody ate, and with what: "I had 3 pancakes, with 1 tbsp peanut butter and half a
+ * banana". It lies on the plate, and so many were eaten, not made. A sentence that names flour
+ * makes them.
+ */
+final class Eaten {
+  private static final String[] EAT = {
+    "had",
+    "ate",
+    "eat",
+    "eats",
+    "have",
+    "has",
+    "having",
+    "eating",
+    "enjoyed",
+    "got",
+    "breakfast",
+    "brunch",
+    "lunch",
+    "tea",
+    "supper"
+  };
+
+  private static final int FAR = 4;
+
+  private Eaten() {}
+
+  static void in(Clause clause) {
+    int pieces = 1;
+    while (clause.has(pieces) && !isEaten(clause, pieces)) {
+      pieces++;
+    }
+    int with = clause.isMark(pieces + 1, ",") ? pieces + 2 : pieces + 1;
+    if (!clause.has(pieces) || !clause.isWord(with, "with", "plus", "and", "topped")) {
+      return;
+    }
+    List<Mention> on = clause.mentions.stream().filter(m -> m.from > with).toList();
+    boolean batter =
+        clause.mentions.stream().anyMatch(m -> m.food != null && m.food.isRole(Role.FLOUR));
+    if (!on.isEmpty() && !batter) {
+      on.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
+      clause.counts.pieces = Optional.empty();
+    }
+  }
+
+  /** Pancakes, and what is done with them before. */
+  private static boolean isEaten(Clause clause, int i) {
+    boolean eat = false;
+    for (int j = Math.max(0, i - FAR); j < i; j++) {
+      eat |= clause.isWord(j, EAT) || clause.low(j).matches("(?:i|we|he|she) (?:had|have|ate|eat)");
+    }
+    return eat && clause.is(i, Sort.PIECES);
+  }
+}
