@@ -294,8 +294,14 @@ public final class LineReader {
       return parser
           .measure(parser.about(0), false)
           .filter(found -> !Bracketed.isNutrient(aside, found.next()))
-          .map(Found::measure)
+          .map(found -> packed(found.measure(), aside.subList(found.next(), aside.size())))
           .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
+    }
+
+    /** "(½ cup mashed)": in the form that stands behind it. */
+    private static Measure packed(Measure measure, List<Token> behind) {
+      Packing form = new Notes(behind).packing();
+      return measure.packing() == Packing.NOT_SAID ? measure.packed(form) : measure;
     }
 
     /** "about 1 medium" beside a weight says no more of it. */

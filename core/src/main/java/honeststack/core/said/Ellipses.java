@@ -90,7 +90,8 @@ final class Ellipses {
           elements.get(i - 1).isFood()
               && elements.get(i - 1).food.isPresent()
               && elements.get(i - 1).food.get().food().role() == Role.EGG;
-      Element amount = elements.get(i - 1);
+      boolean extra = i > 1 && elements.get(i - 1).isWord("extra", "more", "additional");
+      Element amount = elements.get(extra ? i - 2 : i - 1);
       if (egg && word.isWord("white") && amount.isAmount() && amount.isCount() && isLast(i)) {
         Element food = Element.food(word.tokens, word.from, word.to, foods.byName("egg white"));
         food.instead = "egg white";

@@ -121,8 +121,21 @@ final class PartsOf {
         fruit = known.group();
       } else if (part && !fruit.isEmpty() && clause.get(i).part == null) {
         part(i, word, fruit);
+      } else if (part && !fruit.isEmpty()) {
+        of(word, fruit);
       }
     }
+  }
+
+  /** "zest of ½ orange + 2 tbsp juice": of the same fruit. */
+  private void of(String part, String fruit) {
+    mentions.stream()
+        .filter(m -> m.food == null && m.amount != null && m.foodText.equalsIgnoreCase(part))
+        .forEach(
+            m -> {
+              m.foodText = fruit + " " + part;
+              m.restated = true;
+            });
   }
 
   private void part(int i, String part, String fruit) {

@@ -16,6 +16,27 @@ final class Ranging {
   /** A range does not go further up than so many times its lower end. */
   private static final double WIDEST = 3;
 
+  /** Of another size or form there goes as much: "20 g fresh yeast or 7 g dry". */
+  private static final String[] FORMS = {
+    "large",
+    "big",
+    "medium",
+    "small",
+    "jumbo",
+    "dry",
+    "dried",
+    "instant",
+    "active",
+    "fresh",
+    "powdered",
+    "frozen",
+    "tinned",
+    "canned",
+    "raw",
+    "cooked",
+    "ground"
+  };
+
   /** Before how much it is more or less. */
   private static final Set<String> ABOUT =
       Set.of("give or take", "plus or minus", "plus minus", "±", "+ -", "+ / -", "+-");
@@ -121,8 +142,7 @@ final class Ranging {
     double low = Math.min(one, other);
     String cue = said.toString();
     boolean up = UP.contains(cue) || cue.isEmpty() && clause.isWord(at + 1, "if", "when");
-    boolean sized =
-        cue.equals("or") && clause.isWord(at + 1, "large", "big", "medium", "small", "jumbo");
+    boolean sized = cue.equals("or") && clause.isWord(at + 1, FORMS);
     if (sized) {
       clause.elements.subList(from, at + 2).forEach(element -> element.part = Part.NOTE);
       return true; // "2 small eggs or 1 large": as much
