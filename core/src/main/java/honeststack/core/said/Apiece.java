@@ -201,10 +201,20 @@ final class Apiece {
   /** "honey, 10 g each, on top": inside of what is said of the food. */
   private void around(int i, Per per) {
     for (Mention mention : clause.mentions) {
-      if (mention.from < i && mention.to > i && (per != Per.EITHER || isSaidSo(i, mention))) {
+      boolean within = mention.from < i && mention.to > i && !isTotalled(i, mention);
+      if (within && (per != Per.EITHER || isSaidSo(i, mention))) {
         take(i, mention, per);
       }
     }
+  }
+
+  /** "an egg each, so four": that is all of them. */
+  private boolean isTotalled(int i, Mention mention) {
+    boolean so = false;
+    for (int j = i + 1; j < mention.to; j++) {
+      so |= clause.isWord(j, "so", "makes", "that's") || clause.isMark(j, "=");
+    }
+    return so;
   }
 
   private void take(int i, Mention mention, Per per) {

@@ -44,10 +44,21 @@ final class Bygone {
   private static final Pattern NOW =
       Pattern.compile("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
 
+  /** At the end, of all that the sentence names, measured or not. */
+  private static final Pattern STOPPED =
+      Pattern.compile(
+          "\\b(?:so|and|but|which) ,? ?(?:i|we) ?(?:'ve|have)? ?(?:now |since )?(?:stopped|given (?:it|that|them) up"
+              + "|gave (?:it|that|them) up|quit|dropped (?:it|that|them))"
+              + "(?: (?:doing|using|adding) (?:it|that|them))?(?: now| ages ago)?[ .!]*$");
+
   private Bygone() {}
 
   static void in(Clause clause) {
     boolean food = clause.elements.stream().anyMatch(Element::isFood);
+    if (food && STOPPED.matcher(clause.words(0, clause.size())).find()) {
+      clause.exclude(0, clause.size());
+      return;
+    }
     if (!food || clause.hasAmount()) {
       return;
     }

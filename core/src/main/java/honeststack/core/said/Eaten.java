@@ -22,6 +22,10 @@ final class Eaten {
     "eating",
     "enjoyed",
     "got",
+    "serve",
+    "serves",
+    "served",
+    "plate",
     "breakfast",
     "brunch",
     "lunch",
@@ -48,7 +52,14 @@ final class Eaten {
     if (!on.isEmpty() && !batter) {
       on.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
       clause.counts.pieces = Optional.empty();
+      clause.get(pieces).part = Part.NOTE;
     }
+  }
+
+  /** "serve 2 with 1 tbsp syrup". */
+  private static boolean isNumber(Clause clause, int i) {
+    boolean number = clause.isWord(i - 1, "serve", "plate") && clause.isAmount(i);
+    return number && clause.get(i).isCount() && clause.isWord(i + 1, "with");
   }
 
   /** Pancakes, and what is done with them before. */
@@ -57,6 +68,6 @@ final class Eaten {
     for (int j = Math.max(0, i - FAR); j < i; j++) {
       eat |= clause.isWord(j, EAT) || clause.low(j).matches("(?:i|we|he|she) (?:had|have|ate|eat)");
     }
-    return eat && clause.is(i, Sort.PIECES);
+    return eat && (clause.is(i, Sort.PIECES) || isNumber(clause, i));
   }
 }

@@ -295,7 +295,8 @@ final class Exclusions {
 
   /** "not too", "not quite 1 dl": it leaves nothing out. */
   private boolean isNoWord(int i) {
-    boolean spoilt = clause.isFood(i - 1) && clause.low(i).equals("gone off"); // "the milk's"
+    boolean spoilt = // "the milk's gone off", "flour I couldn't get"
+        clause.isFood(i - 1) && clause.low(i).matches("gone off|.* (?:get|find|buy)");
     return spoilt
         || clause.get(i).isWord("not")
             && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")

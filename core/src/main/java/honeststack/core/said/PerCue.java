@@ -52,6 +52,12 @@ final class PerCue {
           " ?(?:side|day|week|morning|egg|cup|bowlful|minute"
               + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
 
+  /** What is reckoned for each, and is no amount. */
+  private static final Remembered FIGURED =
+      Remembered.whole(
+          "compared?|nutrition|figures?|calories|macros?|costs?|price[ds]?|energy|values?|carbs"
+              + "|worked out|calculated|numbers|breakdown|facts");
+
   private static final Remembered PEOPLE =
       Remembered.whole(
           "(?:.* )?(?:everybody|everyone|people|guests|kids|children|of us|family)(?: .*)?");
@@ -85,6 +91,10 @@ final class PerCue {
 
   private Optional<Per> per() {
     Element element = clause.get(i);
+    boolean own = FIGURED.is(element.low().split(" ")[0]); // "cost per pancake"
+    if (own || FIGURED.is(clause.low(i - 1)) || FIGURED.is(clause.low(i - 2))) {
+      return Optional.empty();
+    }
     boolean weak =
         element.isAmount()
             && element.isWeak()
@@ -99,8 +109,8 @@ final class PerCue {
       return Optional.empty();
     }
     Matcher cue = CUE.matcher(element.low());
-    String own = weak || !cue.matches() ? "" : own(cue);
-    String what = (own + " " + clause.words(i + 1, i + WORDS)).strip();
+    String said = weak || !cue.matches() ? "" : own(cue);
+    String what = (said + " " + clause.words(i + 1, i + WORDS)).strip();
     if (PIECE.matcher(what).matches()) {
       return Optional.of(Per.PIECE);
     }

@@ -32,6 +32,14 @@ final class PerHead {
               + EATER
               + "|for each of (?:us|them))(?: for\\b.*| [,.;:!)].*)?");
 
+  /** Whoever it is, behind the pieces: "4 cakes per scout", "3 waffles a rider". */
+  private static final Pattern ANYBODY =
+      Pattern.compile(
+          "(?:per|an?|for (?:a|each|every)|to (?:a|each|every)) (?!(?:batch|pan|panful|round|minute"
+              + "|hour|iron|side|cup|lit(?:re|er)|pack|packet|tray|go|recipe|time|day|week|month"
+              + "|morning|evening|egg|bowl|mix|kilo|pound|pint|quart|tin|layer|ladle|turn|load|bit"
+              + "|few|little|lot|dozen|griddle|good|nice|shop|stall|hundred)\\b)[a-z]{3,}(?: [,.;:!)].*)?");
+
   /** Right before the number. */
   private static final Pattern BEFORE =
       Pattern.compile(
@@ -54,10 +62,15 @@ final class PerHead {
     Company.in(clause);
     PerHead perHead = new PerHead(clause);
     for (int i = 0; i < clause.size(); i++) {
-      if (clause.isStrong(i) && clause.get(i).isCount() && clause.get(i).isFree()) {
+      boolean strong = clause.isStrong(i) && clause.get(i).isFree();
+      if (strong && (clause.get(i).isCount() || isCakes(clause.get(i)))) {
         perHead.read(i);
       }
     }
+  }
+
+  private static boolean isCakes(Element number) {
+    return number.measure().size().equals("cake");
   }
 
   private void read(int i) {
@@ -67,6 +80,8 @@ final class PerHead {
     }
     boolean each =
         BEHIND.matcher(clause.words(behind, behind + NEAR)).matches()
+            || (behind > i + 1 || isCakes(clause.get(i)))
+                && ANYBODY.matcher(clause.words(behind, behind + NEAR)).matches()
             || isEnd(behind) && BEFORE.matcher(clause.words(i - NEAR, i) + " ").matches();
     if (each) {
       take(i, behind);

@@ -7,6 +7,7 @@ package honeststack.core.said;
 final class PhraseForms {
   static final String TEXT =
       """
+          EXCLUDE | (i/we/you/he/she/they) (couldn't/could not/can't/cannot/can never/could never) (get/find/buy/lay hands on) (/any/hold of/hold of any) | (unable/not able) to (get/find/buy) (/any) | (couldn't/can't/cannot) (get/find/buy) (/any) | no way to (get/find/buy) (/any)
           EXCLUDE | (it/this/that/which/this one/this version/that one) (drops/leaves out/omits/skips/lacks/cuts out) (/the/all the) | (everything/all) bar (/the) | (don't/do not/doesn't/does not/didn't/did not/won't/wouldn't/can't/cannot/never/dont) (contain/hold/add/use/put/put in/want/like/need/have/do/eat/bother with/include/take/fancy/trust/tolerate/touch/drink/go for/care for/hold with/get on with/keep/stock/buy/believe in) (/any)
               | nothing with (/any) | out with (/the)
               | (no/not a) (trace/grain/crumb/hint/speck/pinch/spoon/drop/gram) of (/any)
@@ -46,7 +47,7 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          YIELD | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
+          YIELD | exit : | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | rende | rinde | ergibt | salen | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
@@ -64,7 +65,8 @@ final class PhraseForms {
           SERVES | fed | it fed | a family of | we were | there were | there are | serving | (/for/feeds/serves) (my/our) (family/party/table/group/class) of | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PIECES | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
-          OUT | no tengo | no hay | haben wir nicht
+          IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
+          OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
               | (is/are/was/were) (not/never) (required/needed/used/wanted/allowed) | (isn't/aren't/wasn't/weren't) (required/needed/used/wanted/allowed)
