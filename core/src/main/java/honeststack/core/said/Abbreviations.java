@@ -21,7 +21,7 @@ final class Abbreviations {
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
           nutm nutmeg | buttm buttermilk | b'milk buttermilk | b-milk buttermilk
-          tsps tsp | flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
+          tsps tsp | yog yogurt | flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
           """);
 
   /** Words of their own unless a dot stands right behind them. */

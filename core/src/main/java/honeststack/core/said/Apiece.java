@@ -63,10 +63,30 @@ final class Apiece {
     boolean forward = after != null && !isNumberOf(i, after) && (free || isForward(i));
     if (forward && (per.get() != Per.EITHER || isSaidSo(i, after))) {
       forward(i, per.get());
-    } else if (!forward && near && (per.get() != Per.EITHER || isSaidSo(i, before))) {
+    } else if (!forward
+        && near
+        && (per.get() != Per.EITHER || isSaidSo(i, before) || isBatterOfEach(before))) {
       take(i, before, per.get());
+      joined(i, before, per.get());
     } else {
       around(i, per.get());
+    }
+  }
+
+  /** "1 egg and 20 ml milk each, 6 people". */
+  private boolean isBatterOfEach(Mention last) {
+    return clause.counts.serves.isPresent() && BatterForEach.joined(clause, last) != null;
+  }
+
+  /** "100 g flour and 1 egg per person": what is joined to it and goes into the batter, too. */
+  private void joined(int i, Mention last, Per per) {
+    Mention first = BatterForEach.joined(clause, last);
+    if (first != null) {
+      take(i, first, per);
+      if (first.per == Per.EATER && first.place == Place.NOT_SAID) {
+        last.per = Per.EATER; // "50 g flour and 80 ml milk per person"
+        last.place = Place.NOT_SAID;
+      }
     }
   }
 
@@ -224,8 +244,10 @@ final class Apiece {
     mention.perPieces = PerCue.isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
     mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
     Role role = mention.role();
-    boolean batter = role == Role.EGG || role == Role.FLOUR || role == Role.LEAVENING;
-    if (batter && mention.per != Per.PIECE && isOnlyPerHead(mention)) {
+    boolean batter = BatterForEach.is(role);
+    if (batter && BatterForEach.isOfABowl(clause, i, mention)) {
+      mention.per = Per.ROUND; // "each batch: 1 kg flour"
+    } else if (batter && mention.per != Per.PIECE && isOnlyPerHead(mention)) {
       mention.per = Per.EATER;
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }

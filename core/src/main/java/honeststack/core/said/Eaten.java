@@ -56,9 +56,11 @@ final class Eaten {
     }
   }
 
-  /** "serve 2 with 1 tbsp syrup". */
+  /** "serve 2 with 1 tbsp syrup", "she has one with jam". */
   private static boolean isNumber(Clause clause, int i) {
-    boolean number = clause.isWord(i - 1, "serve", "plate") && clause.isAmount(i);
+    boolean serve = clause.isWord(i - 1, "serve", "plate");
+    boolean who = clause.words(i - 2, i).matches("(?:he|she|i|we|they) (?:has|have|had|ate|eats?)");
+    boolean number = (serve || who) && clause.has(i) && clause.get(i).isAmount();
     return number && clause.get(i).isCount() && clause.isWord(i + 1, "with");
   }
 

@@ -75,6 +75,7 @@ final class Ellipses {
     }
     again();
     whites();
+    flours();
     for (int i = 1; i < elements.size(); i++) {
       scooped(i);
     }
@@ -96,6 +97,26 @@ final class Ellipses {
         Element food = Element.food(word.tokens, word.from, word.to, foods.byName("egg white"));
         food.instead = "egg white";
         elements.set(i, food);
+      }
+    }
+  }
+
+  /** "two whole-wheat biscuits": nobody counts flour, so it says of what they are. */
+  private void flours() {
+    for (int i = elements.size() - 2; i > 0; i--) {
+      Element flour = elements.get(i);
+      int next = elements.get(i + 1).kind == Element.Kind.WORD ? i + 2 : i + 1;
+      boolean counted =
+          flour.isRole(Role.FLOUR)
+              && elements.get(i - 1).isCount()
+              && !flour.low().endsWith("flour")
+              && next < elements.size()
+              && elements.get(next).isFood();
+      if (counted) {
+        elements.remove(i);
+        for (int at = flour.to - 1; at >= flour.from; at--) {
+          elements.add(i, Element.token(flour.tokens, at));
+        }
       }
     }
   }

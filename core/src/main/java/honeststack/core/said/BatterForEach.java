@@ -1,0 +1,62 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
+import java.util.regex.Pattern;
+
+/** Batter that is said for each eater, or for each of several bowls: "each batch: 1 kg flour". */
+final class BatterForEach {
+  /** Of flour nobody eats more, g (common practice); nor more eggs. */
+  private static final double MOST_FLOUR = 300;
+
+  private static final double MOST_EGGS = 4;
+
+  /** Flour is about half as heavy as water (common practice). */
+  private static final double LIGHT = 0.5;
+
+  /** So many elements say for what it is. */
+  private static final int WORDS = 6;
+
+  private static final Pattern BOWLS =
+      Pattern.compile(
+          "\\b(?:(?:each|every|per) (?:batch|bowl|bowlful|mix|recipe|lot|tub)|batches ?,? each)\\b");
+
+  private BatterForEach() {}
+
+  /** Nobody puts it on a plate. */
+  static boolean is(Role role) {
+    return role == Role.EGG || role == Role.FLOUR || role == Role.LEAVENING;
+  }
+
+  /** For which batter is mixed; or nobody eats as much. */
+  static boolean isOfABowl(Clause clause, int cue, Mention mention) {
+    return BOWLS.matcher(clause.words(cue - 2, cue + WORDS)).find() || isTooMuch(mention);
+  }
+
+  private static boolean isTooMuch(Mention mention) {
+    if (mention.amount == null) {
+      return false;
+    }
+    Measure said = mention.amount.measure();
+    double grams =
+        switch (said.unit().kind()) {
+          case MASS -> said.amount() * said.unit().grams();
+          case VOLUME -> said.amount() * said.unit().millilitres(MeasuringSystem.US) * LIGHT;
+          default -> 0;
+        };
+    return mention.role() == Role.EGG && mention.amount.isCount()
+        ? said.amount() > MOST_EGGS
+        : grams > MOST_FLOUR;
+  }
+
+  /** What is joined before it by an "and", if both make a batter; null for none. */
+  static Mention joined(Clause clause, Mention last) {
+    int at = clause.mentions.indexOf(last);
+    Mention before = at > 0 ? clause.mentions.get(at - 1) : null;
+    boolean joined = before != null && before.amount != null && before.to == last.from - 1;
+    boolean and = joined && clause.isWord(before.to, "and", "plus", "&");
+    boolean batter = is(last.role()) || last.role() == Role.LIQUID;
+    return and && batter && is(before.role()) ? before : null;
+  }
+}
