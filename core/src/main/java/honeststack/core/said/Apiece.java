@@ -44,6 +44,7 @@ final class Apiece {
     for (int i = 0; i < clause.size(); i++) {
       apiece.at(i);
     }
+    BatterForEach.back(clause);
   }
 
   private void at(int i) {
@@ -247,7 +248,10 @@ final class Apiece {
     boolean batter = BatterForEach.is(role);
     if (batter && BatterForEach.isOfABowl(clause, i, mention)) {
       mention.per = Per.ROUND; // "each batch: 1 kg flour"
-    } else if (batter && mention.per != Per.PIECE && isOnlyPerHead(mention)) {
+    } else if (batter
+        && mention.per != Per.ROUND
+        && mention.per != Per.PIECE
+        && isOnlyPerHead(mention)) {
       mention.per = Per.EATER;
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }

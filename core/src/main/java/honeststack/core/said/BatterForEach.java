@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
+import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.MeasuringSystem;
 import java.util.regex.Pattern;
@@ -22,6 +23,9 @@ final class BatterForEach {
       Pattern.compile(
           "\\b(?:(?:each|every|per) (?:batch|bowl|bowlful|mix|recipe|lot|tub)|batches ?,? each)\\b");
 
+  private static final Remembered EACH =
+      Remembered.whole("(?:for |in )?(?:each|every|per|a|an)\\b.*");
+
   private BatterForEach() {}
 
   /** Nobody puts it on a plate. */
@@ -32,6 +36,26 @@ final class BatterForEach {
   /** For which batter is mixed; or nobody eats as much. */
   static boolean isOfABowl(Clause clause, int cue, Mention mention) {
     return BOWLS.matcher(clause.words(cue - 2, cue + WORDS)).find() || isTooMuch(mention);
+  }
+
+  /** "200 g flour for each pan": nothing but that puts it into the pan, or on a plate. */
+  static void back(Clause clause) {
+    boolean only = false;
+    for (Element element : clause.elements) {
+      if (element.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT)) {
+        only = EACH.is(element.low());
+        if (!only) {
+          return;
+        }
+      }
+    }
+    boolean raw = only && clause.heading() == Place.NOT_SAID;
+    boolean flour = clause.mentions.stream().anyMatch(m -> m.role() == Role.FLOUR);
+    if (raw && flour) {
+      clause.mentions.stream()
+          .filter(m -> is(m.role()) || m.role() == Role.LIQUID)
+          .forEach(m -> m.place = Place.NOT_SAID);
+    }
   }
 
   private static boolean isTooMuch(Mention mention) {

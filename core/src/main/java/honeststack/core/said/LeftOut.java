@@ -156,6 +156,8 @@ final class LeftOut {
     boolean question = asked.isMark(asked.size() - 1, "?") && !asked.mentions.isEmpty();
     Mention last = question ? asked.mentions.get(asked.mentions.size() - 1) : null;
     boolean one = last != null && last.amount != null && last.amount.isWeak(); // "An egg? No."
+    boolean refused = NO.contains(answer.low(0)) && !answer.hasAmount() && answer.has(2);
+    one |= refused; // "100 g butter? No thanks."
     if (last == null || last.isMeasured() && !one || last.to < asked.size() - 1) {
       return;
     }

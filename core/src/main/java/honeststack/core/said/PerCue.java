@@ -44,12 +44,18 @@ final class PerCue {
 
   private static final Set<String> TO_EVERY = Set.of("for every", "to every");
 
+  /** What each gets, or where it goes, follows. */
+  private static final String[] OPEN = {
+    "one", "other", "had", "has", "gets", "get", "got", "goes", "went", "takes", "took", "fold",
+    "folds", "rolled", "way", "time", "and", "plus", "in", "on", "at", "of", "for", "with", "is"
+  };
+
   private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
 
   /** What comes again and again otherwise. */
   private static final Pattern OTHER =
       Pattern.compile(
-          " ?(?:side|day|week|morning|egg|cup|bowlful|minute"
+          " ?(?:side|day|week|morning|egg|cup|bowlful|minute|tray|jug|pot|box|ladle|scoop|spoon|kitchen|family|tin"
               + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
 
   /** What is reckoned for each, and is no amount. */
@@ -131,8 +137,15 @@ final class PerCue {
     if (one && !end && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
       return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
     }
-    boolean each = EACH.matcher(element.low()).matches();
+    boolean each = EACH.matcher(element.low()).matches() && !isOfSomething();
     return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  /** "every session", "each table": no eater and no piece. */
+  private boolean isOfSomething() {
+    boolean every = clause.low(i).matches("(?:.* )?(?:each|every)");
+    boolean noun = clause.has(i + 1) && clause.get(i + 1).kind == Element.Kind.WORD;
+    return every && noun && !clause.isWord(i + 1, OPEN) && !clause.low(i + 1).endsWith("ed");
   }
 
   private boolean isOfFood(int at) {

@@ -49,22 +49,23 @@ public final class Telling {
     ClauseReader sentences = new ClauseReader(foods, isInGrams(text), Rendered.isIn(text));
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
+    boolean supposed = false;
     List<Clause> clauses =
         page.sentences.stream().flatMap(sentence -> sentences.read(sentence).stream()).toList();
     for (Clause clause : clauses) {
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
-        Afterthoughts.goOn(last, clause);
-        Amended.by(last, clause);
-        Superseded.across(read, clause);
-        LeftOut.answered(last, clause);
-        Alternatives.goOn(last, clause);
-        Decided.answered(last, clause);
-        Following.measure(read, clause);
+        supposed = Hypothetical.in(read, clause);
+        if (!supposed) {
+          follow(read, last, clause);
+        }
       }
       Bygone.measured(read, clause);
-      Undone.by(read, clause);
+      if (!supposed) {
+        Undone.by(read, clause);
+        Hypothetical.remark(read, clause);
+      }
       vessels.restate(clause);
       weights.restate(clause);
       read.add(clause);
@@ -79,6 +80,17 @@ public final class Telling {
     Uncooked.find(read);
     Batches.apply(read);
     return new Telltale(text, page, read).told();
+  }
+
+  /** What a sentence says of the one before it, or of all. */
+  private static void follow(List<Clause> read, Clause last, Clause clause) {
+    Afterthoughts.goOn(last, clause);
+    Amended.by(last, clause);
+    Superseded.across(read, clause);
+    LeftOut.answered(last, clause);
+    Alternatives.goOn(last, clause);
+    Decided.answered(last, clause);
+    Following.measure(read, clause);
   }
 
   /** Over sentences that are only marks: "half a cup!!". */
