@@ -22,7 +22,6 @@ import java.util.regex.Pattern;
  */
 public final class Telling {
   private static final int MOST_LINES = 200;
-  private static final int TITLED = 3;
 
   /** Somewhere in a text of several sentences. */
   private static final Pattern GRAMS =
@@ -72,7 +71,8 @@ public final class Telling {
     }
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
-    title(read);
+    Hypothetical.before(read);
+    TitleLine.find(read);
     read.forEach(Splits::giveUp);
     Since.find(read);
     new Again(read).find();
@@ -107,55 +107,6 @@ public final class Telling {
     String low = text.toLowerCase(Locale.ROOT);
     boolean maybe = low.contains("(g") || low.contains("in g") || low.contains("grams");
     return (maybe || low.contains(" g)")) && GRAMS.matcher(low).find();
-  }
-
-  /** The first of several lines, if it measures nothing, is what the recipe is called. */
-  private static void title(List<Clause> clauses) {
-    if (clauses.isEmpty()) {
-      return;
-    }
-    boolean alone =
-        clauses.size() > 1
-            && Titles.isAlone(clauses.get(0))
-            && clauses.get(0).mentions.stream().noneMatch(Mention::isMeasured)
-            && clauses.get(1).mentions.stream().anyMatch(Mention::isMeasured);
-    if (alone) {
-      entitle(clauses.get(0));
-      return;
-    }
-    int first = clauses.get(0).sentence.line();
-    long lines = clauses.stream().mapToInt(c -> c.sentence.line()).distinct().count();
-    List<Clause> line = clauses.stream().filter(c -> c.sentence.line() == first).toList();
-    boolean measured =
-        line.stream().flatMap(c -> c.mentions.stream()).anyMatch(Mention::isMeasured);
-    if (lines < TITLED || measured || first > 0) {
-      return;
-    }
-    line.forEach(Telling::entitle);
-  }
-
-  private static void entitle(Clause clause) {
-    clause.asides.forEach(aside -> titled(clause, aside.clause()));
-    clause.mentions.clear();
-    for (Element element : clause.elements) {
-      if (element.part == null || element.part == Part.FOOD || element.part == Part.UNKNOWN) {
-        element.part = Part.HEADING;
-      }
-    }
-  }
-
-  /** "Courgette cakes (about 12)". */
-  private static void titled(Clause title, Clause aside) {
-    List<Element> numbers =
-        aside.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    boolean bare =
-        numbers.size() == 1
-            && numbers.get(0).isCount()
-            && aside.elements.stream().allMatch(e -> e.isAmount() || e.is(Sort.IDLE));
-    if (bare && title.counts.pieces.isEmpty()) {
-      title.counts.pieces = Optional.of(BareCounts.range(numbers.get(0)));
-      numbers.get(0).part = Part.YIELD;
-    }
   }
 
   /** Puts together what the sentences say. */
