@@ -72,7 +72,7 @@ final class Hypothetical {
     if (elsewhere || state || version || may) {
       close();
     }
-    return elsewhere || version || held;
+    return elsewhere || version || held || clause.mentions.isEmpty() && (state || may);
   }
 
   /**
@@ -198,17 +198,25 @@ final class Hypothetical {
   private void drop(Mention mention, boolean all) {
     if (all || mention.isMeasured() || isTold(mention)) {
       clause.mentions.remove(mention);
-      mention.mark(Part.METHOD);
+      mention.mark(mention.isMeasured() && !isSaid(mention) ? Part.EXCLUDED : Part.METHOD);
     }
+  }
+
+  /** The list measures as much of it. */
+  private boolean isSaid(Mention mention) {
+    return told(mention).anyMatch(m -> m.amountText.equalsIgnoreCase(mention.amountText));
   }
 
   /** The list measures it. */
   private boolean isTold(Mention mention) {
+    return told(mention).findAny().isPresent();
+  }
+
+  private Stream<Mention> told(Mention mention) {
     Optional<String> food = mention.known().map(Food::id);
-    return food.isPresent()
-        && read.stream()
-            .flatMap(c -> c.mentions.stream())
-            .anyMatch(m -> m.isMeasured() && m.known().map(Food::id).equals(food));
+    return read.stream()
+        .flatMap(c -> c.mentions.stream())
+        .filter(m -> food.isPresent() && m.isMeasured() && m.known().map(Food::id).equals(food));
   }
 
   /** The last food of the list in whose place it may be taken, and which it is not. */

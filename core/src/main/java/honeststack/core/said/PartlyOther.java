@@ -44,7 +44,7 @@ final class PartlyOther {
 
   private static final String WHOLE = "of (?:which|that|those|these|it|them|this)";
 
-  private static final String PART = "(?:about )?(?<%s>[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%%]+){0,2})";
+  private static final String PART = "[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%]+){0,2}";
 
   private static final String IS =
       "(?: (?:is|was|are|were|being|as|actually|really|in fact|it is|it was))*(?: (?:a|the))?";
@@ -55,11 +55,11 @@ final class PartlyOther {
           LEAD
               + "(?:"
               + WHOLE
-              + ",? "
-              + PART.formatted("behind")
-              + "|"
-              + PART.formatted("before")
-              + " "
+              + ",? (?:about )?(?<behind>"
+              + PART
+              + ")|(?:about )?(?<before>"
+              + PART
+              + ") "
               + WHOLE
               + ")"
               + IS);

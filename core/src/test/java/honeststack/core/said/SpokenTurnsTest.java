@@ -187,7 +187,7 @@ class SpokenTurnsTest {
   @ValueSource(
       strings = {
         "200 g flour, 2 eggs. Makes 8. Crumble: 100 g flour, 1 egg.",
-        "200 g flour, 2 eggs. If it is too thin add 100 g flour and 1 egg.",
+        "200 g flour, 2 eggs. It was too thin, so I added 100 g flour and 1 egg.",
         "Serves 4: 200 g flour, 2 eggs. For 5 I add 100 g flour, 1 egg."
       })
   void aSecondHelpingIsNoOtherScale(String text) {
