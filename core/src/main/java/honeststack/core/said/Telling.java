@@ -72,6 +72,7 @@ public final class Telling {
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
     Hypothetical.before(read);
+    OffTopic.find(read);
     TitleLine.find(read);
     read.forEach(Splits::giveUp);
     Since.find(read);
