@@ -41,7 +41,30 @@ final class BareCounts {
         || isCalled(clause, i)
         || isThat(clause, i)
         || isSizedAs(clause, i)
-        || isTitled(clause, i);
+        || isTitled(clause, i)
+        || isDozen(clause, i)
+        || isOfWeight(clause, i);
+  }
+
+  /** "A dozen.": a sentence of its own. */
+  private static boolean isDozen(Clause clause, int i) {
+    return i == 0 && clause.low(i).endsWith("dozen") && isEnd(clause, 1) && clause.size() <= 2;
+  }
+
+  /** "16 pcs @ 50 g", "12 pieces of 60 g each". */
+  private static boolean isOfWeight(Clause clause, int i) {
+    boolean pieces = PIECES.matcher(clause.low(i)).matches();
+    int at = clause.isWord(i + 1, "at", "of", "à") || clause.isMark(i + 1, "@") ? i + 2 : -1;
+    boolean weighed =
+        pieces
+            && clause.has(at)
+            && clause.get(at).isAmount()
+            && clause.get(at).measure().unit().kind() == Unit.Kind.MASS
+            && (isEnd(clause, at + 1) || clause.is(at + 1, Sort.EACH, Sort.BATTER));
+    if (weighed) {
+      clause.get(at).part = Part.METHOD;
+    }
+    return weighed;
   }
 
   /** "Buckwheat galettes — 8 pieces", "oat waffles x 12". */

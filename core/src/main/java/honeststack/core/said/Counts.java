@@ -46,7 +46,9 @@ final class Counts {
     Rounds.in(clause);
     PerHead.in(clause);
     EachOf.in(clause);
-    boolean alone = clause.elements.stream().anyMatch(e -> ALONE.is(e.low()));
+    boolean alone =
+        clause.elements.stream().anyMatch(e -> ALONE.is(e.low()))
+            || clause.words(0, FAR).startsWith("for me alone");
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }

@@ -31,6 +31,7 @@ final class HypotheticalForms {
               + "|in my (?:day|time|youth|student)) ?,? ?(?:\\w+ )*(?:i|we|it|they|she|he|it's)\\b"
               + "|\\b(?:might|may) try\\b|\\b(?:would|'d) like to try\\b|\\bwould be (?:nicer|better|lovelier|richer)\\b"
               + "|\\bthe (?:\\w+ )?(?:version|original|card|recipe|one)(?: \\w+){0,3} (?:had|used|called for|asked for)\\b"
+              + "|\\bsame (?:recipe|batter|thing|mix)? ?(?:at home |otherwise )?but (?:with|\\d)"
               + "|\\bthe original (?:has|is|uses|takes|wants)\\b"
               + "|\\b(?:left|in (?:the|my|our) (?:fridge|cupboard|freezer|larder|pantry))(?: ,.*)? ?[.!]?$"
               + "|\\bthe (?:shop|supermarket|bought|packet|diner|caf[eé]|hotel|restaurant)(?: \\w+)? (?:ones|mix|version|does|do|has|have|uses?|puts?)\\b"

@@ -74,6 +74,10 @@ final class PhraseForms {
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
+          PLATE_NEXT | (/then/and then) (pour/spoon/slather/ladle/heap/pile/pour) on | (eat/eats/eaten) (/them/it) (hot/warm/straight away/while hot/at once) with | best (served/eaten) (/hot/warm) with
+              | (go/goes/went) (well/nicely/beautifully/lovely/great/down well) with | (mine/his/hers/theirs/yours) (get/gets/has/have/come with) | (finish/finished/finishes) (mine/his/hers/theirs/them all/the stack/the lot) (/off) with
+              | (served/serve) (under/beneath/alongside) | under (a/the) (layer/blanket/mound/heap/pile/drift/cloud) of | (hand/pass/send) (round/around) | sandwich (two/them/pairs/two together/them together/pairs together) with
+              | (a/one) (final/last) (flourish/touch) of | (/then/and then) (load/load up/pile/pile up/heap/heap up) (/them/it/high/them high) with | (drench/drown/dunk/dunked) (/them/it) (in/with)
           PLATE_NEXT | (i/we) (eat/have/had/ate) (/all/both) (one/two/three/four/five/six/1/2/3/4/5/6/of them/the lot) (/of them/of these) with
               | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
@@ -111,7 +115,7 @@ final class PhraseForms {
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | (over/onto) (mine/yours/hers/his/theirs/ours) | to serve with
               | per (plate/stack/portion)
-          PLATE_NEXT | (cover/covered/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
+          PLATE_NEXT | (cover/covered/best/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
               | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)

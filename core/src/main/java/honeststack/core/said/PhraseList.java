@@ -112,7 +112,7 @@ final class PhraseList {
               | will feed | persons | enough to feed
           PIECES | gofry | wafels | wafle | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
-              | griddlecakes | blini | blinis | pieces | ones | little ones | small ones | cakes
+              | griddlecakes | blini | blinis | pieces | ones | littlies | tiddlers | little ones | small ones | cakes
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
               | scotch pancakes | crumpets | out of it | out of this | out of that | come out
               | rounds | heart waffles | nos | pcs

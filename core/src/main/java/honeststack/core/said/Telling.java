@@ -73,6 +73,7 @@ public final class Telling {
     page.marks.addAll(weights.marks);
     Hypothetical.before(read);
     OffTopic.find(read);
+    AfterCooking.find(read);
     TitleLine.find(read);
     read.forEach(Splits::giveUp);
     Since.find(read);
