@@ -52,7 +52,7 @@ public final class EverydayWords {
       favorite favour favourite fear feed feeding feeds feel feels felt few fewer fight figure
       figures fill filled final finally find fine finger fingers finish finished finishes fire
       first firstly fit fits fix fixed flame flat flatter flavor flavour flip flipped flipping
-      floor floppy flow fluffier fluffy focus fold folded folding folds follow followed following
+      floor floppy flow fluffier fluffy focus foam fold folded folding folds follow followed following
       foot for force forever form format former formula forth fortnight forward found free freeze
       freezer freezes freezing frequent fresh fridge friend friends fries from fry fun funny
       further furthermore gadget gallery game garden gas gave gear generally gentle gently get

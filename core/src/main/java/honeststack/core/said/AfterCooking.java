@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 
 /**
- * What is measured behind the cooking, and sweet or added, lies on the plate: "… fry them. Honey, 20
- * g." The batter was measured before it, and nothing of it comes later.
+ * What is measured behind the cooking, and sweet or added, lies on the plate: "… fry them. Honey,
+ * 20 g." The batter was measured before it, and nothing of it comes later.
  */
 final class AfterCooking {
   private static final Remembered COOKS =
@@ -64,7 +64,8 @@ final class AfterCooking {
       from = own && isBatter(mention) ? mention.to : from;
     }
     for (int i = from; i < clause.size(); i++) {
-      if (COOKS.is(clause.low(i)) && !clause.isWord(i - 1, "to", "don't", "not", "never", "i", "we")) {
+      if (COOKS.is(clause.low(i))
+          && !clause.isWord(i - 1, "to", "don't", "not", "never", "i", "we")) {
         return i;
       }
     }

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
+import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -202,7 +203,11 @@ final class ClauseReader {
       } else if (element.isAmount()) {
         int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
         boolean batter = clause.is(of, Sort.BATTER) || clause.is(of + 1, Sort.BATTER);
-        if (batter && !clause.isFood(of)) {
+        boolean poured = // "heat the butter and pour in a ladleful"
+            element.measure().unit().kind() == Unit.Kind.LADLE
+                && BareCounts.isEnd(clause, i + 1)
+                && clause.low(i - 1).matches("(?:pour|drop|tip|spoon|swirl)(?: in)?");
+        if ((batter || poured) && !clause.isFood(of)) {
           element.part = Part.METHOD;
         }
       }

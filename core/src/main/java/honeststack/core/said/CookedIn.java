@@ -3,10 +3,25 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
+import java.util.regex.Pattern;
 
 /** Fat that needs no word for the pan: what is sprayed, and what the cakes are cooked in. */
 final class CookedIn {
   private static final int FAR = 6;
+
+  private static final Pattern HEAT =
+      Pattern.compile("(?:.* )?(?:get|let|once|when|heat|until|till)(?: the)?");
+
+  private static final Pattern HOT =
+      Pattern.compile(
+          "(?:is |are |gets? )?(?:really |very |nice and |smoking |properly )?(?:hot|foam(?:s|ing)?|sizzl\\w+|shimmer\\w*"
+              + "|smok\\w+|spits?|bubbl\\w+|and (?:pour|ladle|drop|tip|spoon) )");
+
+  private static final Pattern IN_PAN =
+      Pattern.compile(
+          "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,"
+              + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
+              + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
 
   private final Clause clause;
 
@@ -36,7 +51,7 @@ final class CookedIn {
     int in = mention.from - 1;
     boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
     boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
-    if (poured && fat) {
+    if (fat && (poured || isHot(mention))) {
       pan(mention);
     }
     if (!fat || !clause.isWord(in, "in")) {
@@ -51,6 +66,16 @@ final class CookedIn {
         return;
       }
     }
+  }
+
+  /**
+   * "get 10 g butter hot first", "once 1 tbsp oil sizzles", "hot pan, 10 g butter, batter, flip".
+   */
+  private boolean isHot(Mention fat) {
+    String before = clause.words(fat.from - FAR, fat.from);
+    String behind = clause.words(fat.to, fat.to + FAR);
+    boolean heated = HEAT.matcher(before).matches();
+    return heated && HOT.matcher(behind).lookingAt() || IN_PAN.matcher(before).matches();
   }
 
   /** "pour it on two tablespoons of sizzling butter". */

@@ -33,6 +33,9 @@ final class Eaten {
     "supper"
   };
 
+  private static final Remembered SOMEBODY =
+      Remembered.whole("(?:he|she|i|we|they) (?:has|have|had|ate|eats?)");
+
   private static final int FAR = 4;
 
   private Eaten() {}
@@ -58,18 +61,21 @@ final class Eaten {
 
   /** "serve 2 with 1 tbsp syrup", "she has one with jam". */
   private static boolean isNumber(Clause clause, int i) {
-    boolean serve = clause.isWord(i - 1, "serve", "plate");
-    boolean who = clause.words(i - 2, i).matches("(?:he|she|i|we|they) (?:has|have|had|ate|eats?)");
-    boolean number = (serve || who) && clause.has(i) && clause.get(i).isAmount();
-    return number && clause.get(i).isCount() && clause.isWord(i + 1, "with");
+    boolean number =
+        clause.isWord(i + 1, "with") && clause.get(i).isAmount() && clause.get(i).isCount();
+    return number
+        && (clause.isWord(i - 1, "serve", "plate") || SOMEBODY.is(clause.words(i - 2, i)));
   }
 
   /** Pancakes, and what is done with them before. */
   private static boolean isEaten(Clause clause, int i) {
-    boolean eat = false;
-    for (int j = Math.max(0, i - FAR); j < i; j++) {
-      eat |= clause.isWord(j, EAT) || clause.low(j).matches("(?:i|we|he|she) (?:had|have|ate|eat)");
+    if (isNumber(clause, i)) {
+      return true;
     }
-    return eat && (clause.is(i, Sort.PIECES) || isNumber(clause, i));
+    boolean eat = false;
+    for (int j = Math.max(0, i - FAR); clause.is(i, Sort.PIECES) && j < i; j++) {
+      eat |= clause.isWord(j, EAT) || SOMEBODY.is(clause.low(j));
+    }
+    return eat;
   }
 }

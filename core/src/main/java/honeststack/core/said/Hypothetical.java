@@ -22,6 +22,9 @@ final class Hypothetical {
   /** So many are a list of their own. */
   private static final int OWN = 3;
 
+  /** No recipe has more sentences. */
+  private static final int FAR = 60;
+
   /** A line of a list is no longer. */
   private static final int SHORT = 8;
 
@@ -41,13 +44,19 @@ final class Hypothetical {
    * @return whether it is of another time, or of others, and says nothing of what stands before it
    */
   static boolean in(List<Clause> read, Clause clause) {
-    return isBehindList(read, clause) && new Hypothetical(read, clause).read();
+    List<Clause> near = near(read);
+    return isBehindList(near, clause) && new Hypothetical(near, clause).read();
   }
 
   private boolean read() {
+    boolean amount = clause.elements.stream().anyMatch(Element::isAmount);
+    boolean named = says(HypotheticalForms.CHOICE) || says(HypotheticalForms.VERSION);
+    if (!amount && !named) {
+      return false; // "sift the flour first"
+    }
     boolean done = says(HypotheticalForms.DONE);
     boolean placed = isPlaced();
-    boolean elsewhere = says(HypotheticalForms.ELSEWHERE) && !says(HypotheticalForms.NOW);
+    boolean elsewhere = isElsewhere();
     boolean asked = !done && !read.isEmpty() && isAsked(read.get(read.size() - 1));
     boolean version = !done && !placed && (asked || says(HypotheticalForms.VERSION));
     boolean state = !done && says(HypotheticalForms.CONDITION) && says(HypotheticalForms.MORE);
@@ -80,8 +89,9 @@ final class Hypothetical {
    * ml milk."
    */
   static void remark(List<Clause> read, Clause clause) {
-    if (isBehindList(read, clause)) {
-      Hypothetical said = new Hypothetical(read, clause);
+    List<Clause> near = near(read);
+    if (clause.mentions.stream().anyMatch(Mention::isMeasured) && isBehindList(near, clause)) {
+      Hypothetical said = new Hypothetical(near, clause);
       if (!said.isPlaced() && !said.says(HypotheticalForms.DONE) && !said.isActive()) {
         List.copyOf(clause.mentions).stream().filter(said::isTold).forEach(m -> said.drop(m, true));
         said.close();
@@ -92,9 +102,17 @@ final class Hypothetical {
   /** The same of what stands before a list: "I used to make them with 4 eggs. 200 g flour, …". */
   static void before(List<Clause> read) {
     for (int i = 0; i + 1 < read.size(); i++) {
-      List<Clause> lists = listed(read.subList(i + 1, read.size()));
-      if (!lists.isEmpty() && !isList(read.get(i)) && !read.get(i).mentions.isEmpty()) {
-        new Hypothetical(lists, read.get(i)).forget();
+      Clause clause = read.get(i);
+      boolean measured = clause.mentions.stream().anyMatch(Mention::isMeasured);
+      if (measured
+          && !isList(clause)
+          && !clause.elements.stream().allMatch(Hypothetical::isPlain)) {
+        Hypothetical said = new Hypothetical(List.of(), clause);
+        boolean elsewhere = said.isElsewhere();
+        if (elsewhere || !said.isPlaced() && !said.isActive()) {
+          List<Clause> behind = read.subList(i + 1, Math.min(read.size(), i + 1 + FAR));
+          new Hypothetical(listed(behind), clause).forget(elsewhere);
+        }
       }
     }
   }
@@ -116,9 +134,8 @@ final class Hypothetical {
     return clause.elements.size() <= SHORT;
   }
 
-  private void forget() {
-    boolean elsewhere = says(HypotheticalForms.ELSEWHERE) && !says(HypotheticalForms.NOW);
-    if (elsewhere || !isPlaced() && !isActive()) {
+  private void forget(boolean elsewhere) {
+    if (!read.isEmpty()) {
       for (Mention mention : List.copyOf(clause.mentions)) {
         if (elsewhere || isTold(mention)) {
           drop(mention, false);
@@ -128,13 +145,30 @@ final class Hypothetical {
     }
   }
 
+  private boolean isElsewhere() {
+    return says(HypotheticalForms.ELSEWHERE) && !says(HypotheticalForms.NOW);
+  }
+
+  private static List<Clause> near(List<Clause> read) {
+    return read.subList(Math.max(0, read.size() - FAR), read.size());
+  }
+
   private static boolean isList(Clause clause) {
     return clause.mentions.stream().filter(Mention::isMeasured).count() >= OWN;
   }
 
+  /** It tells nothing. */
+  private static boolean isPlain(Element element) {
+    return element.isAmount()
+        || element.isFood()
+        || element.kind == Element.Kind.MARK
+        || element.isWord("of", "and", "the");
+  }
+
   private static boolean isBehindList(List<Clause> read, Clause clause) {
     boolean food = clause.elements.stream().anyMatch(Element::isFood);
-    if (!food || clause.mentions.stream().filter(Mention::isMeasured).count() >= OWN) {
+    boolean plain = clause.elements.stream().allMatch(Hypothetical::isPlain);
+    if (!food || plain || isList(clause)) {
       return false;
     }
     return read.stream()

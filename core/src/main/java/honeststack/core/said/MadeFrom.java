@@ -35,12 +35,21 @@ final class MadeFrom {
     return mention.amount.isCount() && !part;
   }
 
-  /** The last word of the name that it was made from stands in what was made. */
+  /** The last word of what it was made from stands in what was made, and not at its end. */
   private static boolean isIn(Mention made, String source) {
-    String[] words = source.toLowerCase(Locale.ROOT).split("[ -]+");
-    String last = stem(words[words.length - 1]);
-    return Arrays.stream(made.foodText.toLowerCase(Locale.ROOT).split("[ -]+"))
-        .anyMatch(word -> stem(word).equals(last));
+    String last = last(source);
+    String[] words = words(made.foodText);
+    return !last.equals(last(made.foodText))
+        && Arrays.stream(words).anyMatch(word -> stem(word).equals(last));
+  }
+
+  private static String last(String name) {
+    String[] words = words(name);
+    return stem(words[words.length - 1]);
+  }
+
+  private static String[] words(String name) {
+    return name.toLowerCase(Locale.ROOT).split("[ -]+");
   }
 
   private static String stem(String word) {

@@ -75,7 +75,7 @@ final class PhraseForms {
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
           PLATE_NEXT | (/then/and then) (pour/spoon/slather/ladle/heap/pile/pour) on | (eat/eats/eaten) (/them/it) (hot/warm/straight away/while hot/at once) with | best (served/eaten) (/hot/warm) with
-              | (go/goes/went) (well/nicely/beautifully/lovely/great/down well) with | (mine/his/hers/theirs/yours) (get/gets/has/have/come with) | (finish/finished/finishes) (mine/his/hers/theirs/them all/the stack/the lot) (/off) with
+              | (go/goes/went) (well/nicely/beautifully/lovely/great/down well) with | (mine/his/hers/theirs/yours) (get/gets/come with) | (finish/finished/finishes) (mine/his/hers/theirs/them all/the stack/the lot) (/off) with
               | (served/serve) (under/beneath/alongside) | under (a/the) (layer/blanket/mound/heap/pile/drift/cloud) of | (hand/pass/send) (round/around) | sandwich (two/them/pairs/two together/them together/pairs together) with
               | (a/one) (final/last) (flourish/touch) of | (/then/and then) (load/load up/pile/pile up/heap/heap up) (/them/it/high/them high) with | (drench/drown/dunk/dunked) (/them/it) (in/with)
           PLATE_NEXT | (i/we) (eat/have/had/ate) (/all/both) (one/two/three/four/five/six/1/2/3/4/5/6/of them/the lot) (/of them/of these) with
