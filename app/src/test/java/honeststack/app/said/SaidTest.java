@@ -93,7 +93,9 @@ class SaidTest {
     "reckoned, 0.94",
     "cove, 0.86",
     "loft, 0.82",
-    "nook, 0.9"
+    "nook, 0.9",
+    "barn, 0.85",
+    "attic, 0.6"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -20,7 +20,7 @@ final class Abbreviations {
           pdr powder | conf confectioners' | confect confectioners' | b'ten beaten
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
-          nutm nutmeg | buttm buttermilk | b'milk buttermilk | b-milk buttermilk
+          nutm nutmeg | buttm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk
           tsps tsp | yog yogurt | flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
           """);
 

@@ -313,7 +313,8 @@ final class Apiece {
   }
 
   private static Per either(Counted all) {
-    return all.pieces.isPresent() && all.serves.isEmpty() ? Per.PIECE : Per.EATER;
+    boolean alone = all.serves.isEmpty() || all.serves.get().high() <= 1; // "on each" of my three
+    return all.pieces.isPresent() && alone ? Per.PIECE : Per.EATER;
   }
 
   /** One bowl of it for all: not an amount for each eater, where the text has more than one. */

@@ -57,6 +57,11 @@ final class Batches {
       Pattern.compile(
           "\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
 
+  private static final Pattern COUNTED =
+      Pattern.compile(
+          " (?:covers?|portions?|people|persons?|guests|servings?|pax|pupils|children|kids|pieces|pcs"
+              + "|pancakes|waffles)\\b");
+
   private static final Pattern FOLLOWS =
       Pattern.compile("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
 
@@ -155,7 +160,7 @@ final class Batches {
     }
     String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
-    if (!times.find() || NOT_DONE.matcher(words).find()) {
+    if (!times.find() || NOT_DONE.matcher(words).find() || isCounted(words, times.end())) {
       return Optional.empty();
     }
     boolean rounds =
@@ -180,6 +185,11 @@ final class Batches {
       return Optional.empty(); // "x 12"
     }
     return told ? Optional.of(new Batch(value(times), ahead)) : Optional.empty();
+  }
+
+  /** "mix x 30 covers:" says for how many it is. */
+  private static boolean isCounted(String words, int end) {
+    return COUNTED.matcher(words.substring(end)).lookingAt();
   }
 
   /** "2x", "times three". */

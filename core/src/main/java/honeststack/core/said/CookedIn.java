@@ -15,7 +15,7 @@ final class CookedIn {
   private static final Pattern HOT =
       Pattern.compile(
           "(?:is |are |gets? )?(?:really |very |nice and |smoking |properly )?(?:hot|foam(?:s|ing)?|sizzl\\w+|shimmer\\w*"
-              + "|smok\\w+|spits?|bubbl\\w+|and (?:pour|ladle|drop|tip|spoon) )");
+              + "|smok\\w+|spits?|bubbl\\w+|and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
 
   private static final Pattern IN_PAN =
       Pattern.compile(

@@ -56,10 +56,15 @@ final class MadeFor {
                   + MADE
                   + " ?[.!,;]? ?$"),
           Pattern.compile(
-              "\\b(?:and|,|then) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
+              "(?:\\b(?:and|then)|[,;]) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
                   + "|pile|trickle|tip)(?:ed)? (?:it|this|that|them|some|the mixture|the lot|everything)"
                   + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
-                  + "| pancakes?| waffles?| stacks?| plates?| top)* ?[.!,;]? ?$"));
+                  + "| pancakes?| waffles?| stacks?| plates?| top)*(?: with an? .*)? ?[.!,;]? ?$"));
+
+  private static final Pattern OVER =
+      Pattern.compile(
+          "(?:and |then |now )*(?:pour|spoon|drizzle|dollop|ladle|heap|pile|trickle|tip|scatter)(?: (?:it|this|that"
+              + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix))\\b");
 
   private MadeFor() {}
 
@@ -85,6 +90,24 @@ final class MadeFor {
         before(clause, worded, cue.start());
       }
     }
+  }
+
+  /**
+   * "Crush 200 g berries with 20 g sugar. Spoon over the waffles.": the sentence before is meant.
+   */
+  static void over(Clause before, Clause clause) {
+    boolean sauce =
+        !before.mentions.isEmpty()
+            && before.mentions.stream().allMatch(MadeFor::isSauce)
+            && OVER.matcher(clause.words(0, clause.size())).lookingAt();
+    if (sauce) {
+      before.mentions.forEach(MadeFor::serve);
+    }
+  }
+
+  private static boolean isSauce(Mention mention) {
+    Role role = mention.role();
+    return role != Role.FLOUR && role != Role.EGG && role != Role.LEAVENING && role != Role.SALT;
   }
 
   private static boolean isSwap(Element element) {

@@ -17,7 +17,8 @@ final class PerHead {
   private static final int NEAR = 8;
 
   private static final String EATER =
-      "(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|mouth|eater|order|stack)";
+      "(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|mouth|eater|order|stack"
+          + "|pupil|student|camper|scout|resident|visitor|boy|girl|player|worker|lodger)";
 
   /** Behind the number and what it counts. */
   private static final Pattern BEHIND =
@@ -43,9 +44,9 @@ final class PerHead {
   /** Right before the number. */
   private static final Pattern BEFORE =
       Pattern.compile(
-          ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|each) "
+          ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|each|every) "
               + EATER
-              + " (?:is|gets|has|means|=)|per "
+              + " (?:is|gets|has|eats|means|=)|per "
               + EATER
               + " ?:|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
 
@@ -62,7 +63,9 @@ final class PerHead {
     Company.in(clause);
     PerHead perHead = new PerHead(clause);
     for (int i = 0; i < clause.size(); i++) {
-      boolean strong = clause.isStrong(i) && clause.get(i).isFree();
+      boolean one = // "one waffle each"
+          clause.isWord(i, "one") && clause.get(i).isAmount() && clause.is(i + 1, Sort.PIECES);
+      boolean strong = (one || clause.isStrong(i)) && clause.get(i).isFree();
       if (strong && (clause.get(i).isCount() || isCakes(clause.get(i)))) {
         perHead.read(i);
       }

@@ -28,7 +28,7 @@ public final class Telling {
       Pattern.compile(
           "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)\\)"
               + "|\\b(?:all|everything|weights|amounts) (?:is |are )?in (?:g|grams)\\b"
-              + "|\\ball grams\\b",
+              + "|\\ball grams\\b|\\bgrams,? (?:obviously|of course|throughout)\\b|\\bin grams[.!)]?$",
           Pattern.CASE_INSENSITIVE);
 
   private final Foods foods;
@@ -86,6 +86,7 @@ public final class Telling {
 
   /** What a sentence says of the one before it, or of all. */
   private static void follow(List<Clause> read, Clause last, Clause clause) {
+    MadeFor.over(last, clause);
     Afterthoughts.goOn(last, clause);
     Amended.by(last, clause);
     Superseded.across(read, clause);
