@@ -50,13 +50,18 @@ final class Eaten {
       return;
     }
     List<Mention> on = clause.mentions.stream().filter(m -> m.from > with).toList();
-    boolean batter =
-        clause.mentions.stream().anyMatch(m -> m.food != null && m.food.isRole(Role.FLOUR));
+    boolean batter = clause.mentions.stream().anyMatch(Eaten::isBatter);
     if (!on.isEmpty() && !batter) {
       on.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
       clause.counts.pieces = Optional.empty();
       clause.get(pieces).part = Part.NOTE;
     }
+  }
+
+  /** Flour, and an egg that nobody cooked yet. */
+  private static boolean isBatter(Mention mention) {
+    return mention.role() == Role.FLOUR
+        || mention.known().filter(food -> food.id().matches("egg(?:-white|-yolk)?")).isPresent();
   }
 
   /** "serve 2 with 1 tbsp syrup", "she has one with jam". */

@@ -70,7 +70,7 @@ final class Hypothetical {
       if (other.isPresent() && !elsewhere && !state) {
         Alternatives.choose(other.get(), clause, mention);
       } else if (elsewhere
-          || state
+          || state && (isTold(mention) || says(HypotheticalForms.IF))
           || refused
           || version
           || may && isTold(mention)
@@ -107,7 +107,7 @@ final class Hypothetical {
       if (measured
           && !isList(clause)
           && !clause.elements.stream().allMatch(Hypothetical::isPlain)) {
-        Hypothetical said = new Hypothetical(List.of(), clause);
+        Hypothetical said = new Hypothetical(read.subList(0, i), clause);
         boolean elsewhere = said.isElsewhere();
         if (elsewhere || !said.isPlaced() && !said.isActive()) {
           List<Clause> behind = read.subList(i + 1, Math.min(read.size(), i + 1 + FAR));
@@ -146,7 +146,14 @@ final class Hypothetical {
   }
 
   private boolean isElsewhere() {
-    return says(HypotheticalForms.ELSEWHERE) && !says(HypotheticalForms.NOW);
+    return (says(HypotheticalForms.ELSEWHERE) || isSomebodys()) && !says(HypotheticalForms.NOW);
+  }
+
+  /** "My mum adds 20 g sugar to hers", where the recipe is not hers. */
+  private boolean isSomebodys() {
+    return says(HypotheticalForms.SOMEBODY)
+        && read.stream()
+            .noneMatch(c -> HypotheticalForms.COOK.matcher(c.words(0, c.size())).find());
   }
 
   private static List<Clause> near(List<Clause> read) {

@@ -11,7 +11,7 @@ final class HypotheticalForms {
 
   private static final String NAMED =
       "(?:friend|mum|mother|mom|gran|nan|grandma|granny|grandmother|sister|brother|aunt|auntie|uncle"
-          + "|neighbour|neighbor|friend|husband|wife|mate|boss|colleague|daughter|son|flatmate|dad"
+          + "|neighbour|neighbor|husband|wife|mate|boss|colleague|daughter|son|flatmate|dad"
           + "|father|mother-in-law|sister-in-law|cousin|ex|partner)";
 
   /** It is of another time, or of others, whatever it names. */
@@ -19,23 +19,36 @@ final class HypotheticalForms {
       Pattern.compile(
           "\\b(?:some|most|other|many|lots of|a lot of) (?:people|cooks|recipes|folks?|versions?|books|families)\\b"
               + "|\\bothers (?:put|use|add|like|swear)\\b"
-              + ("|\\b(?:my|her|his|our|the|a) (?:\\w+ )?" + NAMED)
-              + "(?: (?:in|from) \\w+)? (?:adds|puts|uses|used to|swears by|swore by|takes)\\b.*"
               + ("|\\b(?:my|her|his|our|the) (?:\\w+ )?(?:" + NAMED + "'s|kids|kids ?'|children's)")
               + " (?:version|recipe|one|ones) (?:has|had|uses|used|takes|is|was)\\b"
-              + "|\\b(?:i|we)(?:'ve| have)? (?:also )?(?:seen|read|heard|done (?:it|them) with|made (?:it|them) with|tried (?:it|them)? ?with)\\b"
+              + "|\\b(?:i|we)(?:'ve| have)? (?:also )?(?:seen|read|heard)\\b"
+              + "|\\b(?:i've|we've|i have|we have) (?:also )?(?:done|made|tried) (?:it |them )?with\\b"
               + "|\\b(?:last|next|another|the first|the other|the second) (?:time|week|month|year|weekend)\\b"
               + "|\\b(?:used to|back then|in the past|years ago|in the old days|in those days"
               + "|before the \\w+ it)\\b|\\b(?:i|we|he|she) once (?!rested)|\\bone day i"
-              + "|\\bwith .* for years\\b|^(?:as an? \\w+|when (?:i|we|she|he) (?:was|were)|on holiday|back (?:home|when)"
+              + "|\\bwith .* for years\\b|^(?:as an? (?:student|child|kid|boy|girl|teenager|young \\w+)|when (?:i|we|she|he) (?:was|were)|on holiday|back (?:home|when)"
               + "|in my (?:day|time|youth|student)) ?,? ?(?:\\w+ )*(?:i|we|it|they|she|he|it's)\\b"
               + "|\\b(?:might|may) try\\b|\\b(?:would|'d) like to try\\b|\\bwould be (?:nicer|better|lovelier|richer)\\b"
               + "|\\bthe (?:\\w+ )?(?:version|original|card|recipe|one)(?: \\w+){0,3} (?:had|used|called for|asked for)\\b"
               + "|\\bsame (?:recipe|batter|thing|mix)? ?(?:at home |otherwise )?but (?:with|\\d)"
               + "|\\bthe original (?:has|is|uses|takes|wants)\\b"
-              + "|\\b(?:left|in (?:the|my|our) (?:fridge|cupboard|freezer|larder|pantry))(?: ,.*)? ?[.!]?$"
-              + "|\\bthe (?:shop|supermarket|bought|packet|diner|caf[eé]|hotel|restaurant)(?: \\w+)? (?:ones|mix|version|does|do|has|have|uses?|puts?)\\b"
-              + "|\\b(?:i|we) (?:bought|got|picked up) .*\\b(?:yesterday|today|at|from|in)\\b");
+              + "|\\b(?:there (?:are|were|was|is)|(?:i|we) (?:have|had|keep|kept)|(?:i|we)'ve)\\b.*\\b(?:left|in (?:the|my|our)"
+              + " (?:fridge|cupboard|freezer|larder|pantry))(?: ,.*)? ?[.!]?$"
+              + "|\\bthe (?:shop|supermarket|bought|packet|diner|caf[eé]|hotel|restaurant)(?: \\w+)? (?:ones (?:have|had|are)|does|do|has|have|uses?|puts?)\\b");
+
+  /** Somebody else's way. */
+  static final Pattern SOMEBODY =
+      Pattern.compile(
+          "\\b(?:my|her|his|our|the|a) (?:\\w+ )?"
+              + NAMED
+              + "(?: (?:in|from) \\w+)? (?:adds|puts|uses|used to|swears by|swore by|takes)\\b");
+
+  /** Whose the recipe may be. */
+  static final Pattern COOK = Pattern.compile("\\b" + NAMED + "\\b");
+
+  /** If it is so, and not as soon as it is. */
+  static final Pattern IF =
+      Pattern.compile("\\b(?:if|should|in case|depending|too|might|may)\\b|^(?:in|on) ");
 
   /** Another version, if the cook does not say that it is so done here. */
   static final Pattern VERSION =
@@ -125,7 +138,8 @@ final class HypotheticalForms {
               + "|\\b(?:he|she|they|it) (?:then |also )?(?:adds?|puts?|puts in|pours?|stirs?|beats?|whisks?|mixes)\\b");
 
   static final String[] SUBJECTS = {
-    "he", "she", "it", "they", "you", "there", "it's", "that's", "i've", "who", "which", "would"
+    "i", "we", "he", "she", "it", "they", "you", "there", "it's", "that's", "i've", "who", "which",
+    "would"
   };
 
   /** Third persons that are no step of the work. */

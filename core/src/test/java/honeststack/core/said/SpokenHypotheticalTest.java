@@ -179,6 +179,22 @@ class SpokenHypotheticalTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
+        "I made them with 50 g raisins.",
+        "Soak 50 g raisins in the fridge.",
+        "As a treat I add 50 g raisins.",
+        "When thick, add 50 g raisins.",
+        "When it's thick enough add 50 g raisins.",
+        "I got 50 g raisins from the market and they went in.",
+        "I had 50 g raisins to use up, in they went.",
+        "For a bit of bite add 50 g raisins.",
+        "To make it sweeter I add 50 g raisins.",
+        "If it's a Sunday, 50 g raisins.",
+        "There were 50 g raisins in the bag so I used those.",
+        "We did 50 g raisins this time.",
+        "It also has 50 g raisins in it.",
+        "They have 50 g raisins in them.",
+        "What makes it is the 50 g raisins.",
+        "Grandma would add 50 g raisins and so do I.",
         "If you like, add 50 g raisins.",
         "It was too thick so I added 50 g raisins.",
         "When it's rested, stir in 50 g raisins.",
