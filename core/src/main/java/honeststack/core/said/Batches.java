@@ -160,7 +160,9 @@ final class Batches {
     }
     String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
-    if (!times.find() || NOT_DONE.matcher(words).find() || isCounted(words, times.end())) {
+    if (!times.find()
+        || NOT_DONE.matcher(words).find()
+        || clause.isMark(to, ":") && isCounted(words, times.end())) {
       return Optional.empty();
     }
     boolean rounds =
