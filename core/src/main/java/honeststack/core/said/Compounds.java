@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Locale;
@@ -104,11 +105,10 @@ final class Compounds {
   private static void each(Clause clause, Mention egg, Mention seeds) {
     int next = clause.mentions.indexOf(seeds) + 1;
     Optional<Mention> water =
-        clause.mentions.stream()
-            .skip(next)
-            .findFirst()
-            .filter(
-                m -> m.isMeasured() && m.known().filter(f -> f.id().equals("water")).isPresent());
+        Optional.of(next)
+            .filter(i -> i < clause.mentions.size())
+            .map(clause.mentions::get)
+            .filter(m -> m.isMeasured() && m.known().filter(Compounds::isWater).isPresent());
     int last = water.map(m -> m.to).orElse(seeds.to);
     boolean each = clause.is(last, Sort.EACH, Sort.PER);
     for (int i = egg.to; i < seeds.from; i++) {
@@ -118,6 +118,10 @@ final class Compounds {
       seeds.times *= egg.amount.measure().amount();
       water.ifPresent(m -> m.times *= egg.amount.measure().amount());
     }
+  }
+
+  private static boolean isWater(Food food) {
+    return food.id().equals("water");
   }
 
   private static boolean isSeedEgg(Mention mention) {
