@@ -159,6 +159,23 @@ final class Clause {
     }
   }
 
+  /** Asks about no number of it. */
+  void passOverAmounts() {
+    elements.stream()
+        .filter(e -> e.isAmount() && (e.isFree() || e.part == Part.UNKNOWN))
+        .forEach(e -> e.part = Part.METHOD);
+  }
+
+  /** Whether sentences measure so many foods, or more. */
+  static boolean measure(List<Clause> read, int foods) {
+    return read.stream()
+            .flatMap(clause -> clause.mentions.stream())
+            .filter(Mention::isMeasured)
+            .limit(foods)
+            .count()
+        >= foods;
+  }
+
   Place heading() {
     return sentence.place();
   }

@@ -7,8 +7,8 @@ import java.util.Optional;
 
 /**
  * What somebody ate, and with what: "I had 3 pancakes, with 1 tbsp peanut butter and half a
- * banana". It lies on the plate, and so many were eaten, not made. A sentence that names flour
- * makes them.
+ * banana". It lies on the plate, and so many were eaten, not made. A sentence that names flour or a
+ * raw egg makes them.
  */
 final class Eaten {
   private static final String[] EAT = {

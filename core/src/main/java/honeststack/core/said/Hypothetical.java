@@ -178,12 +178,7 @@ final class Hypothetical {
     if (!food || plain || isList(clause)) {
       return false;
     }
-    return read.stream()
-            .flatMap(c -> c.mentions.stream())
-            .filter(Mention::isMeasured)
-            .limit(LISTED)
-            .count()
-        >= LISTED;
+    return Clause.measure(read, LISTED);
   }
 
   private boolean says(Pattern what) {
@@ -201,9 +196,7 @@ final class Hypothetical {
     if (clause.mentions.isEmpty()) {
       clause.loose.clear();
       clause.batch = Optional.empty();
-      clause.elements.stream()
-          .filter(e -> e.isAmount() && (e.isFree() || e.part == Part.UNKNOWN))
-          .forEach(e -> e.part = Part.METHOD);
+      clause.passOverAmounts();
     }
   }
 

@@ -32,13 +32,7 @@ final class OffTopic {
   private OffTopic() {}
 
   static void find(List<Clause> read) {
-    long measured =
-        read.stream()
-            .flatMap(c -> c.mentions.stream())
-            .filter(Mention::isMeasured)
-            .limit(LISTED)
-            .count();
-    if (measured >= LISTED) {
+    if (Clause.measure(read, LISTED)) {
       read.stream().filter(OffTopic::isOther).forEach(OffTopic::take);
     }
   }
@@ -58,8 +52,6 @@ final class OffTopic {
 
   private static void take(Clause clause) {
     clause.mentions.clear();
-    clause.elements.stream()
-        .filter(e -> e.isAmount() && (e.isFree() || e.part == Part.UNKNOWN))
-        .forEach(e -> e.part = Part.METHOD);
+    clause.passOverAmounts();
   }
 }

@@ -66,7 +66,7 @@ final class PartlyOther {
 
   /** In brackets, before the other one; and its share alone: "(half water)". */
   private static final Pattern BRACKETS =
-      Pattern.compile(LEAD + "(?:half .*(?:and|,|/|-)? ?)?(?<half>half)" + IS);
+      Pattern.compile(LEAD + "(?:half .*(?:and|,|/|-)? ?)?half" + IS);
 
   /** So many elements stand between them. */
   private static final int FAR = 8;
@@ -104,12 +104,15 @@ final class PartlyOther {
     Matcher some = SOME.matcher(clause.words(from, other));
     Element whole = clause.get(amount);
     if (some.matches()) {
-      String said = Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
-      double part = part(said, whole, clause.elements.subList(from, other));
+      double part = part(said(some), whole, clause.elements.subList(from, other));
       if (part > 0 && part < whole.measure().amount()) {
         share(whole, part, from, other);
       }
     }
+  }
+
+  private static String said(Matcher some) {
+    return Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
   }
 
   /** How much of it is the other, in the unit of the whole; 0 where that is not clear. */
@@ -172,7 +175,7 @@ final class PartlyOther {
     boolean halves = BRACKETS.matcher(words).matches();
     String said = "half";
     if (!halves && some.matches()) {
-      said = Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
+      said = said(some);
     } else if (!halves) {
       return false;
     }
