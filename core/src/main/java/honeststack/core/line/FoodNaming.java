@@ -149,6 +149,10 @@ final class FoodNaming {
         }
       }
     }
+    Optional<Named> sort = ofSort(candidates, free, notes, suffix);
+    if (sort.isPresent()) {
+      return sort.get();
+    }
     String left = notes.left();
     if (!kind(left, free).isEmpty()) {
       throw Refusals.of(
@@ -188,6 +192,23 @@ final class FoodNaming {
       if (found.isPresent()) {
         return found.map(
             food -> new Named(food.food(), food.general(), name, notes.unused(all, all)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** "1 Bramley apple": a sort of a food that is named for it. */
+  private Optional<Named> ofSort(
+      List<List<Token>> candidates, FreeFrom free, Notes notes, String suffix) {
+    for (List<Token> candidate : candidates) {
+      List<Token> told = candidate.stream().filter(word -> !LineWords.isIdle(word.low())).toList();
+      Optional<List<Token>> name = Varieties.behindSort(told, foods);
+      Optional<Foods.Named> found =
+          name.flatMap(words -> found(Token.joined(words), suffix))
+              .filter(food -> free.allows(food.food()));
+      if (found.isPresent()) {
+        return Optional.of(
+            new Named(found.get().food(), true, name.get(), notes.unused(name.get(), candidate)));
       }
     }
     return Optional.empty();

@@ -237,6 +237,9 @@ final class Quantities {
       if (after.equals("couple")) {
         return Optional.of(new Quantity(2, 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
       }
+      if (after.equals("baker's") && word(i + 2, "dozen")) {
+        return Optional.of(new Quantity(13, 0, 0, i + 3));
+      }
       if (after.equals("dozen")) {
         Quantity more = and(new Quantity(1, 0, 0, i + 2));
         return Optional.of(more.times(12, more.next()));

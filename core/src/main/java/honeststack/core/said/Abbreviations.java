@@ -21,7 +21,9 @@ final class Abbreviations {
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
           nutm nutmeg | buttm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk
-          tsps tsp | yog yogurt | flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
+          tsps tsp | yog yogurt | brn brown | chz cheese | crm cream | unsw unsweetened
+          unslt unsalted | mylk milk | ckd cooked | shrd shredded | grtd grated | mltd melted
+          flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
           """);
 
   /** Words of their own unless a dot stands right behind them. */
@@ -39,9 +41,10 @@ final class Abbreviations {
       Map.of(
           "sugar",
               of(
-                  "gran granulated | cast caster | dem demerara | br brown | bn brown | pwd powdered"),
+                  "gran granulated | cast caster | dem demerara | br brown | bn brown | b brown | w white"),
+          "brown", of("lt light | dk dark | drk dark"),
           "wheat", of("wh whole | whl whole"),
-          "flour", of("pl plain | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
+          "flour", of("pl plain | gf gluten-free | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
           "powder", of("b baking"),
           "soda", of("b baking"),
           "milk", of("sk skimmed | wh whole | evap evaporated"),

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,6 +18,14 @@ final class Company {
           + KIN
           + "|me|i|myself|mum|mom|mam|dad|nan|gran|granny|grandma|grandpa|grandad|mummy|daddy)";
 
+  private static final List<String> MANY =
+      List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight");
+
+  private static final String NUMBER = "(?:\\d{1,2}|" + String.join("|", MANY.subList(2, 9)) + ")";
+
+  /** "three kids". */
+  private static final String SOME = NUMBER + " (?:[a-z]+ )?(?:" + KIN + "s|children|kids|wives)";
+
   private static final String JOINT = "(?: ?, (?:and )?| (?:and|n|&|plus|\\+|'n') )";
 
   private static final String EAT =
@@ -28,8 +37,11 @@ final class Company {
               + ONE
               + "(?:"
               + JOINT
+              + "(?:"
               + ONE
-              + ")+|both of us|us two|us both|we both|the pair of us)"
+              + "|"
+              + SOME
+              + "))+|both of us|us two|us both|we both|the pair of us)"
               + "(?<behind>(?: (?!(?:and|n|&|plus|\\+) ).*)?)");
 
   private static final Pattern FED =
@@ -45,7 +57,7 @@ final class Company {
     boolean may =
         clause.counts.serves.isEmpty()
             && clause.elements.stream()
-                .anyMatch(e -> e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "dad"));
+                .anyMatch(e -> e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "mam", "dad"));
     if (may) {
       new Company(clause).read();
     }
@@ -57,13 +69,29 @@ final class Company {
       return;
     }
     boolean eat = named.group("behind").strip().matches(EAT);
-    if (!eat && !FED.matcher(named.group("before")).matches()) {
+    String eaters = named.group("eaters");
+    boolean only = named.group("before").isEmpty() && named.group("behind").strip().length() < 2;
+    boolean some = Pattern.compile("\\b" + SOME).matcher(eaters).find();
+    if (!eat && !(only && some) && !FED.matcher(named.group("before")).matches()) {
       return;
     }
-    String eaters = named.group("eaters");
-    int several = eaters.matches(".*\\b(?:both|two|pair)\\b.*") ? 2 : eaters.split(JOINT).length;
+    int several = several(eaters);
     clause.counts.serves = Optional.of(new Told.Count(several, several));
     mark(named.start("eaters"), named.end("eaters"));
+  }
+
+  private static int several(String eaters) {
+    if (eaters.matches("both .*|us .*|we both|the pair .*")) {
+      return 2;
+    }
+    int several = 0;
+    for (String one : eaters.split(JOINT)) {
+      String first = one.split(" ")[0];
+      boolean number = first.matches(NUMBER);
+      int many = number ? MANY.indexOf(first) : 1;
+      several += many < 0 ? Integer.parseInt(first) : many;
+    }
+    return several;
   }
 
   /** Takes the elements between two places of the joined words. */

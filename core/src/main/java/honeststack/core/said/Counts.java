@@ -65,6 +65,9 @@ final class Counts {
     if (counted.pieces.isEmpty() && counted.rounds.isEmpty()) {
       Outcome.in(clause);
     }
+    if (counted.pieces.isEmpty() && counted.serves.isEmpty() && counted.rounds.isEmpty()) {
+      Yielded.in(clause);
+    }
     counted.complete();
   }
 
@@ -106,7 +109,8 @@ final class Counts {
       return;
     }
     String size = number.measure().size();
-    boolean made = isBehind(i, Sort.YIELD);
+    boolean set = clause.isWord(i - 1, "on", "at", "to", "after"); // "cook on 6"
+    boolean made = !set && isBehind(i, Sort.YIELD);
     boolean shaped = // "makes 8 square ones", not "cook 4 slices of bacon"
         made && SHAPES.contains(size) && !isFoodNext(i + 1);
     boolean cakes = shaped || (size.equals("cake") || size.equals("piece")) && !isFoodNext(i + 1);
@@ -210,7 +214,7 @@ final class Counts {
   }
 
   private boolean isSize(int i) {
-    return clause.isWord(i, "small", "large", "big", "little", "mini", "medium", "thick", "thin");
+    return clause.isWord(i, "small", "large", "big", "little", "mini", "medium", "thick", "thin", "smaller", "larger", "bigger");
   }
 
   /** "4 big waffles or 8 small ones". */

@@ -67,6 +67,11 @@ final class Outcome {
   /** For what stands between commas: "I ended up at 320" is of something else there. */
   private static final List<Pattern> PART = List.of(CUT, NAMED, FILLED);
 
+  private static final List<String> WORDS =
+      List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
+
+  private static final Pattern TIMES = Pattern.compile("(?:\\d+|" + String.join("|", WORDS) + ") times");
+
   /** What a number counts, taken for its unit. */
   private static final Pattern UNIT =
       Pattern.compile("\\b(?:pieces?|pcs?|nos|ea|stück|slices?|squares?|wedges?|cakes?)\\.?$");
@@ -134,7 +139,7 @@ final class Outcome {
   }
 
   private static boolean isNumber(Element element) {
-    boolean times = element.is(Sort.UNIT_OTHER) && element.low().matches("\\d+ times");
+    boolean times = element.is(Sort.UNIT_OTHER) && TIMES.matcher(element.low()).matches();
     return element.isAmount() && !element.isWeak() && element.isFree() || times;
   }
 
@@ -142,7 +147,9 @@ final class Outcome {
     if (number.isAmount()) {
       return BareCounts.range(number);
     }
-    double times = Double.parseDouble(number.low().split(" ")[0]);
+    String first = number.low().split(" ")[0];
+    int word = WORDS.indexOf(first);
+    double times = word < 0 ? Double.parseDouble(first) : word + 2;
     return new Told.Count(times, times);
   }
 

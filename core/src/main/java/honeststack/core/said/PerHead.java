@@ -31,7 +31,7 @@ final class PerHead {
               + EATER
               + "|(?:to|for|on) (?:a|an|each|every|one) "
               + EATER
-              + "|for each of (?:us|them))(?: for\\b.*| [,.;:!)].*)?");
+              + "|for each of (?:us|them|the \\S+ (?:of us|people|kids|guests|children)))(?: for\\b.*| [,.;:!)].*)?");
 
   /** Whoever it is, behind the pieces: "4 cakes per scout", "3 waffles a rider". */
   private static final Pattern ANYBODY =
