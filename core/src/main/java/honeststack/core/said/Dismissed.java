@@ -101,8 +101,13 @@ final class Dismissed {
     return isGone(before);
   }
 
+  /** "Don't forget the": what is said behind it stays. */
+  static boolean isKept(String before) {
+    return KEPT.matcher(before).matches();
+  }
+
   private static boolean isGone(String before) {
-    return !KEPT.matcher(before).matches()
+    return !isKept(before)
         && (SURE.matcher(before).matches() || BEFORE.matcher(before).matches());
   }
 

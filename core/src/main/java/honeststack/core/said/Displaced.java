@@ -114,7 +114,8 @@ final class Displaced {
         DisplacedForms.AMOUNTS.stream().anyMatch(is)
             || closed && DisplacedForms.CORRECTED.matcher(between).matches()
             || closed && DisplacedForms.FIRST.stream().anyMatch(is)
-            || closed && DisplacedForms.TOLD.stream().anyMatch(is);
+            || closed && DisplacedForms.TOLD.stream().anyMatch(is)
+            || Contrast.isRestated(before, between, behind, clause.get(said).isCount());
     if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
       was.part = Part.EXCLUDED;
       clause.take(old.to, said, Part.NOTE);
@@ -174,7 +175,13 @@ final class Displaced {
             && StandIn.isFor(old, said);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean told = StandIn.isTold(old, said) && DisplacedForms.TOLD.stream().anyMatch(is);
-    if (corrected || told || DisplacedForms.FIRST.stream().anyMatch(is)) {
+    boolean near = first.isMeasured && second.isMeasured && StandIn.isFor(old, said);
+    if (near && Contrast.isSecondGone(before, between, behind)) {
+      take(second, first.to, second.from);
+      return;
+    }
+    boolean against = near && Contrast.isFirstGone(before, between, behind);
+    if (corrected || told || against || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {
       take(second.isMeasured ? first : first.bare(), first.to, second.from);

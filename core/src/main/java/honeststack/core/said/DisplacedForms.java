@@ -215,7 +215,9 @@ final class DisplacedForms {
               null,
               "(?:(?:is|are|was|were) )?(?:(?:as|is|being) )?(?:an? |my |the |our )?"
                   + "(?:replacement|substitute|stand-in|sub|alternative|substituted|standing in|subbed) (?:for|of)(?: the| my)?"
-                  + "|in lieu of(?: the)?",
+                  + "|in lieu of(?: the)?|(?:took|takes|taking) over from(?: the)?|(?:fills?|filled|filling|steps?"
+                  + "|stepped|stepping|covers?|covered|sits?|deputis\\w+|pinch - hits?|makes? up)(?: in)? for(?: the)?"
+                  + "|(?:does|do|doing) the (?:job|work) of(?: the)?|beats?|in (?:the )?place of(?: the)?",
               null));
 
   static final Pattern FOR_EGG = Pattern.compile("for (?:the|each of the|both|my)");

@@ -67,6 +67,7 @@ final class PhraseForms {
           PEOPLE | mates | pals | hands | grandkids | grandchildren | little ones of ours | farmhands
           PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
           IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
+          EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago

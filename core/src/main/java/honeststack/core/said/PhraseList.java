@@ -15,7 +15,7 @@ final class PhraseList {
               | no need for | go without | goes without | going without | do without | done without
               | sin | sans | ohne | senza | run out of | ran out of | i've run out of | we've run out of | we're out of | i'm out of
               | we ran out of | may contain | may contain traces of | contains : | allergens : | never put | never add | i'd never put | i'd never add | wouldn't put | wouldn't add | except | except for | other than | apart from | but no
-              | swears by | some people use | others use | most people use | my sister uses
+              | some people use | others use | most people use | my sister uses
               | my mother uses | i never use | never use | i don't like | we don't like
               | i don't eat | we don't eat | no | without | without any | without the | never
               | not a drop of | zero | none of the | don't add | don't add any

@@ -57,7 +57,9 @@ final class Superseded {
     boolean open =
         right != null
             && clause.mentions.stream().noneMatch(m -> m.amount == right)
-            && (!clause.has(said + 1) || clause.isMark(said + 1, ",", ".", ";"));
+            && (!clause.has(said + 1)
+                || clause.isMark(said + 1, ",", ".", ";")
+                || clause.isWord(said + 1, "does", "is", "will", "in", "works", "do"));
     if (!open || !Displaced.isAlike(old.amount, right)) {
       return;
     }
@@ -65,7 +67,9 @@ final class Superseded {
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
         DisplacedForms.CORRECTED.matcher(between).matches()
-            || DisplacedForms.TOLD.stream().anyMatch(form -> form.is(head, between, ""));
+            || DisplacedForms.TOLD.stream().anyMatch(form -> form.is(head, between, ""))
+            || Contrast.isRestated(
+                head, between, new Displaced(clause).behind(said + 1), right.isCount());
     if (says) {
       old.amount.part = Part.EXCLUDED;
       old.amountText = right.textLike(old.amount);
@@ -134,7 +138,11 @@ final class Superseded {
         DisplacedForms.FIRST.stream().anyMatch(is)
             || StandIn.isTold(old.food, said.food) && DisplacedForms.TOLD.stream().anyMatch(is)
             || DisplacedForms.SWAPPED.stream().anyMatch(is)
-            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food);
+            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food)
+            || old.isMeasured()
+                && said.isMeasured()
+                && StandIn.isFor(old.food, said.food)
+                && Contrast.isFirstGone(before, between, behind);
     return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
   }
 }

@@ -178,7 +178,7 @@ final class Yielded {
       boolean ended = former.equals("up") && words.matches(".* (?:ends?|ended|finish(?:ed)?) up at.*");
       return UP.get(last).contains(former) || ended;
     }
-    boolean verb = Set.of("turn", "flip", "it", "them", "by").contains(last);
+    boolean verb = Set.of("turn", "flip", "it", "them", "by", "take").contains(last);
     return !verb || last.equals("turn") && place > 1;
   }
 

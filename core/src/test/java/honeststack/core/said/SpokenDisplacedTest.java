@@ -119,7 +119,7 @@ class SpokenDisplacedTest {
           Took 50 g butter out, put 40 ml oil in. 2 eggs
           """)
   void theOtherTakesItsPlace(String text) {
-    assertThat(ToldFoods.of(telling, text)).isEqualTo("egg 2, oil 40");
+    assertThat(ToldFoods.of(telling, text)).as(text).isEqualTo("egg 2, oil 40");
   }
 
   /** So much butter, set right. */
@@ -283,6 +283,6 @@ class SpokenDisplacedTest {
           The rest: 50 g butter, 40 ml oil. 2 eggs
           """)
   void bothCount(String text) {
-    assertThat(ToldFoods.of(telling, text)).isEqualTo("butter 50, egg 2, oil 40");
+    assertThat(ToldFoods.of(telling, text)).as(text).isEqualTo("butter 50, egg 2, oil 40");
   }
 }
