@@ -44,6 +44,25 @@ final class Alternatives {
               + "|or|(?:you |we )?(?:could|can|may|might) (?:also |just )?use|you could also use|alternatively)"
               + "[ ,:–-]*");
 
+  /** Somewhere between the two, in whatever words: then the second is only another way. */
+  private static final Pattern OPTION =
+      Pattern.compile(
+          "(?:.*[ ,:;.(–-])?(?:or|vs|versus|others|options?|variations?|variants?|swap idea|alternatives?|idea|can sub"
+              + "|sub|substitution|plan b|back-?up|second choice|next best|failing (?:that|this)|otherwise|[ai][tn] a pinch"
+              + "|at a push|if need be|if needs must|if not|if (?:you|i|we)(?:'re| are|'ve| have)? (?:run |ran )?out|when (?:you|we|i) run out"
+              + "|some (?:people|folks?|like|prefer|use|do|put)|(?:i|we)(?:'ve| have)? (?:also|sometimes|occasionally|once|even)"
+              + "(?: \\w+)?(?: (?:it|them|this|these))?(?: with)?|get away with|could be|might be|may be)"
+              + "(?:[ ,:;.–-].*)?");
+
+  /** Before the first of two that are to be chosen from. */
+  private static final Pattern CHOOSE =
+      Pattern.compile(
+          "(?:.*[ ,])?(?:choose (?:between|from)|choice (?:of|between)|pick one(?: of)?|one of(?: these| the following)?|either(?: of)?"
+              + "|any one of|take one of)[ :]*(?:these|the following)?[ :]*");
+
+  /** The most words that say of one food that it may stand for another. */
+  private static final int LONGEST = 8;
+
   /** Behind the second. */
   private static final Pattern OWN_BEHIND =
       Pattern.compile(
@@ -120,8 +139,25 @@ final class Alternatives {
             && !food.known().map(Food::id).equals(other.known().map(Food::id));
     boolean alike =
         two && (isAlike(food, other) || food.role() == Role.EGG || other.role() == Role.EGG);
-    return alike
-        && (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
+    if (!alike) {
+      return false;
+    }
+    String between = clause.words(from, other.from).strip();
+    boolean both = between.matches("(?:.* )?(?:too|as well|plus|together|both)");
+    boolean option =
+        other.from > from
+            && other.from - from <= LONGEST
+            && StandIn.isFor(food.food, other.food)
+            && clause.elements.subList(from, other.from).stream().noneMatch(Element::isFood)
+            && OPTION.matcher(between).matches()
+            && !(both || between.startsWith("or so") || between.startsWith("or two"));
+    boolean chosen =
+        between.matches("and|,|, and|or|/|;")
+            && food.from >= 0
+            && CHOOSE.matcher(clause.words(food.from - 5, food.from)).matches();
+    return option
+        || chosen
+        || (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
             || OWN_BEHIND.matcher(words(other.to, other.to + FAR)).matches());
   }
 

@@ -37,6 +37,7 @@ final class Exclusions {
     exclusions.insteadOf();
     exclusions.left();
     LeftOut.in(clause);
+    Unwanted.in(clause);
   }
 
   /** Foods that only name a thing, and foods that are verbs. */

@@ -14,7 +14,7 @@ final class TwiceNegated {
   private static final Pattern NOT =
       Pattern.compile(
           "(?:.* )?(?:don't|do not|dont|never|nothing|couldn't|could not|can't|cannot|wouldn't|mustn't|must not|not"
-              + "|nobody should|no one should)(?: (?:ever|do|be|to|you|go|it|the same|complete|quite|right))*");
+              + "|nobody should|no one should)(?: (?:ever|do|be|live|cook|bake|survive|function|to|you|go|it|the same|complete|quite|right))*");
 
   private TwiceNegated() {}
 
@@ -22,6 +22,14 @@ final class TwiceNegated {
   static void in(Clause clause) {
     for (int i = 1; i < clause.size(); i++) {
       boolean cue = clause.is(i, Sort.EXCLUDE) && LEFT_OUT.is(clause.low(i));
+      boolean enough = clause.is(i - 1, Sort.EXCLUDE) && clause.isWord(i, "enough");
+      if (enough) {
+        clause.take(i - 1, i, Part.NOTE); // "never enough butter"
+      }
+      boolean must = clause.is(i - 1, Sort.OUT) && clause.isWord(i, "optional", "negotiable");
+      if (must) {
+        clause.take(i - 1, i, Part.NOTE); // "butter is not optional"
+      }
       if (cue && NOT.matcher(clause.words(i - FAR, i)).matches()) {
         clause.take(i, i + 1, Part.NOTE);
         clause.take(Math.max(0, i - FAR), i, Part.NOTE, e -> e.is(Sort.EXCLUDE));
