@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Sizes of pieces as cooks say them, and as the larder does. */
-final class Sizes {
+public final class Sizes {
   private static final Map<String, String> SIZES = sizes();
 
   private Sizes() {}
@@ -30,7 +30,7 @@ final class Sizes {
   }
 
   /** Whether a word, in small letters, is one. */
-  static boolean is(String low) {
+  public static boolean is(String low) {
     return SIZES.containsKey(low);
   }
 

@@ -31,7 +31,9 @@ final class Contrast {
               + "|the (?:classic|proper|usual|old|original|real) (?:way|one|version|recipe)(?: is| was| has| had| uses)?"
               + "|"
               + OTHER
-              + " \\w+(?: (?:for|by|on|in|with))?"
+              + " (?:always |usually |still |only )?(?:says?|said|calls?|called|has|have|had|wants?|wanted|uses?|used|takes?|took|puts?|asks?|asked|suggests?|suggested"
+              + "|swears?|swore|insists?|insisted|goes|go|went|likes?|liked|prefers?|preferred|gets?|got|does|do|did|makes?|made|recommends?|recommended|tells?|told|adds?|added"
+              + "|needs?|needed|reads?|sells|sold|lists?|states?|gives|gave)(?: (?:for|by|on|in|with|me|you))?"
               + "|where|until (?:last|this) \\w+|last (?:time|week|month|year)|wanted(?: to (?:use|add|put))?|hoped (?:for|to use)"
               + "|thought of(?: using)?|fancied|reached for|grabbed|couldn't be (?:bothered|arsed) with"
               + "|used to be|it says|they say|says|(?:the )?(?:dog|cat|kids) (?:ate|got|had|stole)|moved away from|from|off");

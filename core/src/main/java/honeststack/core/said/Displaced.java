@@ -1,6 +1,8 @@
 package honeststack.core.said;
 
+import honeststack.core.line.Sizes;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * Of two foods, one of which takes the other's place as the words around them say, the one that
@@ -118,6 +120,11 @@ final class Displaced {
             || Contrast.isRestated(before, between, behind, clause.get(said).isCount());
     if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
       was.part = Part.EXCLUDED;
+      for (int i = amount + 1; i < old.food; i++) {
+        if (Sizes.is(clause.low(i)) && IntStream.range(old.to, said).anyMatch(this::isSize)) {
+          clause.get(i).part = Part.EXCLUDED; // "3 small eggs, mine are large so 2"
+        }
+      }
       clause.take(old.to, said, Part.NOTE);
       clause.get(said).takeUnit(was);
       clause.get(said).corrects = true;
@@ -125,6 +132,10 @@ final class Displaced {
         clause.take(i, i + 1, Part.NOTE); // "… is better"
       }
     }
+  }
+
+  private boolean isSize(int i) {
+    return Sizes.is(clause.low(i));
   }
 
   /** "250 ml, not 200 ml milk": the food is one. */

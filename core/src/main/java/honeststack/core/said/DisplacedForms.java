@@ -204,7 +204,7 @@ final class DisplacedForms {
   /** In brackets behind the first. */
   static final Pattern IN_BRACKETS =
       Pattern.compile(
-          "(?:but )?(?:now|today|this time|i (?:use|used|take|took|put|had only)|we (?:use|used)|mine(?: has)?|ours|corrected"
+          "(?:but )?(?:now|today|this time|(?:i|we) (?:do|did|go with|go for|prefer|add|say|only use|always use|just use|make it)|i (?:use|used|take|took|put|had only)|we (?:use|used)|mine(?: has)?|ours|corrected"
               + "|(?:in )?(?:my|our) version|here|=|→|replaced (?:by|with)|swapped for|changed to)");
 
   /** The second gives way. */

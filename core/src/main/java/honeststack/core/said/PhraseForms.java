@@ -68,6 +68,13 @@ final class PhraseForms {
           PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
           IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
           EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
+          PLATE_NEXT | (good/great/nice/lovely/gorgeous/delicious/perfect/best/nicest/amazing/yummy/divine) (with/under) | (eaten/enjoyed/devoured/scoffed) (/hot/warm/cold/straight away )with
+              | (drenched/drowned/smothered/slathered/doused/soaked/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
+              | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
+              | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
+          PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before (eating/you eat/they're eaten)
+          PAN_NEXT | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
+          PAN | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago

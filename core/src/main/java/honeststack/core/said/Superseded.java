@@ -5,6 +5,9 @@ import java.util.function.Predicate;
 
 /** What a sentence, or brackets, put in the place of the food measured before: see Displaced. */
 final class Superseded {
+  /** The most words between a food and the end of its sentence that still speak of that food. */
+  private static final int CLOSE = 5;
+
   private Superseded() {}
 
   /** "It says 50 g sugar. I used 40 g honey.", "2 eggs. No, 1 banana." */
@@ -40,7 +43,10 @@ final class Superseded {
             || tail.isEmpty() && DisplacedForms.BEHIND_FIRST.matcher(head).lookingAt();
     boolean alike = old.isMeasured() && said.isMeasured() && StandIn.isNear(old.food, said.food);
     boolean waved = alike && Dismissed.isAt(before, Math.max(0, old.from)); // "almost said …"
-    if (!held && waved
+    boolean close = !over && tail.split(" ").length <= CLOSE;
+    boolean against =
+        close && alike && Contrast.isFirstGone(first.before(old.from), between, second.behind(said.to));
+    if (!held && (waved || against)
         || !held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
@@ -138,11 +144,7 @@ final class Superseded {
         DisplacedForms.FIRST.stream().anyMatch(is)
             || StandIn.isTold(old.food, said.food) && DisplacedForms.TOLD.stream().anyMatch(is)
             || DisplacedForms.SWAPPED.stream().anyMatch(is)
-            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food)
-            || old.isMeasured()
-                && said.isMeasured()
-                && StandIn.isFor(old.food, said.food)
-                && Contrast.isFirstGone(before, between, behind);
+            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food);
     return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
   }
 }
