@@ -45,6 +45,8 @@ final class Quantities {
           entry("eighth", 1.0 / 8),
           entry("eighths", 1.0 / 8));
 
+  private static final Map<String, Integer> FEW = Map.of("couple", 2, "pair", 2, "trio", 3);
+
   private final String text;
   private final List<Token> tokens;
 
@@ -186,13 +188,13 @@ final class Quantities {
     return mixed(value, i + 1).orElseGet(() -> and(new Quantity(value, 0, 0, i + 1)));
   }
 
-  /** A whole number's fraction: "1½", "1 1/2", "1-1/2". */
+  /** A whole number's fraction: "1½", "1 1/2", "1-1/2", "1.1/2". */
   private Optional<Quantity> mixed(double whole, int i) {
     if (i < tokens.size() && tokens.get(i).kind() == Token.Kind.FRACTION) {
       double part = Fraction.of(tokens.get(i).text().charAt(0));
       return Optional.of(new Quantity(whole + part, 0, 0, i + 1));
     }
-    int at = is(i, "-", "–") ? i + 1 : i;
+    int at = is(i, "-", "–", ".") ? i + 1 : i;
     return fraction(at)
         .filter(part -> part.amount() < 1)
         .map(part -> new Quantity(whole + part.amount(), 0, 0, part.next()));
@@ -234,8 +236,8 @@ final class Quantities {
       if (PARTS.containsKey(after)) {
         return Optional.of(skipOf(new Quantity(PARTS.get(after), 0, 0, i + 2)));
       }
-      if (after.equals("couple")) {
-        return Optional.of(new Quantity(2, 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
+      if (FEW.containsKey(after)) {
+        return Optional.of(new Quantity(FEW.get(after), 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
       }
       if (after.equals("baker's") && word(i + 2, "dozen")) {
         return Optional.of(new Quantity(13, 0, 0, i + 3));

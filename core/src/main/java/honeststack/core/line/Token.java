@@ -118,10 +118,19 @@ public record Token(Kind kind, String text, String low, int start, int end) {
 
   private static int endOfNumber(String text, int start) {
     int at = start;
-    while (isDigit(text, at) || isDecimalMark(text, at)) {
+    while (isDigit(text, at) || isDecimalMark(text, at) && !isMixed(text, at)) {
       at++;
     }
     return at;
+  }
+
+  /** "1.1/2": a whole number and a fraction. */
+  private static boolean isMixed(String text, int mark) {
+    return text.charAt(mark) == '.'
+        && mark + 3 < text.length()
+        && text.charAt(mark + 2) == '/'
+        && isDigit(text, mark + 3)
+        && text.charAt(mark + 1) < text.charAt(mark + 3);
   }
 
   /** Letters, with an apostrophe or a hyphen between. */

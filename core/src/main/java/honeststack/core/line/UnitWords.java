@@ -47,7 +47,7 @@ public final class UnitWords {
   private static final Set<String> FIRST =
       Set.of(
           "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's",
-          "bottle", "eating", "salt", "mustard", "serving");
+          "bottle", "eating", "salt", "mustard");
 
   /** A small spoon is a teaspoon, a large one a tablespoon; common practice. */
   private static final String[] SMALL = {"small", "little", "tiny"};

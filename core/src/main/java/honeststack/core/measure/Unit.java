@@ -137,7 +137,7 @@ public enum Unit {
       "spoons",
       MeasuringSystem::tablespoon,
       NONE,
-      "spoon spoonful spoonsful servingspoon spoonfull löffel cuillère cuchara colher colheres chamach"),
+      "spoon spoonful spoonsful spoonfull löffel cuillère cuchara colher colheres chamach"),
   MUG(Kind.VAGUE, "mug", "mugs", s -> 300, NONE, "mug mugful mugfull coffeemug teamug"),
   GLASS(
       Kind.VAGUE,

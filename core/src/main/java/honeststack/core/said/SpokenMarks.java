@@ -37,6 +37,10 @@ final class SpokenMarks {
           "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
+  private static final Pattern NUMBER_DOT =
+      Pattern.compile("(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})");
+
   private static final Pattern NAME_CELL = Pattern.compile("(?<=\\p{L});(?=\\d)");
 
   /** For so many people, in German, Portuguese, Spanish and French. */
@@ -83,6 +87,9 @@ final class SpokenMarks {
             .replace(":-)", "   ");
     if (has(bare, "'n", "’n")) {
       bare = AND.matcher(bare).replaceAll(at -> at.group().length() == 2 ? "& " : " & ");
+    }
+    if (has(low, "/", "no.", "nos.")) {
+      bare = NUMBER_DOT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
     }
     bare = CELLS.matcher(bare).replaceAll("$1 ");
     bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.matcher(bare).replaceAll(" ");
