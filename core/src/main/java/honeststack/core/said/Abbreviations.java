@@ -44,7 +44,9 @@ final class Abbreviations {
                   "gran granulated | cast caster | dem demerara | br brown | bn brown | b brown | w white"),
           "brown", of("lt light | dk dark | drk dark"),
           "wheat", of("wh whole | whl whole"),
-          "flour", of("pl plain | gf gluten-free | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
+          "flour",
+              of(
+                  "pl plain | gf gluten-free | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
           "powder", of("b baking"),
           "soda", of("b baking"),
           "milk", of("sk skimmed | wh whole | evap evaporated"),

@@ -39,7 +39,7 @@ final class Again {
         all.add(new Named(clauses.get(i), mention, i));
       }
     }
-    boolean others = all.stream().anyMatch(s -> s.section() != Section.SHOPPING);
+    boolean others = all.stream().anyMatch(Again::isInBatter);
     boolean recipe =
         all.stream().anyMatch(s -> s.mention.isMeasured() && s.section() != Section.NOTES);
     boolean listed =
@@ -71,6 +71,13 @@ final class Again {
       }
     }
     clauses.forEach(clause -> clause.mentions.removeIf(mention -> mention.again));
+  }
+
+  /** Measured for the bowl, by no shopping list. */
+  private static boolean isInBatter(Named said) {
+    return said.section() == Section.LIST
+        && said.mention.isMeasured()
+        && said.mention.place == Place.NOT_SAID;
   }
 
   /** A sentence that says of several foods, or in its own words, what was measured already. */

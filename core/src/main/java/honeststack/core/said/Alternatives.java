@@ -50,7 +50,7 @@ final class Alternatives {
           "(?:.*[ ,:;.(–-])?(?:or|vs|versus|others|options?|variations?|variants?|swap idea|alternatives?|idea|can sub"
               + "|sub|substitution|plan b|back-?up|second choice|next best|failing (?:that|this)|otherwise|[ai][tn] a pinch"
               + "|at a push|if need be|if needs must|if not|if (?:you|i|we)(?:'re| are|'ve| have)? (?:run |ran )?out|when (?:you|we|i) run out"
-              + "|some (?:people|folks?|like|prefer|use|do|put)|(?:i|we)(?:'ve| have)? (?:also|sometimes|occasionally|once|even)"
+              + "|some (?:people|folks?|like|prefer|use|do|put)|(?:(?:i|we)(?:'ve| have) (?:also|even)|(?:i|we)(?:'ve| have)? (?:sometimes|occasionally|once))"
               + "(?: \\w+)?(?: (?:it|them|this|these))?(?: with)?|get away with|could be|might be|may be)"
               + "(?:[ ,:;.–-].*)?");
 
@@ -146,11 +146,12 @@ final class Alternatives {
     boolean both = between.matches("(?:.* )?(?:too|as well|plus|together|both)");
     boolean option =
         other.from > from
+            && other.from <= clause.size()
             && other.from - from <= LONGEST
             && StandIn.isFor(food.food, other.food)
             && clause.elements.subList(from, other.from).stream().noneMatch(Element::isFood)
             && OPTION.matcher(between).matches()
-            && !(both || between.startsWith("or so") || between.startsWith("or two"));
+            && !(both || between.matches("or (?:so|two|more|less|thereabouts|whatever)\\b.*"));
     boolean chosen =
         between.matches("and|,|, and|or|/|;")
             && food.from >= 0

@@ -29,6 +29,10 @@ final class BareCounts {
   private static final Pattern GUESS =
       Pattern.compile("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
 
+  private static final String[] KINDS = {
+    "ingredient", "ingredients", "step", "bowl", "grain", "seed", "cheese", "star", "way"
+  };
+
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -265,6 +269,11 @@ final class BareCounts {
 
   static boolean isEnd(Clause clause, int i) {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
+  }
+
+  /** "5-ingredient pancakes", "three-cheese waffles". */
+  static boolean isOfKind(Clause clause, int i) {
+    return clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS);
   }
 
   /** How many a number says, from the least to the most. */

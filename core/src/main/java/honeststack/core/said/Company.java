@@ -57,7 +57,8 @@ final class Company {
     boolean may =
         clause.counts.serves.isEmpty()
             && clause.elements.stream()
-                .anyMatch(e -> e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "mam", "dad"));
+                .anyMatch(
+                    e -> e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "mam", "dad"));
     if (may) {
       new Company(clause).read();
     }

@@ -32,7 +32,7 @@ final class Contrast {
               + "|"
               + OTHER
               + " (?:always |usually |still |only )?(?:says?|said|calls?|called|has|have|had|wants?|wanted|uses?|used|takes?|took|puts?|asks?|asked|suggests?|suggested"
-              + "|swears?|swore|insists?|insisted|goes|go|went|likes?|liked|prefers?|preferred|gets?|got|does|do|did|makes?|made|recommends?|recommended|tells?|told|adds?|added"
+              + "|swears?|swore|insists?|insisted|(?:goes|go|went) (?:for|with)|likes?|liked|prefers?|preferred|gets?|got|does|do|did|makes?|made|recommends?|recommended|tells?|told|adds?|added"
               + "|needs?|needed|reads?|sells|sold|lists?|states?|gives|gave)(?: (?:for|by|on|in|with|me|you))?"
               + "|where|until (?:last|this) \\w+|last (?:time|week|month|year)|wanted(?: to (?:use|add|put))?|hoped (?:for|to use)"
               + "|thought of(?: using)?|fancied|reached for|grabbed|couldn't be (?:bothered|arsed) with"
@@ -93,7 +93,7 @@ final class Contrast {
   /** Then both count. */
   private static final Pattern BOTH =
       Pattern.compile(
-          "(?:.* )?(?:as well|also|too|plus|together|both|later|next|after that|afterwards|in turn|along with|on top|beside|besides|mixed|half)(?: .*)?");
+          "(?:.* )?(?:(?<!but )then (?:i|we|you) (?:put|add|need|want|take)|as well|also|too|plus|together|both|later|next|after that|afterwards|in turn|along with|on top|beside|besides|mixed|half)(?: .*)?");
 
   /** Before an amount that is made of the one before it. */
   private static final Pattern TO =
@@ -122,7 +122,9 @@ final class Contrast {
    */
   static boolean isFirstGone(String before, String between, String behind) {
     String tail = behind.split(" , |^, ", 2)[0];
-    if (between.matches("(?:.* )?(?:no|not|never|without|and(?: ,? ?(?:er|erm|hmm|um))?)") || BOTH.matcher(between).matches() || BOTH.matcher(tail).matches()) {
+    if (between.matches("(?:.* )?(?:no|not|never|without|and(?: ,? ?(?:er|erm|hmm|um))?)")
+        || BOTH.matcher(between).matches()
+        || BOTH.matcher(tail).matches()) {
       return false;
     }
     return AWAY.matcher(before).matches() && !Dismissed.isKept(before)
@@ -155,7 +157,6 @@ final class Contrast {
     String tail = behind.split(" , |^, ", 2)[0];
     return !BOTH.matcher(between).matches()
         && !BOTH.matcher(tail).matches()
-        && (THEN.matcher(between).matches()
-            || NOW_THEN.matcher(between + " # " + tail).matches());
+        && (THEN.matcher(between).matches() || NOW_THEN.matcher(between + " # " + tail).matches());
   }
 }

@@ -80,7 +80,7 @@ final class Counts {
     if (eggs && clause.get(i - 2).low().startsWith("egg") && Implied.isSized(clause, i + 1)) {
       return; // "four large eggs and four small ones"
     }
-    if (Rounds.isRound(clause, i)) {
+    if (Rounds.isRound(clause, i) || BareCounts.isOfKind(clause, i)) {
       number.part = Part.METHOD;
       return;
     }
@@ -214,7 +214,9 @@ final class Counts {
   }
 
   private boolean isSize(int i) {
-    return clause.isWord(i, "small", "large", "big", "little", "mini", "medium", "thick", "thin", "smaller", "larger", "bigger");
+    return clause.isWord(
+        i, "small", "large", "big", "little", "mini", "medium", "thick", "thin", "smaller",
+        "larger", "bigger");
   }
 
   /** "4 big waffles or 8 small ones". */

@@ -107,8 +107,7 @@ final class Dismissed {
   }
 
   private static boolean isGone(String before) {
-    return !isKept(before)
-        && (SURE.matcher(before).matches() || BEFORE.matcher(before).matches());
+    return !isKept(before) && (SURE.matcher(before).matches() || BEFORE.matcher(before).matches());
   }
 
   private void read() {

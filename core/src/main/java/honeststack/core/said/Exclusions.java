@@ -40,11 +40,27 @@ final class Exclusions {
     Unwanted.in(clause);
   }
 
+  /** "Perfect with a cup of coffee": beside them, where the sentence names nothing else. */
+  private boolean isDrunk(int i) {
+    boolean cup =
+        clause
+            .words(i - 3, i)
+            .matches(
+                "with (?:a|my|your) (?:cup|mug|pot)(?: of)?|.*(?:a|my|your) (?:cup|mug|pot) of");
+    return cup
+        && clause.isWord(i, "coffee", "tea", "cocoa")
+        && clause.words(0, i).matches(".*\\bwith (?:a|my|your) .*")
+        && clause.elements.stream().filter(Element::isFood).count() == 1;
+  }
+
   /** Foods that only name a thing, and foods that are verbs. */
   private void things() {
     for (int i = 0; i < clause.size(); i++) {
       if (clause.isWord(i, "fat") && clause.isFood(i) && clause.isFood(i + 1)) {
         clause.take(i, i + 1, Part.NOTE); // "2 fat bananas"
+      }
+      if (clause.isFood(i) && isDrunk(i)) {
+        clause.take(i - 3, i + 1, Part.ASIDE);
       }
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);

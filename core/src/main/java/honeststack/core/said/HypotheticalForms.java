@@ -59,6 +59,8 @@ final class HypotheticalForms {
               + "|something|twice as many|\\w+er (?:pancakes?|waffles?|ones?|batter|result|crumb|bite))\\b"
               + "|^(?:vegans?|coeliacs?|celiacs?|to veganise|to veganize|(?:an? )?(?:vegan|dairy[- ]free"
               + "|gluten[- ]free|egg[- ]free) (?:version|one|ones))\\b"
+              + "|^(?:if|when|in case|should) (?:you|we|they|i|one)(?:'ve|'re)? (?:don't have|do not have|haven't|have (?:no|none)|got no"
+              + "|are out|out of|run out|running out|ran out|can't (?:find|get|have)|cannot (?:find|get|have)|lack|are short of)\\b"
               + "|^if (?:you're|you are|we're|i'm) (?:feeding|cooking|making|doing|more|many)\\b");
 
   /** The batter's state, or the weather's. */
@@ -171,7 +173,9 @@ final class HypotheticalForms {
 
   static final Pattern QUESTION =
       Pattern.compile(
-          "^(?:.* )?(?:(?:too )?" + STATE + "|vegans?|(?:dairy|gluten|egg)[- ]free)\\b");
+          "^(?:no|out of|got no|haven't got(?: any)?|can't (?:find|get|have)|run out of|ran out of)\\b.*|^(?:.* )?(?:(?:too )?"
+              + STATE
+              + "|vegans?|(?:dairy|gluten|egg)[- ]free)\\b");
 
   static final Pattern NOT_ME = Pattern.compile("\\b(?:i|we) (?:don't|never|won't|wouldn't)\\b");
 

@@ -1,7 +1,9 @@
 package honeststack.core.said;
 
 import honeststack.core.measure.Unit;
+import honeststack.core.said.Sentence.Section;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Numbers of a sentence that names no food and speaks of something else, beside a list that
@@ -29,15 +31,75 @@ final class OffTopic {
 
   private static final Remembered ORDINAL = Remembered.whole("\\d+(?:st|nd|rd|th)");
 
+  private static final String[] STARS = {"⭐", "★", "☆", "✩", "✭"};
+
+  private static final Pattern TIME =
+      Pattern.compile(
+          "(?:prep|preparation|cook|bake|total|rest|chill|active|hands-on)(?:ing)?(?: time)?(?: ?:)? \\d+(?: [|/·•,.])*");
+
   private OffTopic() {}
 
   static void find(List<Clause> read) {
     if (Clause.measure(read, LISTED)) {
-      read.stream().filter(OffTopic::isOther).forEach(OffTopic::take);
+      read.stream()
+          .filter(clause -> isOther(clause) || isStep(clause) || isRule(clause))
+          .forEach(OffTopic::take);
+      read.forEach(OffTopic::rated);
+      times(read);
+    }
+  }
+
+  /** "A few lumps are fine", "stack 3 on each plate": a step or a note that names no food. */
+  private static boolean isStep(Clause clause) {
+    Section section = clause.sentence.section();
+    return (section == Section.METHOD || section == Section.NOTES)
+        && clause.counts.pieces.isEmpty()
+        && clause.counts.serves.isEmpty()
+        && isBare(clause);
+  }
+
+  /** "1 tbsp = 15 ml". */
+  private static boolean isRule(Clause clause) {
+    return clause.mentions.isEmpty()
+        && clause.elements.stream().noneMatch(Element::isFood)
+        && clause.elements.stream().anyMatch(e -> e.isAmount() && e.text().contains("="));
+  }
+
+  /** "⭐⭐⭐⭐ 4.6". */
+  private static void rated(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      if (clause.isMark(i - 1, STARS) && clause.get(i).isAmount()) {
+        clause.get(i).part = Part.METHOD;
+        clause.asides.forEach(aside -> aside.clause().passOverAmounts()); // "(112 ratings)"
+      }
+    }
+  }
+
+  /** "Prep 5 | Cook 10 | Total 15": minutes, where one of the line is of getting ready. */
+  private static void times(List<Clause> read) {
+    for (Clause first : read) {
+      if (TIME.matcher(first.words(0, 4)).lookingAt() && first.isWord(0, "prep", "preparation")) {
+        read.stream()
+            .filter(clause -> clause.sentence.line() == first.sentence.line())
+            .filter(clause -> TIME.matcher(clause.words(0, clause.size())).matches())
+            .forEach(
+                clause -> {
+                  clause.counts.clear();
+                  clause.elements.stream()
+                      .filter(Element::isAmount)
+                      .forEach(e -> e.part = Part.METHOD);
+                });
+      }
     }
   }
 
   private static boolean isOther(Clause clause) {
+    return isBare(clause)
+        && clause.elements.stream().anyMatch(e -> TOPIC.is(e.low()) || ORDINAL.is(e.low()));
+  }
+
+  /** It names no food, measures nothing and says nothing of pieces. */
+  private static boolean isBare(Clause clause) {
     boolean food =
         clause.elements.stream()
             .anyMatch(e -> e.isFood() || e.is(Sort.CORRECT, Sort.YIELD, Sort.SERVES));
@@ -45,9 +107,7 @@ final class OffTopic {
         clause.elements.stream()
             .anyMatch(
                 e -> e.isAmount() && !e.isCount() && e.measure().unit().kind() != Unit.Kind.COUNT);
-    return !food
-        && !kitchen
-        && clause.elements.stream().anyMatch(e -> TOPIC.is(e.low()) || ORDINAL.is(e.low()));
+    return !food && !kitchen;
   }
 
   private static void take(Clause clause) {

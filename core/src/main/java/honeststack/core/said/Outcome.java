@@ -70,7 +70,8 @@ final class Outcome {
   private static final List<String> WORDS =
       List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
 
-  private static final Pattern TIMES = Pattern.compile("(?:\\d+|" + String.join("|", WORDS) + ") times");
+  private static final Pattern TIMES =
+      Pattern.compile("(?:\\d+|" + String.join("|", WORDS) + ") times");
 
   /** What a number counts, taken for its unit. */
   private static final Pattern UNIT =

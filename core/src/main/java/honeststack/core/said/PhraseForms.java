@@ -75,6 +75,7 @@ final class PhraseForms {
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before (eating/you eat/they're eaten)
           PAN_NEXT | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
+          IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago

@@ -41,6 +41,11 @@ final class SpokenMarks {
   private static final Pattern NUMBER_DOT =
       Pattern.compile("(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})");
 
+  /** "Servings: 3 – Calories: 310": a dash between two labels with their numbers. */
+  private static final Pattern LABELS =
+      Pattern.compile(
+          "(?<=: ?\\d{1,3}(?: (?:min|mins|minutes|people|servings|pieces))?) [–—-] (?=\\p{Lu}\\p{L}+(?: \\p{L}+)?: ?\\d)");
+
   private static final Pattern NAME_CELL = Pattern.compile("(?<=\\p{L});(?=\\d)");
 
   /** For so many people, in German, Portuguese, Spanish and French. */
@@ -90,6 +95,9 @@ final class SpokenMarks {
     }
     if (has(low, "/", "no.", "nos.")) {
       bare = NUMBER_DOT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+    }
+    if (has(low, " – ", " — ", " - ")) {
+      bare = LABELS.matcher(bare).replaceAll(" | ");
     }
     bare = CELLS.matcher(bare).replaceAll("$1 ");
     bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.matcher(bare).replaceAll(" ");

@@ -45,7 +45,9 @@ final class Superseded {
     boolean waved = alike && Dismissed.isAt(before, Math.max(0, old.from)); // "almost said …"
     boolean close = !over && tail.split(" ").length <= CLOSE;
     boolean against =
-        close && alike && Contrast.isFirstGone(first.before(old.from), between, second.behind(said.to));
+        close
+            && alike
+            && Contrast.isFirstGone(first.before(old.from), between, second.behind(said.to));
     if (!held && (waved || against)
         || !held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
       old.mark(Part.EXCLUDED);

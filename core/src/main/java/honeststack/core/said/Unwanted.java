@@ -58,7 +58,8 @@ final class Unwanted {
     boolean may =
         clause.elements.stream().anyMatch(e -> e.isFood() && e.isFree())
             && clause.elements.stream()
-                .anyMatch(e -> !e.isFood() && Arrays.stream(e.low().split(" ")).anyMatch(NOT::contains));
+                .anyMatch(
+                    e -> !e.isFood() && Arrays.stream(e.low().split(" ")).anyMatch(NOT::contains));
     if (may) {
       new Unwanted(clause).find();
     }

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * How many come out, or how many eat, in whatever words: a stretch of a sentence that names no food, nobody and one
- * number, and of which every word may speak of making, pouring and counting. "We fry about 14",
- * "ten is what you get", "11 off the iron", "per batch of 6".
+ * How many come out, or how many eat, in whatever words: a stretch of a sentence that names no
+ * food, nobody and one number, and of which every word may speak of making, pouring and counting.
+ * "We fry about 14", "ten is what you get", "11 off the iron", "per batch of 6".
  */
 final class Yielded {
   private static final int LONGEST = 12;
@@ -100,10 +100,11 @@ final class Yielded {
   }
 
   private boolean isBoundary(int i) {
-    boolean numbers = clause.has(i - 1) && isNumber(at(i - 1)) && clause.has(i + 1) && isNumber(at(i + 1));
-    boolean size = clause.has(i - 1) && clause.isMark(i, ":", "-", "–") && LABELS.contains(clause.low(i - 1));
-    return !size
-        && clause.isMark(i, ",", ";", ".", "(", ")", "–", "—", "-", "!", "?", ":")
+    boolean numbers =
+        clause.has(i - 1) && isNumber(at(i - 1)) && clause.has(i + 1) && isNumber(at(i + 1));
+    boolean size =
+        clause.has(i - 1) && clause.isMark(i, ":", "-", "–") && LABELS.contains(clause.low(i - 1));
+    return !size && clause.isMark(i, ",", ";", ".", "(", ")", "–", "—", "-", "!", "?", ":")
         || !numbers && clause.isWord(i, "and", "but", "so", "because", "while", "which");
   }
 
@@ -146,7 +147,8 @@ final class Yielded {
   private static Set<String> said(List<Element> told) {
     Set<String> said = new HashSet<>();
     for (Element element : told) {
-      boolean batch = element.is(Sort.UNIT_OTHER) && element.low().matches("(?:a |one |per )?batch");
+      boolean batch =
+          element.is(Sort.UNIT_OTHER) && element.low().matches("(?:a |one |per )?batch");
       boolean into = element.isWord("portion"); // "portion into 9"
       boolean other =
           element.is(Sort.PER) && !batch && told.stream().noneMatch(e -> e.low().contains("batch"))
@@ -175,7 +177,8 @@ final class Yielded {
     String former = earlier.substring(earlier.lastIndexOf(' ') + 1);
     if (UP.containsKey(last)) {
       String words = " " + String.join(" ", told.stream().map(Element::low).toList());
-      boolean ended = former.equals("up") && words.matches(".* (?:ends?|ended|finish(?:ed)?) up at.*");
+      boolean ended =
+          former.equals("up") && words.matches(".* (?:ends?|ended|finish(?:ed)?) up at.*");
       return UP.get(last).contains(former) || ended;
     }
     boolean verb = Set.of("turn", "flip", "it", "them", "by", "take").contains(last);
