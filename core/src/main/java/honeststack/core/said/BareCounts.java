@@ -30,7 +30,16 @@ final class BareCounts {
       Pattern.compile("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
 
   private static final String[] KINDS = {
-    "ingredient", "ingredients", "step", "bowl", "grain", "seed", "cheese", "star", "way"
+    "ingredient", "ingredients", "step", "bowl", "star", "way", "year"
+  };
+
+  private static final String[] TOLD = {
+    "recipe", "recipes", "ideas", "books", "shops", "houses", "days", "mixes", "blogs"
+  };
+
+  /** Before the number of a version. */
+  private static final String[] NUMBERED = {
+    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode"
   };
 
   private BareCounts() {}
@@ -271,9 +280,12 @@ final class BareCounts {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
   }
 
-  /** "5-ingredient pancakes", "three-cheese waffles". */
+  /** "5-ingredient pancakes", "a hundred pancake recipes", "waffles v2", "week 3". */
   static boolean isOfKind(Clause clause, int i) {
-    return clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS);
+    boolean recipes = clause.is(i + 1, Sort.PIECES) && clause.isWord(i + 2, TOLD);
+    return recipes
+        || clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS)
+        || clause.isWord(i - 1, NUMBERED) && isEnd(clause, i + 1);
   }
 
   /** How many a number says, from the least to the most. */

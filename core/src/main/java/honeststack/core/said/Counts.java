@@ -18,8 +18,8 @@ final class Counts {
   /** "double everything for 8": what may be done says nothing of what was. */
   private static final Pattern ADVICE =
       Pattern.compile(
-          "(?:just |so |then |you can )?(?:double|triple|halve|quadruple)"
-              + " (?:it|that|this|everything|all|the (?:recipe|batch|amounts?|quantities|lot)) for\\b");
+          "(?:just |so |then |you can |it )?(?:doubles?|triples?|halves?|quadruples?|scales?)"
+              + " (?:(?:it|that|this|everything|all|easily|nicely|well|up|down|the (?:recipe|batch|amounts?|quantities|lot)) )+for\\b");
 
   private static final Set<String> SHAPES = Set.of("square", "slice", "head");
 
@@ -117,7 +117,8 @@ final class Counts {
     if (!number.isCount() && !cakes) {
       return;
     }
-    boolean fed = isBehind(i, Sort.SERVES) || isServed(i);
+    boolean crowd = clause.isWord(i, "a", "an") && !clause.is(noun(i + 1), Sort.PEOPLE);
+    boolean fed = !crowd && (isBehind(i, Sort.SERVES) || isServed(i));
     int noun = noun(i + 1);
     boolean pieces =
         noun > 0 && clause.is(noun, Sort.PIECES)

@@ -78,7 +78,7 @@ final class HypotheticalForms {
 
   static final Pattern MORE =
       Pattern.compile(
-          "\\b(?:more|extra|another|further|additional|splash|dash|loosen|slacken|thin it|let it down|less"
+          "\\b(?:more|extra|another|further|additional|splash|dash|loosen|slacken|thin (?:it|with|down|out)|let it down|less"
               + "|fewer|up to|add|use|need|helps?)\\b");
 
   /** No tin. */

@@ -13,6 +13,9 @@ import java.util.regex.Pattern;
 final class OffTopic {
   private static final int LISTED = 2;
 
+  /** So many words before a list are no line of it. */
+  private static final int TALK = 6;
+
   /**
    * Of heat and tools; of people; of print; of money; of figures of a label or a body; of places.
    */
@@ -27,6 +30,8 @@ final class OffTopic {
               + "|costs?|price|pence|p|euros?|dollars?|quid|cents|budget|bill|sold|charged?"
               + "|carbs?|net|fibre|fiber|protein|sodium|potassium|mg|gi|gl|exchanges?|points?|syns?"
               + "|bgl|glucose|insulin|units|allowed|allowance|target|calories|weight|kilos|stone"
+              + "|january|february|march|april|may|june|july|august|september|october|november|december|published|updated"
+              + "|things|reasons|ways|rules|tricks|secrets|people|cooks|readers|times|portion's"
               + "|batch|batches|lot|week|day|days|hours?|o'clock|lesson|step|steps|km|marathon|laps|reps");
 
   private static final Remembered ORDINAL = Remembered.whole("\\d+(?:st|nd|rd|th)");
@@ -37,6 +42,11 @@ final class OffTopic {
       Pattern.compile(
           "(?:prep|preparation|cook|bake|total|rest|chill|active|hands-on)(?:ing)?(?: time)?(?: ?:)? \\d+(?: [|/·•,.])*");
 
+  private static final Pattern PORTION =
+      Pattern.compile(
+          "\\b(?:(?:per|for each|for every) (?:pancake|waffle|crepe|crêpe|piece|one|cake|round|section)|each|ladles?|ladlefuls?|scoops?"
+              + "|dispenser|jug|weigh(?:s|ed)?|came to|comes to|batter)\\b");
+
   private OffTopic() {}
 
   static void find(List<Clause> read) {
@@ -45,17 +55,47 @@ final class OffTopic {
           .filter(clause -> isOther(clause) || isStep(clause) || isRule(clause))
           .forEach(OffTopic::take);
       read.forEach(OffTopic::rated);
+      read.stream()
+          .takeWhile(clause -> clause.mentions.stream().noneMatch(Mention::isMeasured))
+          .filter(clause -> clause.size() >= TALK && isBare(clause) && isUncounted(clause))
+          .forEach(OffTopic::take);
+      read.stream().filter(OffTopic::isWork).forEach(OffTopic::aside);
       times(read);
     }
   }
 
   /** "A few lumps are fine", "stack 3 on each plate": a step or a note that names no food. */
   private static boolean isStep(Clause clause) {
+    return isWork(clause)
+        && isUncounted(clause)
+        && (isBare(clause) || isPortion(clause));
+  }
+
+  private static boolean isUncounted(Clause clause) {
+    return clause.counts.pieces.isEmpty() && clause.counts.serves.isEmpty();
+  }
+
+  private static boolean isWork(Clause clause) {
     Section section = clause.sentence.section();
-    return (section == Section.METHOD || section == Section.NOTES)
-        && clause.counts.pieces.isEmpty()
-        && clause.counts.serves.isEmpty()
-        && isBare(clause);
+    return section == Section.METHOD || section == Section.NOTES;
+  }
+
+  /** "Use a scant 1/4 cup per pancake", "a 3 dl ladle", "mine came to 640 g". */
+  private static boolean isPortion(Clause clause) {
+    boolean amounts = clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1;
+    return amounts
+        && clause.mentions.stream().allMatch(mention -> mention.food == null)
+        && clause.elements.stream().noneMatch(e -> e.isFood() || e.is(Sort.CORRECT))
+        && PORTION.matcher(clause.words(0, clause.size())).find();
+  }
+
+  /** "Rest 20 min (30 is better)". */
+  private static void aside(Clause clause) {
+    clause.asides.stream()
+        .map(Clause.Aside::clause)
+        .filter(inner -> inner.elements.stream().noneMatch(Element::isFood))
+        .filter(inner -> inner.elements.stream().allMatch(e -> !e.isAmount() || e.isCount()))
+        .forEach(Clause::passOverAmounts);
   }
 
   /** "1 tbsp = 15 ml". */
@@ -68,6 +108,10 @@ final class OffTopic {
   /** "⭐⭐⭐⭐ 4.6". */
   private static void rated(Clause clause) {
     for (int i = 1; i < clause.size(); i++) {
+      boolean old = clause.low(i + 2).matches("(?:year|month|week)s?-olds?");
+      if (clause.isMark(i + 1, "-") && old && clause.get(i).isAmount()) {
+        clause.get(i).part = Part.METHOD; // "my 7-year-old makes them"
+      }
       if (clause.isMark(i - 1, STARS) && clause.get(i).isAmount()) {
         clause.get(i).part = Part.METHOD;
         clause.asides.forEach(aside -> aside.clause().passOverAmounts()); // "(112 ratings)"

@@ -161,6 +161,8 @@ final class PhraseForms {
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
           BATTER | (dry/wet) ingredients
+          THING | (tea/coffee/egg/butter/cheese/milk/honey/salt/pepper/sugar/potato/apple/rice/flour/oil/lemon/nut/garlic/onion/fish/ham/jam/syrup/cream/yogurt) (towel/towels/cloth/cloths/timer/mill/cellar/grater/slicer/masher/corer/cooker/sifter/dipper/squeezer/cracker/press/knife/jug/shaker/dispenser/brush/thermometer)
+              | tea towel | tea towels
           THING | (banana/vine/lotus/bamboo) (leaf/leaves)
           IDLE | (at/round/around) (the/our/my) table | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | at a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)

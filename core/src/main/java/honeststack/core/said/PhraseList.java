@@ -126,7 +126,7 @@ final class PhraseList {
               | mm | centimetre | centimeter | millimetre | millimeter | inch | inches | centimetres | centimeters | metres | times | strokes
               | rounds of | tries | attempts | points | out of ten | votes | thumbs up | reviews | stars | ratings | % | percent | per cent | kcal | calories
               | calorie | cal | cals | kj | side | sides | watt | watts | readers | star | dogs
-              | km | kilometres | kilometers | miles | grandchildren | cent | cents | euro | euros | dollars | halves | goes | additions | thirds | instalments | stages
+              | km | kilometres | kilometers | miles | grandchildren | cent | cents | euro | euros | dollars | halves | goes | steps | additions | thirds | instalments | stages
               | minutes a side | flips | layers | batches | pans | irons | bowls | batch | -inch
               | inches across | across
           NUTRIENT | protein | proteins | carbs | carb | carbohydrate | carbohydrates | net carbs
@@ -220,7 +220,7 @@ final class PhraseList {
               | won't | can't | not | isn't | yes | no | x
           H_LIST | ingredients | ingredient list | you need | you will need
               | shopping list for one batch | what you need | ingrédients | zutaten
-          H_METHOD | method | directions | instructions | preparation | steps | step | how to
+          H_METHOD | what you do | what to do | make them | make it | how to make it | how to make them | how i make them | how i make it | how it's made | here's how | procedure | process | cooking instructions | the method | let's cook | do this | method | directions | instructions | preparation | steps | step | how to
               | how to make it | do like this | to make | procedure | the method | what to do
               | to cook | making them | cooking
           H_NOTES | good to know | recipe notes | cook's tip | cook's tips | cooks tip | chef's notes | chef's tip | top tip | top tips | tips and tricks | tips & tricks | hints | faq | variations | variation | substitutions | swaps | storage | storing | make ahead | leftovers | troubleshooting | did you know | notes | note | tip | tips | notes from the group | cook's notes | comments

@@ -50,6 +50,7 @@ final class Titles {
     boolean pieces =
         last
             && !clause.isWord(end - 1, "for")
+            && !BareCounts.isOfKind(clause, number)
             && clause.get(number).measure().size().matches("|piece");
     boolean named = last && (size > number || clause.low(number).matches(".*[a-zü]"));
     if (pieces && (end > 1 || named)) {
