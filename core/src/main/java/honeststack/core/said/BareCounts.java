@@ -39,7 +39,8 @@ final class BareCounts {
 
   /** Before the number of a version. */
   private static final String[] NUMBERED = {
-    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode"
+    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode", "top",
+    "card"
   };
 
   private BareCounts() {}
@@ -285,7 +286,10 @@ final class BareCounts {
     boolean recipes = clause.is(i + 1, Sort.PIECES) && clause.isWord(i + 2, TOLD);
     return recipes
         || clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS)
-        || clause.isWord(i - 1, NUMBERED) && isEnd(clause, i + 1);
+        || clause.get(i).isCount()
+            && clause.isMark(i + 1, "-")
+            && clause.isWord(i + 2, "grain", "seed", "cheese")
+        || clause.isWord(i - 1, NUMBERED) && (isEnd(clause, i + 1) || clause.isWord(i - 1, "top"));
   }
 
   /** How many a number says, from the least to the most. */

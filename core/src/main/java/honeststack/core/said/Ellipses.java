@@ -75,6 +75,7 @@ final class Ellipses {
     }
     again();
     whites();
+    dried();
     flours();
     for (int i = 1; i < elements.size(); i++) {
       scooped(i);
@@ -96,6 +97,26 @@ final class Ellipses {
       if (egg && word.isWord("white") && amount.isAmount() && amount.isCount() && isLast(i)) {
         Element food = Element.food(word.tokens, word.from, word.to, foods.byName("egg white"));
         food.instead = "egg white";
+        elements.set(i, food);
+      }
+    }
+  }
+
+  /** "20 g fresh yeast or 7 g dried". */
+  private void dried() {
+    Element yeast = null;
+    for (int i = 0; i < elements.size(); i++) {
+      Element word = elements.get(i);
+      yeast = word.isFood() && word.low().contains("yeast") ? word : yeast;
+      boolean other =
+          yeast != null
+              && word.isWord("dried", "dry", "fresh", "instant")
+              && elements.get(i - 1).isAmount()
+              && isLast(i);
+      if (other) {
+        String name = word.low() + " yeast";
+        Element food = Element.food(word.tokens, word.from, word.to, foods.byName(name));
+        food.instead = name;
         elements.set(i, food);
       }
     }

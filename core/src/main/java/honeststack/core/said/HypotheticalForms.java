@@ -28,6 +28,7 @@ final class HypotheticalForms {
               + "|before the \\w+ it)\\b|\\b(?:i|we|he|she) once (?!rested)|\\bone day i"
               + "|\\bwith .* for years\\b|^(?:as an? (?:student|child|kid|boy|girl|teenager|young \\w+)|when (?:i|we|she|he) (?:was|were)|on holiday|back (?:home|when)"
               + "|in my (?:day|time|youth|student)) ?,? ?(?:\\w+ )*(?:i|we|it|they|she|he|it's)\\b"
+              + "|^(?:in|during) (?:the )?(?:summer|winter|autumn|fall|spring|season)\\b|^(?:at|for) (?:christmas|easter|parties|birthdays)\\b"
               + "|\\b(?:might|may) try\\b|\\b(?:would|'d) like to try\\b|\\bwould be (?:nicer|better|lovelier|richer)\\b"
               + "|\\bthe (?:\\w+ )?(?:version|original|card|recipe|one)(?: \\w+){0,3} (?:had|used|called for|asked for)\\b"
               + "|\\bsame (?:recipe|batter|thing|mix)? ?(?:at home |otherwise )?but (?:with|\\d)"
@@ -59,6 +60,8 @@ final class HypotheticalForms {
               + "|something|twice as many|\\w+er (?:pancakes?|waffles?|ones?|batter|result|crumb|bite))\\b"
               + "|^(?:vegans?|coeliacs?|celiacs?|to veganise|to veganize|(?:an? )?(?:vegan|dairy[- ]free"
               + "|gluten[- ]free|egg[- ]free) (?:version|one|ones))\\b"
+              + "|^(?:if|when) (?:doubling|tripling|halving|scaling|making|feeding|you (?:double|triple|halve))\\b"
+              + "|^with (?!the |this |that |it )(?:\\w+ ){1,2}(?:you|it|they|this)(?:'ll| will)? needs?\\b"
               + "|^(?:if|when|in case|should) (?:you|we|they|i|one)(?:'ve|'re)? (?:don't have|do not have|haven't|have (?:no|none)|got no"
               + "|are out|out of|run out|running out|ran out|can't (?:find|get|have)|cannot (?:find|get|have)|lack|are short of)\\b"
               + "|^if (?:you're|you are|we're|i'm) (?:feeding|cooking|making|doing|more|many)\\b");

@@ -1,8 +1,12 @@
 package honeststack.core.said;
 
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+
 import honeststack.core.measure.Unit;
 import honeststack.core.said.Sentence.Section;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /**
@@ -26,7 +30,7 @@ final class OffTopic {
               + "|son|daughter|grandson|granddaughter|son's|daughter's|birthday|old|aged|age|still|dog|cat"
               + "|class|year|years|pupils'|table|tables|order|orders|ticket|room|seat|floor|ward|bed|team"
               + "|recipe|book|page|chapter|blog|posted|comments?|likes|followers|rated|rating|stars?"
-              + "|votes?|reviews?|channel|episode|issue|volume|edition|phone|call|ring|email|text"
+              + "|votes?|reviews?|views|shares|saves|pins|channel|episode|issue|volume|edition|phone|call|ring|email|text"
               + "|costs?|price|pence|p|euros?|dollars?|quid|cents|budget|bill|sold|charged?"
               + "|carbs?|net|fibre|fiber|protein|sodium|potassium|mg|gi|gl|exchanges?|points?|syns?"
               + "|bgl|glucose|insulin|units|allowed|allowance|target|calories|weight|kilos|stone"
@@ -61,7 +65,24 @@ final class OffTopic {
           .forEach(OffTopic::take);
       read.stream().filter(OffTopic::isWork).forEach(OffTopic::aside);
       times(read);
+      figures(read);
     }
+  }
+
+  /** "Calories: 180 | Carbs: 22 g | Fat: 6 g": what stands on a line of a label. */
+  private static void figures(List<Clause> read) {
+    Map<Integer, Long> labels =
+        read.stream()
+            .filter(clause -> clause.is(0, Sort.NUTRIENT) && clause.hasAmount())
+            .collect(groupingBy(clause -> clause.sentence.line(), counting()));
+    read.stream()
+        .filter(clause -> labels.getOrDefault(clause.sentence.line(), 0L) >= LISTED)
+        .filter(clause -> clause.isWord(0, "fat", "fats", "salt", "sugar", "sugars", "fibre", "starch"))
+        .forEach(
+            clause -> {
+              clause.mentions.clear();
+              clause.elements.forEach(e -> e.part = Part.METHOD);
+            });
   }
 
   /** "A few lumps are fine", "stack 3 on each plate": a step or a note that names no food. */

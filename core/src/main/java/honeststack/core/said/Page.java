@@ -98,7 +98,7 @@ final class Page {
       place = Place.NOT_SAID;
     }
     int label = InnerLabels.next(tokens);
-    if (label > 0 && section == Section.LIST) {
+    if (label > 0 && section == Section.LIST && !LabelLines.isLabel(tokens)) {
       int end = tokens.get(label - 1).isMark(".") ? label : label - 1;
       mark(tokens.subList(end, label), Part.IDLE);
       line(number, tokens.subList(0, end));

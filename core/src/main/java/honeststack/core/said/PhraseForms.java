@@ -76,6 +76,8 @@ final class PhraseForms {
           PAN_NEXT | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)
+          LIKE | (when/until/till/if) a (drop/droplet/bead/few drops/flick) of | (test/check) (/it/the pan/the heat )with a (drop/few drops/flick) of
+          IDLE | or (/any )(other/another/similar) (hard/soft/firm/mild/sharp/strong/neutral/plant/plain/fresh/dried/) (cheese/milk/oil/fat/flour/sugar/syrup/fruit/berries/nuts/yogurt/yoghurt)
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago

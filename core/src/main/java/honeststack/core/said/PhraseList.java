@@ -220,10 +220,10 @@ final class PhraseList {
               | won't | can't | not | isn't | yes | no | x
           H_LIST | ingredients | ingredient list | you need | you will need
               | shopping list for one batch | what you need | ingrédients | zutaten
-          H_METHOD | what you do | what to do | make them | make it | how to make it | how to make them | how i make them | how i make it | how it's made | here's how | procedure | process | cooking instructions | the method | let's cook | do this | method | directions | instructions | preparation | steps | step | how to
+          H_METHOD | step by step | making the pancakes | making the waffles | making them | how i make them | what you do | what to do | make them | make it | how to make it | how to make them | how i make them | how i make it | how it's made | here's how | procedure | process | cooking instructions | the method | let's cook | do this | method | directions | instructions | preparation | steps | step | how to
               | how to make it | do like this | to make | procedure | the method | what to do
               | to cook | making them | cooking
-          H_NOTES | good to know | recipe notes | cook's tip | cook's tips | cooks tip | chef's notes | chef's tip | top tip | top tips | tips and tricks | tips & tricks | hints | faq | variations | variation | substitutions | swaps | storage | storing | make ahead | leftovers | troubleshooting | did you know | notes | note | tip | tips | notes from the group | cook's notes | comments
+          H_NOTES | remarks | remark | ps | p . s . | my two cents | notes & tips | notes and tips | tips & notes | tips and notes | afterthoughts | good to know | recipe notes | cook's tip | cook's tips | cooks tip | chef's notes | chef's tip | top tip | top tips | tips and tricks | tips & tricks | hints | faq | variations | variation | substitutions | swaps | storage | storing | make ahead | leftovers | troubleshooting | did you know | notes | note | tip | tips | notes from the group | cook's notes | comments
               | reviews | storage | variations | make ahead | serving tip | equipment
               | you will also need | prep time | total time | cook time
           H_NUTRITION | nutrition | nutrition per serving | nutrition facts

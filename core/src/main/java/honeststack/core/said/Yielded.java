@@ -55,7 +55,7 @@ final class Yielded {
           pancakes waffles crepes crêpes crepe pikelets drop-scones hotcakes flapjacks cakes rounds
           galettes blini pieces today today's tonight tonight's time last morning batter mix mixture bowl recipe lot amount quantity
           quantities number per pan skillet griddle waffle baker's if not careful push thereabouts
-          were had take once or maybe sometimes see does do did had have has and like well right generous stingy
+          were had take or maybe sometimes see does do did had have has and like well right generous stingy
           me us them ish anyway though mind usually honest whichever depending
           """);
 
