@@ -109,6 +109,10 @@ final class Contrast {
               + " (?:stop at|say|stay at|stick (?:to|with|at)|go (?:for|with|up to|down to)|use|used|take|took|do|did|put(?: in)?|find|need|prefer|like|manage with|get by (?:on|with)|make do with|keep (?:it )?(?:to|at))"
               + "(?: (?:it|at|about|only|just|more like|closer to|nearer))*");
 
+  private static final Pattern INTENT =
+      Pattern.compile(
+          "(?:.* )?(?:going|about|meant|planned|planning|intended|wanted|supposed|hoping|hoped) to (?:use|add|put(?: in)?|have|do|take)(?: the| some)?");
+
   private Contrast() {}
 
   private static Pattern cues(String any) {
@@ -143,6 +147,11 @@ final class Contrast {
     return isFirstGone(before, between, behind)
         || TO.matcher(between).matches()
         || !count && I_DO.matcher(between).matches();
+  }
+
+  /** "Was going to use cream": right before a food that has no amount. */
+  static boolean isPlanned(String before) {
+    return INTENT.matcher(before).matches();
   }
 
   private static boolean isPlan(String before, String between) {

@@ -191,7 +191,12 @@ final class Displaced {
       take(second, first.to, second.from);
       return;
     }
-    boolean against = near && Contrast.isFirstGone(before, between, behind);
+    boolean planned =
+        !first.isMeasured
+            && second.isMeasured
+            && StandIn.isNear(old, said)
+            && Contrast.isPlanned(before);
+    boolean against = (near || planned) && Contrast.isFirstGone(before, between, behind);
     if (corrected || told || against || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {

@@ -50,7 +50,7 @@ final class DisplacedForms {
       List.of(
           Form.of(
               null,
-              "(?:(?:is|was|were|are|gets?|got|has been|have been) )?(?:now |then |just |since )?"
+              "(?:(?:is|was|were|are|gets?|got|has been|have been|been) )?(?:now |then |just |since )?"
                   + "(?:(?:replaced|swapped|exchanged|changed|switched|traded)(?: out)? (?:by|with|for|to|into)"
                   + "|(?:substituted|subbed)(?: out)? (?:by|with))",
               null),

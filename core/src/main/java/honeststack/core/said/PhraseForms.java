@@ -78,6 +78,10 @@ final class PhraseForms {
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)
           LIKE | (when/until/till/if) a (drop/droplet/bead/few drops/flick) of | (test/check) (/it/the pan/the heat )with a (drop/few drops/flick) of
           IDLE | or (/any )(other/another/similar) (hard/soft/firm/mild/sharp/strong/neutral/plant/plain/fresh/dried/) (cheese/milk/oil/fat/flour/sugar/syrup/fruit/berries/nuts/yogurt/yoghurt)
+          BOWL | (the/my/our/for the) (dry/wet) (mix/mixture/stuff/part/side) (is/are/has/contains/consists of)
+          PLATE | (go/goes) on (at the end/last/afterwards/right at the end)
+          PLATE_NEXT | (dad/mum/mom/grandad/grandma/gran/the baby/the toddler/my husband/my wife/my daughter/my son/the kids/the boys/the girls/the children/everyone) (gets/get)
+          AMOUNTS_TO | (i/we) (get/go/got/went) through | (i/we) end up using | (i/we) use up
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
