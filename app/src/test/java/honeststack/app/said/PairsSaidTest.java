@@ -2,11 +2,6 @@ package honeststack.app.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeststack.core.line.Place;
-import honeststack.core.recipe.LineReading;
-import honeststack.core.recipe.LineReading.NotMeasured;
-import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,8 +63,6 @@ class PairsSaidTest {
 
   private static final String LETTERS = "XYZ";
 
-  private static final String ASKED = "?";
-
   private final Listener listener = new Listener();
   private final List<String> misses = new ArrayList<>();
   private final List<String> silent = new ArrayList<>();
@@ -79,20 +72,8 @@ class PairsSaidTest {
     return PAIRS.getOrDefault(meant, meant.contains("*") ? TIMES : FATS);
   }
 
-  /** Whole grams of each food and place; a question for what is not measured or understood. */
   private Map<String, Long> grams(String text) {
-    Map<String, Long> grams = new TreeMap<>();
-    for (Told.Line line : listener.told(text).lines()) {
-      LineReading reading = listener.reading(line);
-      if (line.understood() && reading instanceof Understood read) {
-        String place = line.place() == Place.NOT_SAID ? "" : "@" + line.place();
-        grams.merge(read.food().id() + place, Math.round(read.mass().value()), Long::sum);
-      } else {
-        String name = reading instanceof NotMeasured open ? open.food().id() : "";
-        grams.put(ASKED + name, 0L);
-      }
-    }
-    return grams;
+    return listener.grams(listener.told(text));
   }
 
   private void judge(String meant, String template, String[] foods) {
@@ -111,18 +92,10 @@ class PairsSaidTest {
     text = text.substring(0, 1).toUpperCase() + text.substring(1);
     Map<String, Long> read = grams(text);
     said++;
-    if (!isAbout(read, wanted)) {
-      boolean asked = read.keySet().stream().anyMatch(food -> food.startsWith(ASKED));
+    if (!Listener.isAbout(read, wanted)) {
+      boolean asked = Listener.isAsked(read);
       (asked ? misses : silent).add(text + " → " + read);
     }
-  }
-
-  /** Within one gram and 2 %: a spoon's grams are rounded before they are multiplied. */
-  private static boolean isAbout(Map<String, Long> read, Map<String, Long> wanted) {
-    return read.keySet().equals(wanted.keySet())
-        && read.entrySet().stream()
-            .allMatch(
-                e -> Math.abs(e.getValue() - wanted.get(e.getKey())) <= 1 + e.getValue() / 50);
   }
 
   @Test

@@ -95,7 +95,9 @@ class SaidTest {
     "loft, 0.82",
     "nook, 0.9",
     "barn, 0.85",
-    "attic, 0.6"
+    "attic, 0.6",
+    "shed, 0.85",
+    "vault, 0.85"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -44,6 +44,8 @@ final class NumberWords {
           entry("ninety", 90));
 
   /** What else a number in words may begin with. */
+  private static final Map<String, Integer> FEW = Map.of("couple", 2, "pair", 2, "trio", 3);
+
   private static final Set<String> FIRST = Set.of("a", "hundred", "thousand", "dozen", "point");
 
   private final List<Token> tokens;
@@ -71,6 +73,15 @@ final class NumberWords {
     return words.next > i
         ? Optional.of(new Found(value, words.decimals, words.next))
         : Optional.empty();
+  }
+
+  /** "couple", "pair", "baker's dozen", behind "a". */
+  static Optional<Found> few(List<Token> tokens, int i) {
+    String word = tokens.get(i).low();
+    if (word.equals("baker's") && i + 1 < tokens.size() && tokens.get(i + 1).isWord("dozen")) {
+      return Optional.of(new Found(13, 0, i + 2));
+    }
+    return Optional.ofNullable(FEW.get(word)).map(n -> new Found(n, 0, i + 1));
   }
 
   static boolean isNumber(String word) {

@@ -45,8 +45,6 @@ final class Quantities {
           entry("eighth", 1.0 / 8),
           entry("eighths", 1.0 / 8));
 
-  private static final Map<String, Integer> FEW = Map.of("couple", 2, "pair", 2, "trio", 3);
-
   private final String text;
   private final List<Token> tokens;
 
@@ -236,11 +234,9 @@ final class Quantities {
       if (PARTS.containsKey(after)) {
         return Optional.of(skipOf(new Quantity(PARTS.get(after), 0, 0, i + 2)));
       }
-      if (FEW.containsKey(after)) {
-        return Optional.of(new Quantity(FEW.get(after), 0, 0, word(i + 2, "of") ? i + 3 : i + 2));
-      }
-      if (after.equals("baker's") && word(i + 2, "dozen")) {
-        return Optional.of(new Quantity(13, 0, 0, i + 3));
+      Optional<NumberWords.Found> few = NumberWords.few(tokens, i + 1);
+      if (few.isPresent()) {
+        return few.map(n -> skipOf(new Quantity(n.value(), 0, 0, n.next())));
       }
       if (after.equals("dozen")) {
         Quantity more = and(new Quantity(1, 0, 0, i + 2));

@@ -57,7 +57,7 @@ final class Alternatives {
   /** Before the first of two that are to be chosen from. */
   private static final Pattern CHOOSE =
       Pattern.compile(
-          "(?:.*[ ,])?(?:choose (?:between|from)|choice (?:of|between)|pick one(?: of)?|one of(?: these| the following)?|either(?: of)?"
+          "(?:.*[ ,])?(?:choose (?:between|from)|choice (?:of|between)|pick one(?: of)?|one of(?: these| the following)?"
               + "|any one of|take one of)[ :]*(?:these|the following)?[ :]*");
 
   /** The most words that say of one food that it may stand for another. */

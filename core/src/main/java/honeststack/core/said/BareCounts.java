@@ -30,17 +30,18 @@ final class BareCounts {
       Pattern.compile("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
 
   private static final String[] KINDS = {
-    "ingredient", "ingredients", "step", "bowl", "star", "way", "year"
+    "ingredient", "ingredients", "step", "bowl", "way", "year"
   };
 
   private static final String[] TOLD = {
     "recipe", "recipes", "ideas", "books", "shops", "houses", "days", "mixes", "blogs"
   };
 
+  private static final String[] BEST = {"breakfasts", "recipes", "favourites", "favorites", "list"};
+
   /** Before the number of a version. */
   private static final String[] NUMBERED = {
-    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode", "top",
-    "card"
+    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode", "card"
   };
 
   private BareCounts() {}
@@ -289,7 +290,14 @@ final class BareCounts {
         || clause.get(i).isCount()
             && clause.isMark(i + 1, "-")
             && clause.isWord(i + 2, "grain", "seed", "cheese")
-        || clause.isWord(i - 1, NUMBERED) && (isEnd(clause, i + 1) || clause.isWord(i - 1, "top"));
+        || clause.isWord(i - 1, NUMBERED) && isEnd(clause, i + 1)
+        || clause.isWord(i - 1, "top") && clause.get(i).isCount() && clause.isWord(i + 1, BEST);
+  }
+
+  /** "(4 small)": in brackets, and nothing else. */
+  static boolean isSizesAt(Clause clause, int from) {
+    boolean sized = from == 1 && clause.size() == 2 && !clause.sentence.whole();
+    return sized && clause.isWord(1, "small", "large", "big", "medium");
   }
 
   /** How many a number says, from the least to the most. */

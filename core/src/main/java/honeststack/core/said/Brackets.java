@@ -65,7 +65,7 @@ final class Brackets {
     } else if (inner.is(0, Sort.CORRECT) && !inner.hasAmount() && inner.mentions.isEmpty()) {
       Afterthoughts.unit(before, inner); // "2 tbsp vanilla (I mean tsp)"
       all(Part.NOTE);
-    } else if (isCorrected() || isNow()) {
+    } else if (isCorrected() || Superseded.isNow(before, inner)) {
       instead();
     } else if (before.isMeasured() && inner.right().isPresent()) {
       before.amountText = inner.right().get().text(); // "1 can pumpkin (425 g, use 300 g)"
@@ -280,20 +280,6 @@ final class Brackets {
         && !inner.get(amount).isWeak()
         && (amount > 0 || inner.elements.stream().noneMatch(Element::isFood))
         && before.isMeasured();
-  }
-
-  /** "200 ml milk (I use 250 ml)", "3 eggs (now 2)". */
-  private boolean isNow() {
-    List<Element> amounts =
-        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    boolean one = amounts.size() == 1 && before.amount != null && before.isMeasured();
-    if (!one || inner.elements.stream().anyMatch(Element::isFood)) {
-      return false;
-    }
-    int amount = inner.elements.indexOf(amounts.get(0));
-    return Displaced.isAlike(before.amount, amounts.get(0))
-        && DisplacedForms.IN_BRACKETS.matcher(inner.words(0, amount)).matches()
-        && (amount == inner.size() - 1 || inner.isWord(amount + 1, "now", "today", "really"));
   }
 
   private static boolean isAll(String low) {

@@ -31,7 +31,7 @@ final class Contrast {
               + "|the (?:classic|proper|usual|old|original|real) (?:way|one|version|recipe)(?: is| was| has| had| uses)?"
               + "|"
               + OTHER
-              + " (?:always |usually |still |only )?(?:says?|said|calls?|called|has|have|had|wants?|wanted|uses?|used|takes?|took|puts?|asks?|asked|suggests?|suggested"
+              + " (?:always |usually |still |only |would |might |could )?(?:says?|said|calls?|called|has|have|had|wants?|wanted|uses?|used|takes?|took|puts?|asks?|asked|suggests?|suggested"
               + "|swears?|swore|insists?|insisted|(?:goes|go|went) (?:for|with)|likes?|liked|prefers?|preferred|gets?|got|does|do|did|makes?|made|recommends?|recommended|tells?|told|adds?|added"
               + "|needs?|needed|reads?|sells|sold|lists?|states?|gives|gave)(?: (?:for|by|on|in|with|me|you))?"
               + "|where|until (?:last|this) \\w+|last (?:time|week|month|year)|wanted(?: to (?:use|add|put))?|hoped (?:for|to use)"
@@ -84,7 +84,7 @@ final class Contrast {
   private static final Pattern WRONG =
       Pattern.compile(
           "(?:, )?(?:(?:oh|ah|er|erm|um|uh|hmm|hm|well|ugh|aah|oops|eh|no|nope|nah|sorry|wait|but|and|actually) ,? ?)*"
-              + "(?:(?:no|nope|nah)(?= ,)|sorry|hang on|hold on|wait(?! (?:until|till|for|a|an|\\d+|five|ten|while|before|there)\\b)|hold up|scratch|oops|whoops|er|erm|hmm|hm|\\*|well , really|really|typo|misprint|mistyped"
+              + "(?:(?:no|nope|nah)(?= ,)|sorry|hang on|hold on|wait(?! (?:until|till|for|a|an|\\d+|five|ten|while|before|there)\\b)|hold up|scratch|oops|whoops|er|erm|hmm|hm|well , really|really|typo|misprint|mistyped"
               + "|(?:is|was|were|are|that's|that is|that was|it's|it was)(?: a| an| just| my| the| all)? (?:wrong|mistake|error|typo|misprint|old (?:one|recipe|version|amount|list)|other (?:one|recipe|version)|last (?:week's|time's) (?:one|list)|slip|cake|muffins|crumpets|bread|scones)"
               + "|(?:didn't|don't|doesn't|never|won't|wouldn't) (?:agree|work|sit|suit|do|taste|go|help|like)\\b"
               + "|against|into thin air|went in the bin|went off|had gone|was no good|were no good|never again|was finished|no longer|fell|burnt|spilt|spilled|boiled over)"
@@ -131,7 +131,7 @@ final class Contrast {
         || BOTH.matcher(tail).matches()) {
       return false;
     }
-    return AWAY.matcher(before).matches() && !Dismissed.isKept(before)
+    return AWAY.matcher(before).matches() && !DisplacedForms.isKept(before)
         || WRONG.matcher(between).matches()
         || isPlan(before, between)
             && (DONE.matcher(between).matches() || DONE.matcher(tail).matches());

@@ -123,7 +123,7 @@ final class Counts {
     boolean pieces =
         noun > 0 && clause.is(noun, Sort.PIECES)
             || cakes
-            || isSizes(i + 1)
+            || BareCounts.isSizesAt(clause, i + 1)
             || isPieces(i)
             || isSizedOr(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
@@ -337,12 +337,6 @@ final class Counts {
         || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");
-  }
-
-  /** "(4 small)": in brackets, and nothing else. */
-  private boolean isSizes(int from) {
-    boolean sized = from == 1 && clause.size() == 2 && !clause.sentence.whole();
-    return sized && clause.isWord(1, "small", "large", "big", "medium");
   }
 
   /** "(12 pcs)", "18 pieces in all", "for 10 pieces". */

@@ -36,12 +36,6 @@ final class Dismissed {
               + "|(?:was|were|used to be|once was|originally)(?: ?[,:])?"
               + THE);
 
-  /** "Don't skip", "nothing without": then it stays. */
-  private static final Pattern KEPT =
-      Pattern.compile(
-          "(?:.* )?(?:don't|do not|never|not|nothing|couldn't|can't|cannot|wouldn't|won't)(?: ever| do| be)*"
-              + " (?:skip|forget|leave out|omit|drop|without|scrap|ditch|miss)(?: .*)?");
-
   /** So too, if the other is set against it. */
   private static final Pattern THEIRS =
       before(
@@ -101,13 +95,9 @@ final class Dismissed {
     return isGone(before);
   }
 
-  /** "Don't forget the": what is said behind it stays. */
-  static boolean isKept(String before) {
-    return KEPT.matcher(before).matches();
-  }
-
   private static boolean isGone(String before) {
-    return !isKept(before) && (SURE.matcher(before).matches() || BEFORE.matcher(before).matches());
+    return !DisplacedForms.isKept(before)
+        && (SURE.matcher(before).matches() || BEFORE.matcher(before).matches());
   }
 
   private void read() {

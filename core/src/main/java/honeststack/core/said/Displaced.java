@@ -168,8 +168,8 @@ final class Displaced {
     boolean apart = clause.has(first.to) && clause.get(first.to).kind == Element.Kind.MARK;
     String between = plain(first.to, second.from);
     String behind = behind(second.to);
-    if (DisplacedForms.MORE.matcher(behind).matches()) {
-      return;
+    if (DisplacedForms.MORE.matcher(behind).matches() || DisplacedForms.isKept(before)) {
+      return; // "don't forget 2 eggs, and it's 30 g raisins"
     }
     if (first.isMeasured
         && second.isMeasured

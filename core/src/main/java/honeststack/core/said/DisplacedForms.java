@@ -217,7 +217,7 @@ final class DisplacedForms {
                   + "(?:replacement|substitute|stand-in|sub|alternative|substituted|standing in|subbed) (?:for|of)(?: the| my)?"
                   + "|in lieu of(?: the)?|(?:took|takes|taking) over from(?: the)?|(?:fills?|filled|filling|steps?"
                   + "|stepped|stepping|covers?|covered|sits?|deputis\\w+|pinch - hits?|makes? up)(?: in)? for(?: the)?"
-                  + "|(?:does|do|doing) the (?:job|work) of(?: the)?|beats?|in (?:the )?place of(?: the)?",
+                  + "|(?:does|do|doing) the (?:job|work) of(?: the)?|in (?:the )?place of(?: the)?",
               null));
 
   static final Pattern FOR_EGG = Pattern.compile("for (?:the|each of the|both|my)");
@@ -225,5 +225,16 @@ final class DisplacedForms {
   static final Pattern MORE =
       Pattern.compile("(?:too|as well|also|more|extra|on top|besides|to go with)(?: .*)?");
 
+  /** "Don't skip", "nothing without": then it stays. */
+  private static final Pattern KEPT =
+      Pattern.compile(
+          "(?:.* )?(?:don't|do not|never|not|nothing|couldn't|can't|cannot|wouldn't|won't)(?: ever| do| be)*"
+              + " (?:skip|forget|leave out|omit|drop|without|scrap|ditch|miss)(?: .*)?");
+
   private DisplacedForms() {}
+
+  /** "Don't forget the": what is said behind it stays. */
+  static boolean isKept(String before) {
+    return KEPT.matcher(before).matches();
+  }
 }

@@ -22,7 +22,7 @@ final class HypotheticalForms {
               + ("|\\b(?:my|her|his|our|the) (?:\\w+ )?(?:" + NAMED + "'s|kids|kids ?'|children's)")
               + " (?:version|recipe|one|ones) (?:has|had|uses|used|takes|is|was)\\b"
               + "|\\b(?:i|we)(?:'ve| have)? (?:also )?(?:seen|read|heard)\\b"
-              + "|\\b(?:i've|we've|i have|we have) (?:also )?(?:done|made|tried) (?:it |them )?with\\b"
+              + "|\\b(?:i've|we've|i have|we have) (?:also )?(?:done|made|tried) (?:it |them |these |this )?with\\b"
               + "|\\b(?:last|next|another|the first|the other|the second) (?:time|week|month|year|weekend)\\b"
               + "|\\b(?:used to|back then|in the past|years ago|in the old days|in those days"
               + "|before the \\w+ it)\\b|\\b(?:i|we|he|she) once (?!rested)|\\bone day i"

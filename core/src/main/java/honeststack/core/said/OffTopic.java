@@ -77,7 +77,8 @@ final class OffTopic {
             .collect(groupingBy(clause -> clause.sentence.line(), counting()));
     read.stream()
         .filter(clause -> labels.getOrDefault(clause.sentence.line(), 0L) >= LISTED)
-        .filter(clause -> clause.isWord(0, "fat", "fats", "salt", "sugar", "sugars", "fibre", "starch"))
+        .filter(
+            clause -> clause.isWord(0, "fat", "fats", "salt", "sugar", "sugars", "fibre", "starch"))
         .forEach(
             clause -> {
               clause.mentions.clear();
@@ -87,9 +88,7 @@ final class OffTopic {
 
   /** "A few lumps are fine", "stack 3 on each plate": a step or a note that names no food. */
   private static boolean isStep(Clause clause) {
-    return isWork(clause)
-        && isUncounted(clause)
-        && (isBare(clause) || isPortion(clause));
+    return isWork(clause) && isUncounted(clause) && (isBare(clause) || isPortion(clause));
   }
 
   private static boolean isUncounted(Clause clause) {
@@ -103,7 +102,8 @@ final class OffTopic {
 
   /** "Use a scant 1/4 cup per pancake", "a 3 dl ladle", "mine came to 640 g". */
   private static boolean isPortion(Clause clause) {
-    boolean amounts = clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1;
+    boolean amounts =
+        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1;
     return amounts
         && clause.mentions.stream().allMatch(mention -> mention.food == null)
         && clause.elements.stream().noneMatch(e -> e.isFood() || e.is(Sort.CORRECT))
@@ -120,7 +120,7 @@ final class OffTopic {
   }
 
   /** "1 tbsp = 15 ml". */
-  private static boolean isRule(Clause clause) {
+  static boolean isRule(Clause clause) {
     return clause.mentions.isEmpty()
         && clause.elements.stream().noneMatch(Element::isFood)
         && clause.elements.stream().anyMatch(e -> e.isAmount() && e.text().contains("="));

@@ -69,7 +69,7 @@ final class PhraseForms {
           IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
           EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
           PLATE_NEXT | (good/great/nice/lovely/gorgeous/delicious/perfect/best/nicest/amazing/yummy/divine) (with/under) | (eaten/enjoyed/devoured/scoffed) (/hot/warm/cold/straight away )with
-              | (drenched/drowned/smothered/slathered/doused/soaked/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
+              | (drenched/drowned/smothered/slathered/doused/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
               | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before (eating/you eat/they're eaten)
@@ -82,6 +82,8 @@ final class PhraseForms {
           PLATE | (go/goes) on (at the end/last/afterwards/right at the end)
           PLATE_NEXT | (dad/mum/mom/grandad/grandma/gran/the baby/the toddler/my husband/my wife/my daughter/my son/the kids/the boys/the girls/the children/everyone) (gets/get)
           AMOUNTS_TO | (i/we) (get/go/got/went) through | (i/we) end up using | (i/we) use up
+          PLATE_NEXT | (has/have/eats/eat/takes/take/likes/like/enjoys/enjoy/wants/prefers/prefer/serves) (it/them/these/his/hers/theirs/ours/one/his one/hers hot) with
+          IDLE | on top of (that/this/it all/all that)
           OUT | (was/were/is/are) (impossible/hard/too hard) to (get/find/come by) | no tengo | no hay | haben wir nicht
           OUT | (i/we/you) (don't/can't/cannot/couldn't/never/didn't) (get/find/buy/have) (here/it here/any here/it/any/in the shops/where we live) | (i/we/you) (don't/can't/cannot/couldn't) get
           OUT | (went/gone/has gone/is gone/are gone/was gone) (out/off the list/by the board) | (went/goes/has gone) (/long) years ago
@@ -167,8 +169,8 @@ final class PhraseForms {
               | (let's/lets) say | let us say | adds up to | amounts to | all in | qty | qty : | quantity : | amount : | weight : | needed : | required :
           OR | alternatively | or alternatively | failing that | or failing that | or if not | or else
           BATTER | (dry/wet) ingredients
-          THING | (tea/coffee/egg/butter/cheese/milk/honey/salt/pepper/sugar/potato/apple/rice/flour/oil/lemon/nut/garlic/onion/fish/ham/jam/syrup/cream/yogurt) (towel/towels/cloth/cloths/timer/mill/cellar/grater/slicer/masher/corer/cooker/sifter/dipper/squeezer/cracker/press/knife/jug/shaker/dispenser/brush/thermometer)
-              | tea towel | tea towels
+          THING | tea towel | tea towels | tea cloth | coffee table | egg timer | egg box | cheese grater | (salt/pepper) mill | salt cellar | potato masher | apple corer | rice cooker
+              | honey dipper | lemon squeezer | garlic press | milk jug | egg slicer | butter dish | sugar bowl | coffee pot
           THING | (banana/vine/lotus/bamboo) (leaf/leaves)
           IDLE | (at/round/around) (the/our/my) table | (stays/stay/remains/remain/stayed) (/the same/unchanged/as is/as it is/as it was/as they are) | at a pinch | (just/only) for (me/myself) | single (serving/portion) | in with | (make/makes/making) up for (it/that/this) (/with)
               | (never/don't/do not/not/i never/we never/i don't/we don't/wouldn't/i wouldn't/i'd never) (/use/add/put in/put/take/need/have/want/go) (more than/over/above/any more than)

@@ -67,6 +67,9 @@ final class Since {
   }
 
   private static void before(List<Clause> clauses, int at, Mention mention) {
+    if (mention.from > clauses.get(at).size()) {
+      return; // its place is one in brackets: "(200 ml milk, 250 ml milk, 250 ml)"
+    }
     for (int i = at; i >= Math.max(0, at - NEAR); i--) {
       Clause clause = clauses.get(i);
       for (Mention old : List.copyOf(clause.mentions)) {

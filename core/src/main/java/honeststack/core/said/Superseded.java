@@ -119,6 +119,20 @@ final class Superseded {
     return true;
   }
 
+  /** "200 ml milk (I use 250 ml)", "3 eggs (now 2)": whether the amount in brackets counts. */
+  static boolean isNow(Mention old, Clause inner) {
+    List<Element> amounts =
+        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    boolean one = amounts.size() == 1 && old.amount != null && old.isMeasured();
+    if (!one || inner.elements.stream().anyMatch(Element::isFood)) {
+      return false;
+    }
+    int amount = inner.elements.indexOf(amounts.get(0));
+    return Displaced.isAlike(old.amount, amounts.get(0))
+        && DisplacedForms.IN_BRACKETS.matcher(inner.words(0, amount)).matches()
+        && (amount == inner.size() - 1 || inner.isWord(amount + 1, "now", "today", "really"));
+  }
+
   private static String join(String first, String second) {
     return first + (first.isEmpty() || second.isEmpty() ? "" : " , ") + second;
   }

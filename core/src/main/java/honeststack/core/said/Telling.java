@@ -52,6 +52,9 @@ public final class Telling {
     List<Clause> clauses =
         page.sentences.stream().flatMap(sentence -> sentences.read(sentence).stream()).toList();
     for (Clause clause : clauses) {
+      if (OffTopic.isRule(clause)) {
+        clause.passOverAmounts();
+      }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);

@@ -124,7 +124,7 @@ final class Unwanted {
         && !kept
         && !(said.contains("missed") && said.contains("can't"))
         && !twice
-        && !Dismissed.isKept(String.join(" ", told.stream().map(Element::low).toList()));
+        && !DisplacedForms.isKept(String.join(" ", told.stream().map(Element::low).toList()));
   }
 
   private static Set<String> words(String text) {
