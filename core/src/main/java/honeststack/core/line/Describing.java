@@ -1,6 +1,6 @@
 package honeststack.core.line;
 
-import java.util.Arrays;
+import honeststack.core.wording.WordSet;
 import java.util.Set;
 
 /**
@@ -12,7 +12,7 @@ final class Describing {
 
   /** How good, fresh, ripe, hot, big, soft, costly it is, or where it was got. */
   private static final Set<String> WORDS =
-      words(
+      WordSet.of(
           """
           great excellent superb decent proper creamy real true authentic finest high top luxury gourmet
           cheapest budget value normal typical classic traditional old-fashioned trusty humble
@@ -44,7 +44,7 @@ final class Describing {
 
   /** Words that change neither mass nor name. */
   private static final Set<String> IDLE =
-      words(
+      WordSet.of(
           """
           of the a an at in and from your my some with fresh freshly ripe overripe slightly
           sizzling foaming bubbling scalding simmering country village backyard homegrown heirloom fragrant
@@ -60,7 +60,7 @@ final class Describing {
 
   /** What a cook did, no word of how a food is. */
   private static final Set<String> ACTS =
-      words(
+      WordSet.of(
           """
           used needed wanted liked loved tried swapped called happened decided started ended
           turned poured counted bought grabbed tipped popped dropped doubled tripled halved
@@ -69,7 +69,7 @@ final class Describing {
 
   /** As a first part: "hand-picked", "well-shaken", "freshly-milled". */
   private static final Set<String> HOW =
-      words(
+      WordSet.of(
           """
           hand home farm fresh freshly newly just lightly well fine finely coarse coarsely roughly
           thin thinly thick thickly evenly twice double triple half part over under locally local
@@ -78,7 +78,7 @@ final class Describing {
 
   /** What was done and makes another food of it, or may: "salted", "tinned". */
   private static final Set<String> CHANGED =
-      words(
+      WordSet.of(
           """
           dried salted sweetened unsweetened fried flavoured flavored fermented
           cultured cured pickled candied coated covered stuffed filled condensed evaporated malted
@@ -89,7 +89,7 @@ final class Describing {
           reed weed feed speed breed deed mead lead tweed hundred sacred shred red
           """);
 
-  private static final Set<String> NO_ADVERB = words("jelly belly lolly holly brolly folly");
+  private static final Set<String> NO_ADVERB = WordSet.of("jelly belly lolly holly brolly folly");
 
   private Describing() {}
 
@@ -149,9 +149,5 @@ final class Describing {
       }
     }
     return "";
-  }
-
-  private static Set<String> words(String text) {
-    return Set.copyOf(Arrays.asList(text.strip().split("\\s+")));
   }
 }

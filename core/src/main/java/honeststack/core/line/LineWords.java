@@ -4,6 +4,7 @@ import static java.util.Map.entry;
 
 import honeststack.core.food.Packing;
 import honeststack.core.measure.Measure.Heap;
+import honeststack.core.wording.WordSet;
 import java.util.Map;
 import java.util.Set;
 
@@ -55,12 +56,12 @@ public final class LineWords {
 
   /** What may stand between a number and its unit and changes nothing. */
   static final Set<String> BEFORE_UNIT =
-      words(
+      WordSet.of(
           "firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish odd or so measuring x");
 
   /** What is one where no number is said: "tin of corn". */
   static final Set<String> SINGLE =
-      words(
+      WordSet.of(
           "tin can jar packet sachet tub carton stick slice clove sprig cube square bunch block wedge sheet");
 
   static final Set<String> ABOUT =
@@ -87,7 +88,7 @@ public final class LineWords {
 
   /** What was done to a food before it was measured; its mass is the one stated. */
   static final Set<String> DONE =
-      words(
+      WordSet.of(
           """
           softened melted soft beaten whisked peeled unpeeled cored pitted stoned seeded halves quarters rings
           deseeded rinsed washed trimmed halved quartered toasted roasted cooked cooled
@@ -178,9 +179,5 @@ public final class LineWords {
   /** What is bought ground: "1 cup beef, ground" was not filled whole. */
   public static boolean isMinced(String word) {
     return MINCED.contains(word);
-  }
-
-  private static Set<String> words(String text) {
-    return Set.of(text.strip().split("\\s+"));
   }
 }

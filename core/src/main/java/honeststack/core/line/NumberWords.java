@@ -43,9 +43,10 @@ final class NumberWords {
           entry("eighty", 80),
           entry("ninety", 90));
 
-  /** What else a number in words may begin with. */
+  /** So many, behind "a". */
   private static final Map<String, Integer> FEW = Map.of("couple", 2, "pair", 2, "trio", 3);
 
+  /** What else a number in words may begin with. */
   private static final Set<String> FIRST = Set.of("a", "hundred", "thousand", "dozen", "point");
 
   private final List<Token> tokens;

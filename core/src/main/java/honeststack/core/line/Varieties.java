@@ -1,7 +1,7 @@
 package honeststack.core.line;
 
 import honeststack.core.food.Foods;
-import java.util.Arrays;
+import honeststack.core.wording.WordSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,7 +13,7 @@ import java.util.Set;
 final class Varieties {
   /** Of these all sorts are much alike, by weight; of flour, milk, oil, cheese or syrup not. */
   private static final Set<String> ALIKE =
-      words(
+      WordSet.of(
           """
           apple pear quince plum peach nectarine apricot banana mango papaya pineapple orange
           clementine lemon lime grapefruit melon strawberry raspberry blackberry blueberry
@@ -31,7 +31,7 @@ final class Varieties {
 
   /** Words in front that do make another food of it, or none. */
   private static final Set<String> OTHER =
-      words(
+      WordSet.of(
           """
           mock fake faux imitation artificial substitute vegan style type flavour flavor
           flavoured flavored scented essence pickling seed wild-bean jelly bush tree star passion
@@ -70,9 +70,5 @@ final class Varieties {
   /** "hates mushrooms": no proper name, and ends as a verb does. */
   private static boolean isDoing(Token word) {
     return word.text().equals(word.low()) && word.low().matches(".*[^'s]s|.*ing|.*n't");
-  }
-
-  private static Set<String> words(String text) {
-    return Set.copyOf(Arrays.asList(text.strip().split("\\s+")));
   }
 }

@@ -47,17 +47,30 @@ final class Contrast {
               + PAPER
               + "|was ,|were ,)(?:$|[ ,].*)");
 
-  /** What was done. */
+  /** What was done, between the two. */
   private static final Pattern DONE =
       cues(
           "now(?! and (?:then|again))|nowadays|these days|lately|recently|today|tonight|this time|this morning|in practice|in reality"
               + "|realistically|in fact|in the end|in the bowl|went with|went for|gone with|going with|settled (?:for|on)"
               + "|had to (?:use|make do with|take|do)|made do with|ended up(?: with| using)?|wound up(?: with)?"
               + "|(?:i|we)(?:'ve| have| always| only| just| do| often)*"
-              + " (?!(?:melt|heat|warm|fry|grease|brush|mix|beat|whisk|stir|top|serve|drizzle|pour|fold|also|then|need|weigh)\\w*\\b)[a-z']+"
-              + "|me|mine|ours|my (?:version|way|own)|(?:in )?went(?: in)?|goes in|in (?:goes|comes|came)|is right|is better|works|is plenty|rather"
-              + "|instead|actually|it became|it is now|it's now|there was only|there's only|only had|had only|was only|were only|found only|(?:in )?my bowl|it was only|does it|is enough|will do|threw in|make it|make that"
-              + "|all i had|all we had|had to be|it had to be|gets|got|towards|down to|up to|over to|cupboard said|is (?:the )?(?:right|correct)(?: one| amount)?|on");
+              + " (?!(?:melt|heat|warm|fry|grease|brush|mix|beat|whisk|stir|top|serve|drizzle|pour|fold|also|then|need|weigh|think|guess|reckon|suppose|believe|know)\\w*\\b)[a-z']+"
+              + "|mine|ours|my (?:version|way|own)|(?:in )?went(?: in)?|goes in|in (?:goes|comes|came)|is better|rather|instead|actually"
+              + "|it became|it is now|it's now|there was only|there's only|only had|had only|was only|were only|found only|(?:in )?my bowl"
+              + "|it was only|threw in|make it|make that|all i had|all we had|had to be|it had to be|towards|down to|up to|over to|cupboard said");
+
+  /** So too right before the second. */
+  private static final Pattern DONE_LAST = Pattern.compile("(?:.*[ ,])?(?:me|on)(?: ,| :)?");
+
+  /** What was done, behind the second. */
+  private static final Pattern DONE_BEHIND =
+      Pattern.compile(
+          "(?:(?:it )?(?:is|was|it's|'s) )?(?:now(?! and (?:then|again))|nowadays|these days|lately|today|tonight|this time|in practice|in reality"
+              + "|instead|actually|rather|really|went in|goes in|(?:the )?(?:right|correct|better|plenty|enough)(?: one| amount)?|works|will do"
+              + "|had to do|does it|it is|per me|(?:i|we) (?:do|did|use|used|put|take|took|say)(?=$| ,)|(?:in|for) (?:mine|ours)|in (?:the|my) bowl)(?: .*)?");
+
+  /** Only where the second says so: "50 g sugar, er, 40 g honey rather". */
+  private static final Pattern FILLED = Pattern.compile("(?:, )?(?:(?:er|erm|hmm|hm|um) ?,? ?)+");
 
   /** Between the two, the second gives way. */
   private static final Pattern THEN =
@@ -84,7 +97,7 @@ final class Contrast {
   private static final Pattern WRONG =
       Pattern.compile(
           "(?:, )?(?:(?:oh|ah|er|erm|um|uh|hmm|hm|well|ugh|aah|oops|eh|no|nope|nah|sorry|wait|but|and|actually) ,? ?)*"
-              + "(?:(?:no|nope|nah)(?= ,)|sorry|hang on|hold on|wait(?! (?:until|till|for|a|an|\\d+|five|ten|while|before|there)\\b)|hold up|scratch|oops|whoops|er|erm|hmm|hm|well , really|really|typo|misprint|mistyped"
+              + "(?:(?:no|nope|nah)(?= ,)|sorry|hang on|hold on|wait(?! (?:until|till|for|a|an|\\d+|five|ten|while|before|there)\\b)|hold up|scratch|oops|whoops|well , really|really|typo|misprint|mistyped"
               + "|(?:is|was|were|are|that's|that is|that was|it's|it was)(?: a| an| just| my| the| all)? (?:wrong|mistake|error|typo|misprint|old (?:one|recipe|version|amount|list)|other (?:one|recipe|version)|last (?:week's|time's) (?:one|list)|slip|cake|muffins|crumpets|bread|scones)"
               + "|(?:didn't|don't|doesn't|never|won't|wouldn't) (?:agree|work|sit|suit|do|taste|go|help|like)\\b"
               + "|against|into thin air|went in the bin|went off|had gone|was no good|were no good|never again|was finished|no longer|fell|burnt|spilt|spilled|boiled over)"
@@ -133,8 +146,14 @@ final class Contrast {
     }
     return AWAY.matcher(before).matches() && !DisplacedForms.isKept(before)
         || WRONG.matcher(between).matches()
-        || isPlan(before, between)
-            && (DONE.matcher(between).matches() || DONE.matcher(tail).matches());
+        || FILLED.matcher(between).matches() && DONE_BEHIND.matcher(tail).matches()
+        || isPlan(before, between) && isDone(between, tail);
+  }
+
+  private static boolean isDone(String between, String tail) {
+    return DONE.matcher(between).matches()
+        || DONE_LAST.matcher(between).matches()
+        || DONE_BEHIND.matcher(tail).matches();
   }
 
   /**

@@ -34,7 +34,7 @@ final class OffTopic {
               + "|costs?|price|pence|p|euros?|dollars?|quid|cents|budget|bill|sold|charged?"
               + "|carbs?|net|fibre|fiber|protein|sodium|potassium|mg|gi|gl|exchanges?|points?|syns?"
               + "|bgl|glucose|insulin|units|allowed|allowance|target|calories|weight|kilos|stone"
-              + "|january|february|march|april|may|june|july|august|september|october|november|december|published|updated"
+              + "|january|february|march|april|june|july|august|september|october|november|december|published|updated"
               + "|things|reasons|ways|rules|tricks|secrets|people|cooks|readers|times|portion's"
               + "|batch|batches|lot|week|day|days|hours?|o'clock|lesson|step|steps|km|marathon|laps|reps");
 

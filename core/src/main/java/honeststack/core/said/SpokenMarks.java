@@ -39,7 +39,8 @@ final class SpokenMarks {
 
   /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
   private static final Pattern NUMBER_DOT =
-      Pattern.compile("(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})");
+      Pattern.compile(
+          "(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})(?! ?(?:wait|make|sorry|it|i|the|that|only|just|use|then|hang|hold|actually|more|less|no)\\b)");
 
   /** "Servings: 3 – Calories: 310": a dash between two labels with their numbers. */
   private static final Pattern LABELS =

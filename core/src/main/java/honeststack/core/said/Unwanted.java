@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.wording.WordSet;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -15,7 +16,7 @@ final class Unwanted {
 
   /** One of them is said. */
   private static final Set<String> NOT =
-      words(
+      WordSet.of(
           """
           no not never none nobody nowhere neither nor without refuse refuses refused hate hates
           hated avoid avoids avoiding forgot forgotten forget away zero nope nah nay quit stopped
@@ -28,7 +29,7 @@ final class Unwanted {
 
   /** May stand about it. */
   private static final Set<String> ABOUT =
-      words(
+      WordSet.of(
           """
           put puts putting use uses used using add adds added adding take takes have has had having
           need needs needed want wants wanted eat eats eating touch touches like likes go goes going
@@ -46,7 +47,7 @@ final class Unwanted {
 
   /** With one of them it says how, and not that there is none. */
   private static final Set<String> HOW =
-      words("much more enough only just too shy stingy mean yet else");
+      WordSet.of("much more enough only just too shy stingy mean yet else");
 
   private final Clause clause;
 
@@ -125,9 +126,5 @@ final class Unwanted {
         && !(said.contains("missed") && said.contains("can't"))
         && !twice
         && !DisplacedForms.isKept(String.join(" ", told.stream().map(Element::low).toList()));
-  }
-
-  private static Set<String> words(String text) {
-    return Set.copyOf(new HashSet<>(Arrays.asList(text.strip().split("\\s+"))));
   }
 }

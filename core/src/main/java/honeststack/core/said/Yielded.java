@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.wording.WordSet;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +19,7 @@ final class Yielded {
 
   /** One of them is said. */
   private static final Set<String> SAYS =
-      words(
+      WordSet.of(
           """
           fry fries fried frying bake bakes baked cook cooks cooked pour pours poured ladle ladled
           ladles spoon spooned drop dropped scoop scooped portion portions portioned flip flipped
@@ -33,7 +34,7 @@ final class Yielded {
 
   /** One of them is said of eaters. */
   private static final Set<String> SEATS =
-      words(
+      WordSet.of(
           """
           sits seats seated sat seat sit party table tables class crowd group gang team household
           family families breakfast brunch dinner supper lunch tea picnic round eat eats ate eating
@@ -42,7 +43,7 @@ final class Yielded {
 
   /** May stand about it. */
   private static final Set<String> ABOUT =
-      words(
+      WordSet.of(
           """
           i we you they you're we're they're it's i've we've it this that these those my our your the a an of in on at to for from out up
           with by and then so about around roughly approximately nearly almost just only exactly
@@ -62,16 +63,16 @@ final class Yielded {
   /** Before "at", "to" or "on" it is of heat or time, unless one of them stands before that. */
   private static final Map<String, Set<String>> UP =
       Map.of(
-          "at", words("out looking ended ends end finished landed"),
+          "at", WordSet.of("out looking ended ends end finished landed"),
           "to",
-              words(
+              WordSet.of(
                   "up comes come came stretch stretches stretched run runs ran see you us me amounts"
                       + " over close nearer"),
-          "on", words("count reckon"));
+          "on", WordSet.of("count reckon"));
 
   /** A dash or a colon behind them is no end. */
   private static final Set<String> LABELS =
-      words("size quantity number total tally count yield yields makes output pieces batch");
+      WordSet.of("size quantity number total tally count yield yields makes output pieces batch");
 
   private final Clause clause;
 
@@ -192,9 +193,5 @@ final class Yielded {
         && !element.isWeak()
         && element.measure().amount() > 1
         && element.measure().amount() < MOST;
-  }
-
-  private static Set<String> words(String text) {
-    return Set.copyOf(Arrays.asList(text.strip().split("\\s+")).stream().distinct().toList());
   }
 }
