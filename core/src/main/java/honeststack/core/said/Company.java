@@ -33,7 +33,7 @@ final class Company {
 
   private static final Pattern NAMED =
       Pattern.compile(
-          "(?<before>^|.* )(?<eaters>"
+          "(?<before>^|.*? )(?<eaters>"
               + ONE
               + "(?:"
               + JOINT

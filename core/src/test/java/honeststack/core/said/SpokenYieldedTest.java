@@ -190,6 +190,9 @@ class SpokenYieldedTest {
           12 waffles, two per person                | 12..12 6..6
           6 servings of 2 pancakes                  | 12..12 6..6
           6 portions (2 waffles each)               | 12..12 6..6
+          mum, dad and three kids | - 5..5
+          for mum, dad and two kids | - 4..4
+          breakfast for mum, dad and two kids | - 4..4
           """)
   void tellsPiecesAndEaters(String text, String counts) {
     Told told = telling.read(LIST + text.substring(0, 1).toUpperCase() + text.substring(1) + ".");
