@@ -39,10 +39,10 @@ class ComposedSaidTest {
 
     /** One of a section; behind its bar the foods it measures, or how many it makes. */
     void add(String section, String place, String end) {
-      add(pick(section), place, end, 1);
+      said(pick(section), place, end);
     }
 
-    private void add(String said, String place, String end, int most) {
+    private void said(String said, String place, String end) {
       String[] means = said.split("\\|", 3);
       text.append(means[0].replace('¦', '|')).append(end);
       if (means.length > 1 && means[1].matches("[-.\\d]+ [-.\\d]+")) {
@@ -73,7 +73,7 @@ class ComposedSaidTest {
         if (foods.size() < most && Collections.disjoint(foods, named)) {
           foods.addAll(named);
           text.append(before);
-          add(line, "", end, most);
+          said(line, "", end);
         }
       }
     }
@@ -204,7 +204,7 @@ class ComposedSaidTest {
       Set<String> foods = new HashSet<>();
       for (String one : all) {
         if (foods.size() < 4 && foods.add(one.replaceAll(".* ", ""))) {
-          dictated.add(one + "|" + one, "", "", 1);
+          dictated.said(one + "|" + one, "", "");
           dictated.add(foods.size() < 4 ? "join" : "mid", "", "");
         }
       }

@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,10 +17,8 @@ final class Company {
           + KIN
           + "|me|i|myself|mum|mom|mam|dad|nan|gran|granny|grandma|grandpa|grandad|mummy|daddy)";
 
-  private static final List<String> MANY =
-      List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight");
-
-  private static final String NUMBER = "(?:\\d{1,2}|" + String.join("|", MANY.subList(2, 9)) + ")";
+  private static final String NUMBER =
+      "(?:\\d{1,2}|" + String.join("|", Counted.WORDS.subList(2, 9)) + ")";
 
   /** "three kids". */
   private static final String SOME = NUMBER + " (?:[a-z]+ )?(?:" + KIN + "s|children|kids|wives)";
@@ -89,7 +86,7 @@ final class Company {
     for (String one : eaters.split(JOINT)) {
       String first = one.split(" ")[0];
       boolean number = first.matches(NUMBER);
-      int many = number ? MANY.indexOf(first) : 1;
+      int many = number ? Counted.WORDS.indexOf(first) : 1;
       several += many < 0 ? Integer.parseInt(first) : many;
     }
     return several;

@@ -1,9 +1,14 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Optional;
 
 /** What a sentence says of how many come out, and how many they serve. */
 final class Counted {
+  /** Small numbers in words, each at its own place. */
+  static final List<String> WORDS =
+      List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
+
   Optional<Told.Count> pieces = Optional.empty();
   Optional<Told.Count> serves = Optional.empty();
 

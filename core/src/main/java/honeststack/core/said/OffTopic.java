@@ -58,7 +58,7 @@ final class OffTopic {
       read.stream()
           .filter(clause -> isOther(clause) || isStep(clause) || isRule(clause))
           .forEach(OffTopic::take);
-      read.forEach(OffTopic::rated);
+      read.forEach(OffTopic::marked);
       read.stream()
           .takeWhile(clause -> clause.mentions.stream().noneMatch(Mention::isMeasured))
           .filter(clause -> clause.size() >= TALK && isBare(clause) && isUncounted(clause))
@@ -126,18 +126,22 @@ final class OffTopic {
         && clause.elements.stream().anyMatch(e -> e.isAmount() && e.text().contains("="));
   }
 
-  /** "⭐⭐⭐⭐ 4.6". */
-  private static void rated(Clause clause) {
-    for (int i = 1; i < clause.size(); i++) {
-      boolean old = clause.low(i + 2).matches("(?:year|month|week)s?-olds?");
-      if (clause.isMark(i + 1, "-") && old && clause.get(i).isAmount()) {
-        clause.get(i).part = Part.METHOD; // "my 7-year-old makes them"
-      }
-      if (clause.isMark(i - 1, STARS) && clause.get(i).isAmount()) {
+  /** "⭐⭐⭐⭐ 4.6", "my 7-year-old makes them". */
+  private static void marked(Clause clause) {
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.get(i).isAmount() && clause.isMark(i - 1, STARS)) {
         clause.get(i).part = Part.METHOD;
         clause.asides.forEach(aside -> aside.clause().passOverAmounts()); // "(112 ratings)"
+      } else if (clause.get(i).isAmount()
+          && clause.isMark(i + 1, "-")
+          && isAge(clause.low(i + 2))) {
+        clause.get(i).part = Part.METHOD;
       }
     }
+  }
+
+  private static boolean isAge(String word) {
+    return word.matches("(?:year|month|week)s?-olds?");
   }
 
   /** "Prep 5 | Cook 10 | Total 15": minutes, where one of the line is of getting ready. */

@@ -67,11 +67,8 @@ final class Outcome {
   /** For what stands between commas: "I ended up at 320" is of something else there. */
   private static final List<Pattern> PART = List.of(CUT, NAMED, FILLED);
 
-  private static final List<String> WORDS =
-      List.of("two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
-
   private static final Pattern TIMES =
-      Pattern.compile("(?:\\d+|" + String.join("|", WORDS) + ") times");
+      Pattern.compile("(?:\\d+|" + String.join("|", Counted.WORDS.subList(2, 11)) + ") times");
 
   /** What a number counts, taken for its unit. */
   private static final Pattern UNIT =
@@ -149,8 +146,8 @@ final class Outcome {
       return BareCounts.range(number);
     }
     String first = number.low().split(" ")[0];
-    int word = WORDS.indexOf(first);
-    double times = word < 0 ? Double.parseDouble(first) : word + 2;
+    int word = Counted.WORDS.indexOf(first);
+    double times = word < 0 ? Double.parseDouble(first) : word;
     return new Told.Count(times, times);
   }
 
