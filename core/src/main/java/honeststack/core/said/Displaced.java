@@ -13,9 +13,9 @@ final class Displaced {
   private static final int FAR = 8;
   private static final double MOST = 4;
 
-  private static final String[] MARKS = {
-    ".", ",", ";", ":", "!", "?", "…", "–", "—", "-", ">", "->"
-  };
+  private static final String[] MARKS = {".", ",", ";", ":", "!", "?", "…", "–", "—", "-"};
+
+  private static final String[] ARROWS = {"→", "->", ">", ">>", "=>", "⇒"};
 
   private final Clause clause;
 
@@ -110,14 +110,7 @@ final class Displaced {
     String before = before(old.from);
     String between = plain(old.to, said);
     String behind = behind(said + 1);
-    boolean closed = behind.isEmpty() || DisplacedForms.CLOSED.matcher(behind).matches();
-    Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
-    boolean right =
-        DisplacedForms.AMOUNTS.stream().anyMatch(is)
-            || closed && DisplacedForms.CORRECTED.matcher(between).matches()
-            || closed && DisplacedForms.FIRST.stream().anyMatch(is)
-            || closed && DisplacedForms.TOLD.stream().anyMatch(is)
-            || Contrast.isRestated(before, between, behind, clause.get(said).isCount());
+    boolean right = Contrast.isRestated(before, between, behind, clause.get(said).isCount());
     if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
       was.part = Part.EXCLUDED;
       for (int i = amount + 1; i < old.food; i++) {
@@ -161,13 +154,15 @@ final class Displaced {
     Element old = clause.get(first.food);
     Element said = clause.get(second.food);
     boolean may = second.isMeasured || first.isMeasured && StandIn.isFor(old, said);
-    if (!may || second.from < first.to || old.isSameFood(said) || isHeld(first.to, second.from)) {
+    if (!may || second.from < first.to || isHeld(first.to, second.from)) {
       return;
     }
     String before = before(first.from);
-    boolean apart = clause.has(first.to) && clause.get(first.to).kind == Element.Kind.MARK;
     String between = plain(first.to, second.from);
     String behind = behind(second.to);
+    if (before.matches("(?:.* )?each(?: of(?: the| my)?)?")) {
+      return; // "swap each of the 3 eggs for 60 g yoghurt": see ForEach
+    }
     if (DisplacedForms.MORE.matcher(behind).matches() || DisplacedForms.isKept(before)) {
       return; // "don't forget 2 eggs, and it's 30 g raisins"
     }
@@ -177,27 +172,22 @@ final class Displaced {
       clause.take(first.to, second.from, Part.NOTE); // a choice
       return;
     }
-    if (apart && DisplacedForms.BEHIND_FIRST.matcher(between).lookingAt()) {
-      return; // "200 g flour, last time 50 g sugar, now …"
-    }
-    boolean corrected =
-        second.isMeasured
-            && DisplacedForms.CORRECTED.matcher(between).matches()
-            && StandIn.isFor(old, said);
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
-    boolean told = StandIn.isTold(old, said) && DisplacedForms.TOLD.stream().anyMatch(is);
-    boolean near = first.isMeasured && second.isMeasured && StandIn.isFor(old, said);
-    if (near && Contrast.isSecondGone(before, between, behind)) {
+    boolean both = first.isMeasured && second.isMeasured;
+    Predicate<Weights.Says> says = w -> Contrast.is(w, old, said, before, between, behind);
+    if (old.isSameFood(said)) {
+      if (both && says.test(Weights.Says.FIRST_GIVES_WAY)) {
+        take(first, first.to, second.from); // "it says 2 eggs, I use 3 eggs"
+      }
+      return;
+    }
+    if (both && says.test(Weights.Says.SECOND_GIVES_WAY)) {
       take(second, first.to, second.from);
       return;
     }
-    boolean planned =
-        !first.isMeasured
-            && second.isMeasured
-            && StandIn.isNear(old, said)
-            && Contrast.isPlanned(before);
-    boolean against = (near || planned) && Contrast.isFirstGone(before, between, behind);
-    if (corrected || told || against || DisplacedForms.FIRST.stream().anyMatch(is)) {
+    boolean planned = second.isMeasured && StandIn.isNear(old, said) && Contrast.isPlanned(before);
+    boolean against = (both || planned) && says.test(Weights.Says.FIRST_GIVES_WAY);
+    if (against || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {
       take(second.isMeasured ? first : first.bare(), first.to, second.from);
@@ -264,7 +254,8 @@ final class Displaced {
         continue;
       }
       said.append(said.isEmpty() ? "" : comma ? " , " : " ");
-      said.append(colon ? word.substring(0, word.length() - 1) : word);
+      boolean arrow = clause.isMark(i, ARROWS);
+      said.append(arrow ? "→" : colon ? word.substring(0, word.length() - 1) : word);
       comma = colon;
     }
     return said.toString();

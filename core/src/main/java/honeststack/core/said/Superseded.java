@@ -33,25 +33,27 @@ final class Superseded {
     String tail = first.plain(old.to, before.size());
     String head = second.plain(0, said.from);
     if (over) {
-      String aside = new Displaced(inner).plain(0, inner.size());
-      head = DisplacedForms.CORRECTED.matcher(aside).matches() ? join(aside, head) : "-";
+      head = join(new Displaced(inner).plain(0, inner.size()), head);
     }
+    boolean named =
+        clause.elements.subList(0, Math.max(0, said.from)).stream().anyMatch(Element::isFood);
+    boolean held = named || first.isHeld(old.to, before.size()) || second.isHeld(0, said.from);
+    boolean close = tail.split(" ").length <= CLOSE;
+    if (held || !close) {
+      return;
+    }
+    String lead = first.before(old.from);
     String between = join(tail, head);
-    boolean held =
-        first.isHeld(old.to, before.size())
-            || second.isHeld(0, said.from)
-            || tail.isEmpty() && DisplacedForms.BEHIND_FIRST.matcher(head).lookingAt();
-    boolean alike = old.isMeasured() && said.isMeasured() && StandIn.isNear(old.food, said.food);
-    boolean waved = alike && Dismissed.isAt(before, Math.max(0, old.from)); // "almost said …"
-    boolean close = !over && tail.split(" ").length <= CLOSE;
-    boolean against =
-        close
-            && alike
-            && Contrast.isFirstGone(first.before(old.from), between, second.behind(said.to));
-    if (!held && (waved || against)
-        || !held && givesWay(old, said, first.before(old.from), between, second.behind(said.to))) {
+    String behind = second.behind(said.to);
+    boolean both = old.isMeasured() && said.isMeasured();
+    Predicate<Weights.Says> says =
+        is -> both && Contrast.is(is, old.food, said.food, lead, between, behind);
+    if (says.test(Weights.Says.FIRST_GIVES_WAY) || givesWay(lead, between, behind)) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
+    } else if (says.test(Weights.Says.SECOND_GIVES_WAY)) {
+      said.mark(Part.EXCLUDED);
+      clause.mentions.remove(said);
     }
   }
 
@@ -74,10 +76,7 @@ final class Superseded {
     String between = new Displaced(clause).plain(0, said);
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
-        DisplacedForms.CORRECTED.matcher(between).matches()
-            || DisplacedForms.TOLD.stream().anyMatch(form -> form.is(head, between, ""))
-            || Contrast.isRestated(
-                head, between, new Displaced(clause).behind(said + 1), right.isCount());
+        Contrast.isRestated(head, between, new Displaced(clause).behind(said + 1), right.isCount());
     if (says) {
       old.amount.part = Part.EXCLUDED;
       old.amountText = right.textLike(old.amount);
@@ -92,20 +91,18 @@ final class Superseded {
     if (old == null || !isOther(old, said)) {
       return false;
     }
-    if (old.isMeasured()
-        && StandIn.isFor(old.food, said.food)
-        && Dismissed.isAt(inner, said.from)) {
+    Displaced words = new Displaced(inner);
+    String between = words.plain(0, said.from);
+    String behind = (words.behind(said.to) + " )").strip();
+    boolean named = inner.elements.subList(0, said.from).stream().anyMatch(Element::isFood);
+    Predicate<Weights.Says> says =
+        is -> !named && Contrast.is(is, old.food, said.food, "", "( " + between, behind);
+    if (old.isMeasured() && says.test(Weights.Says.SECOND_GIVES_WAY)) {
       said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
       inner.mentions.clear();
       return true;
     }
-    String between = new Displaced(inner).plain(0, said.from);
-    boolean now =
-        (DisplacedForms.IN_BRACKETS.matcher(between).matches()
-                || DisplacedForms.CORRECTED.matcher(between).matches())
-            && StandIn.isFor(old.food, said.food);
-    Displaced displaced = new Displaced(inner);
-    if (!now && !givesWay(old, said, "", between, displaced.behind(said.to))) {
+    if (!says.test(Weights.Says.FIRST_GIVES_WAY) && !givesWay("", between, behind)) {
       return false;
     }
     said.place = old.place;
@@ -129,7 +126,7 @@ final class Superseded {
     }
     int amount = inner.elements.indexOf(amounts.get(0));
     return Displaced.isAlike(old.amount, amounts.get(0))
-        && DisplacedForms.IN_BRACKETS.matcher(inner.words(0, amount)).matches()
+        && Contrast.isRestated("", "( " + inner.words(0, amount), ")", amounts.get(0).isCount())
         && (amount == inner.size() - 1 || inner.isWord(amount + 1, "now", "today", "really"));
   }
 
@@ -149,18 +146,11 @@ final class Superseded {
         && (said.isMeasured() || StandIn.isFor(old.food, said.food));
   }
 
-  private static boolean givesWay(
-      Mention old, Mention said, String before, String between, String behind) {
-    boolean corrected =
-        said.isMeasured()
-            && DisplacedForms.CORRECTED.matcher(between).matches()
-            && StandIn.isFor(old.food, said.food);
+  /** Whatever both are. */
+  private static boolean givesWay(String before, String between, String behind) {
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean first =
-        DisplacedForms.FIRST.stream().anyMatch(is)
-            || StandIn.isTold(old.food, said.food) && DisplacedForms.TOLD.stream().anyMatch(is)
-            || DisplacedForms.SWAPPED.stream().anyMatch(is)
-            || Dismissed.isInstead(between) && StandIn.isNear(old.food, said.food);
-    return (corrected || first) && !DisplacedForms.MORE.matcher(behind).matches();
+        DisplacedForms.FIRST.stream().anyMatch(is) || DisplacedForms.SWAPPED.stream().anyMatch(is);
+    return first && !DisplacedForms.MORE.matcher(behind).matches();
   }
 }

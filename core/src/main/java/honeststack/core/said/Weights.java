@@ -1,0 +1,66 @@
+package honeststack.core.said;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.Set;
+
+/**
+ * How much each word around two amounts speaks for an answer, against both counting: learned from
+ * sentences of which a person says which amount counts, and kept in tenths in a table of its own.
+ */
+final class Weights {
+  /** What the words say of two amounts. */
+  enum Says {
+    BOTH_COUNT,
+    FIRST_GIVES_WAY,
+    SECOND_GIVES_WAY
+  }
+
+  private static final double SCALE = 10;
+  private static final Map<String, double[]> TABLE = table();
+
+  private Weights() {}
+
+  private static Map<String, double[]> table() {
+    ResourceBundle bundle = ResourceBundle.getBundle("honeststack.core.said.contrast", Locale.ROOT);
+    Map<String, double[]> table = new HashMap<>();
+    for (String feature : bundle.keySet()) {
+      String[] numbers = bundle.getString(feature).split(" ");
+      table.put(
+          feature,
+          new double[] {
+            0, Integer.parseInt(numbers[0]) / SCALE, Integer.parseInt(numbers[1]) / SCALE
+          });
+    }
+    return Map.copyOf(table);
+  }
+
+  /** From 0 to 1, by {@link Says#ordinal}; together 1. */
+  static double[] of(Set<String> features) {
+    double[] sums = new double[Says.values().length];
+    for (String feature : features) {
+      double[] weights = TABLE.get(feature);
+      for (int i = 1; weights != null && i < sums.length; i++) {
+        sums[i] += weights[i];
+      }
+    }
+    return shares(sums);
+  }
+
+  /** The logistic function of several answers. */
+  static double[] shares(double[] sums) {
+    double most = Math.max(sums[0], Math.max(sums[1], sums[2]));
+    double all = 0;
+    double[] shares = new double[sums.length];
+    for (int i = 0; i < sums.length; i++) {
+      shares[i] = StrictMath.exp(sums[i] - most);
+      all += shares[i];
+    }
+    for (int i = 0; i < sums.length; i++) {
+      shares[i] /= all;
+    }
+    return shares;
+  }
+}
