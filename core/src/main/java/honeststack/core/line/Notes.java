@@ -155,9 +155,12 @@ final class Notes {
       return Packing.SCOOPED;
     }
     Packing form = Packing.NOT_SAID;
+    boolean loosely = false;
     for (Token token : rest) {
       Packing packing = LineWords.PACKINGS.get(token.low());
-      if (packing != null) {
+      boolean not = loosely && packing == Packing.PACKED;
+      loosely = token.isWord("loosely", "lightly", "not", "never", "un");
+      if (packing != null && !not) {
         return packing;
       }
       if (form == Packing.NOT_SAID) {

@@ -39,7 +39,8 @@ final class Asides {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (PartlyOther.inBrackets(clause, before, aside.clause())
+              && (described.isFree(before, aside.clause())
+                  || PartlyOther.inBrackets(clause, before, aside.clause())
                   || specific.inBrackets(clause, before, aside.clause())
                   || Portioned.inBrackets(before, aside.clause())
                   || Described.isCounted(before, aside.clause())

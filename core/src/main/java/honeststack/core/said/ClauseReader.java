@@ -235,6 +235,7 @@ final class ClauseReader {
         Mention mention = naming.of(link, false);
         mentions.add(mention);
         described.told(clause, mention);
+        described.free(clause, mention);
         if (link.amount() > link.food() || link.also() > link.food()) {
           described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
         }

@@ -1,13 +1,26 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Foods;
+import honeststack.core.food.FreeFrom;
 import honeststack.core.line.Token;
+import honeststack.core.wording.WordSet;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Foods that are other ones by what stands apart from their name: "flour (wholemeal)". */
 final class Described {
   private static final int MOST_WORDS = 2;
+
+  /** Words that say no more of what is free of something: "the vegan kind". */
+  private static final Set<String> ANY_KIND =
+      WordSet.of(
+          """
+          the a an some one ones kind sort type stuff block spread version variety alternative
+          substitute style brand sub but it's is use we i from tub
+          """);
 
   private final Inverted inverted;
 
@@ -56,6 +69,51 @@ final class Described {
           .combined(name, behind)
           .ifPresent(other -> become(mention, Optional.of(other), name, behind));
     }
+  }
+
+  /** "40 g butter, the plant-based sort": what the food is free of, said behind it. */
+  void free(Clause clause, Mention mention) {
+    int food = clause.elements.indexOf(mention.food);
+    int from = food + 2;
+    int to = from;
+    while (food >= 0 && clause.isMark(food + 1, ",", "–", "-") && clause.has(to)) {
+      if (clause.get(to).kind == Element.Kind.MARK || clause.get(to).isAmount()) {
+        break;
+      }
+      to++;
+    }
+    boolean kind =
+        to > from && (ANY_KIND.contains(clause.low(from)) || ANY_KIND.contains(clause.low(to - 1)));
+    if (kind && isFree(mention, clause.words(from, to))) {
+      clause.take(from, to, Part.NOTE);
+    }
+  }
+
+  /** "40 g butter (vegan block)": so too in brackets. */
+  boolean isFree(Mention mention, Clause inner) {
+    String said = inner.words(0, inner.size());
+    boolean free = mention.food != null && isFree(mention, said);
+    if (free) {
+      note(inner);
+    }
+    return free;
+  }
+
+  /** A food that holds what it is said to be free of is not meant, whatever else may be. */
+  private boolean isFree(Mention mention, String said) {
+    String free =
+        Arrays.stream(said.split(" "))
+            .filter(word -> !ANY_KIND.contains(word) && !word.equals(","))
+            .collect(Collectors.joining(" "));
+    FreeFrom from = FreeFrom.of(free);
+    boolean only = !from.isNothing() && Arrays.stream(free.split(" ")).allMatch(from::says);
+    boolean may = mention.food.food.map(found -> from.allows(found.food())).orElse(false);
+    if (!only || may) {
+      return false;
+    }
+    String name = mention.food.text();
+    become(mention, inverted.combined(name, free), name, free);
+    return true;
   }
 
   /** A word; or the name of a food, by itself: "milk 300 ml oat". */

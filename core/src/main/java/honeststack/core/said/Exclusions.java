@@ -125,11 +125,16 @@ final class Exclusions {
       if (!clause.is(i, Sort.LIKE)) {
         continue;
       }
-      int food = clause.ahead(i + 1, FAR, Element::isFood);
+      int of = clause.isWord(i + 2, "of") ? i + 3 : i + 2;
+      boolean piece =
+          clause.isFood(of)
+              && clause.get(i).low().matches("as \\w+ as")
+              && clause.low(i + 1).startsWith("a "); // "as thick as a slice of bread"
+      int food = piece ? of : clause.ahead(i + 1, FAR, Element::isFood);
       boolean asked = clause.get(i).low().startsWith("if i");
       boolean measured = asked && clause.ahead(food + 2, 1, Element::isAmount) >= 0;
       boolean times = Relative.isTimes(clause, i - 1); // "twice the weight of milk"
-      if (food >= 0 && !isAmountBetween(i, food) && !measured && !times) {
+      if (food >= 0 && (piece || !isAmountBetween(i, food)) && !measured && !times) {
         clause.take(i, food + 1, Part.ASIDE);
       }
     }
