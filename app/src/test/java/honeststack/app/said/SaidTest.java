@@ -97,7 +97,9 @@ class SaidTest {
     "barn, 0.85",
     "attic, 0.6",
     "shed, 0.85",
-    "vault, 0.85"
+    "vault, 0.85",
+    "yard, 0.72",
+    "crypt, 0.85"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -57,7 +57,7 @@ public final class LineWords {
   /** What may stand between a number and its unit and changes nothing. */
   static final Set<String> BEFORE_UNIT =
       WordSet.of(
-          "firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish odd or so measuring x");
+          "single solitary firmly lightly tightly full kinda - whole entire quick nice proper decent fair modest mean more extra ish odd or so measuring x");
 
   /** What is one where no number is said: "tin of corn". */
   static final Set<String> SINGLE =

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /**
  * What is told against something else, in whatever words: what was meant, ruled or once done
  * against what was done in the end. "Meant to use 50 g sugar, had to use 40 g honey", "officially
@@ -15,10 +13,6 @@ final class Contrast {
   /** So too of a number alone, which may be of anything, and of foods that are not alike. */
   private static final double SURE_OF_OTHERS = 0.88;
 
-  private static final Pattern INTENT =
-      Pattern.compile(
-          "(?:.* )?(?:going|about|meant|planned|planning|intended|wanted|supposed|hoping|hoped) to (?:use|add|put(?: in)?|have|do|take)(?: the| some)?");
-
   private Contrast() {}
 
   /**
@@ -31,8 +25,9 @@ final class Contrast {
   }
 
   /**
-   * Whether one of two measured foods gives way.
+   * Whether one of two foods gives way.
    *
+   * @param both they are measured; else the second alone, and only what is near may give way
    * @param before the words before the first
    * @param between those between them
    * @param behind those behind the second
@@ -41,16 +36,18 @@ final class Contrast {
       Weights.Says says,
       Element first,
       Element second,
+      boolean both,
       String before,
       String between,
       String behind) {
-    boolean may = StandIn.isTold(first, second) || StandIn.isTold(second, first);
+    boolean near = StandIn.isNear(first, second);
+    boolean may = near || both && (StandIn.isTold(first, second) || StandIn.isTold(second, first));
     return may
         && !DisplacedForms.isKept(before)
         && is(
             says,
             Around.of(before, between, behind, false),
-            StandIn.isNear(first, second) && !first.isSameFood(second) ? SURE : SURE_OF_OTHERS);
+            near && both && !first.isSameFood(second) ? SURE : SURE_OF_OTHERS);
   }
 
   /**
@@ -65,10 +62,5 @@ final class Contrast {
             Weights.Says.FIRST_GIVES_WAY,
             Around.of(before, between, behind, true),
             count ? SURE_OF_OTHERS : SURE);
-  }
-
-  /** "Was going to use cream": right before a food that has no amount. */
-  static boolean isPlanned(String before) {
-    return INTENT.matcher(before).matches();
   }
 }

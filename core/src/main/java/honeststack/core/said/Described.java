@@ -104,6 +104,7 @@ final class Described {
     String free =
         Arrays.stream(said.split(" "))
             .filter(word -> !ANY_KIND.contains(word) && !word.equals(","))
+            .map(word -> word.startsWith("no-") ? word.substring(3) + "-free" : word)
             .collect(Collectors.joining(" "));
     FreeFrom from = FreeFrom.of(free);
     boolean only = !from.isNothing() && Arrays.stream(free.split(" ")).allMatch(from::says);

@@ -174,7 +174,7 @@ final class Displaced {
     }
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean both = first.isMeasured && second.isMeasured;
-    Predicate<Weights.Says> says = w -> Contrast.is(w, old, said, before, between, behind);
+    Predicate<Weights.Says> says = w -> Contrast.is(w, old, said, both, before, between, behind);
     if (old.isSameFood(said)) {
       if (both && says.test(Weights.Says.FIRST_GIVES_WAY)) {
         take(first, first.to, second.from); // "it says 2 eggs, I use 3 eggs"
@@ -185,8 +185,8 @@ final class Displaced {
       take(second, first.to, second.from);
       return;
     }
-    boolean planned = second.isMeasured && StandIn.isNear(old, said) && Contrast.isPlanned(before);
-    boolean against = (both || planned) && says.test(Weights.Says.FIRST_GIVES_WAY);
+    boolean alone = both || !before.startsWith("#"); // "skipped the sugar and the honey, …"
+    boolean against = second.isMeasured && alone && says.test(Weights.Says.FIRST_GIVES_WAY);
     if (against || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {

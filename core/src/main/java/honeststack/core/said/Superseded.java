@@ -45,13 +45,14 @@ final class Superseded {
     String lead = first.before(old.from);
     String between = join(tail, head);
     String behind = second.behind(said.to);
-    boolean both = old.isMeasured() && said.isMeasured();
     Predicate<Weights.Says> says =
-        is -> both && Contrast.is(is, old.food, said.food, lead, between, behind);
+        is ->
+            said.isMeasured()
+                && Contrast.is(is, old.food, said.food, old.isMeasured(), lead, between, behind);
     if (says.test(Weights.Says.FIRST_GIVES_WAY) || givesWay(lead, between, behind)) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
-    } else if (says.test(Weights.Says.SECOND_GIVES_WAY)) {
+    } else if (old.isMeasured() && says.test(Weights.Says.SECOND_GIVES_WAY)) {
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
@@ -96,7 +97,7 @@ final class Superseded {
     String behind = (words.behind(said.to) + " )").strip();
     boolean named = inner.elements.subList(0, said.from).stream().anyMatch(Element::isFood);
     Predicate<Weights.Says> says =
-        is -> !named && Contrast.is(is, old.food, said.food, "", "( " + between, behind);
+        is -> !named && Contrast.is(is, old.food, said.food, true, "", "( " + between, behind);
     if (old.isMeasured() && says.test(Weights.Says.SECOND_GIVES_WAY)) {
       said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
       inner.mentions.clear();
