@@ -41,7 +41,9 @@ final class Contrast {
       String between,
       String behind) {
     boolean near = StandIn.isNear(first, second);
-    boolean may = near || both && (StandIn.isTold(first, second) || StandIn.isTold(second, first));
+    boolean told = StandIn.isTold(first, second) || StandIn.isTold(second, first);
+    boolean may =
+        near || both && told && !StandIn.isFor(first, second); // no milk for an egg by them
     return may
         && !DisplacedForms.isKept(before)
         && is(
