@@ -15,41 +15,33 @@ final class Contrast {
 
   private Contrast() {}
 
-  /**
-   * "40 g honey, formerly 50 g sugar" is the second of two, "50 g sugar, now 40 g honey" the first.
-   */
-  private static boolean is(Weights.Says says, Around around, double sure) {
+  private static Weights.Says says(Around around, double sure) {
     double[] shares = Weights.of(around.features());
-    double either = 1 - shares[Weights.Says.BOTH_COUNT.ordinal()];
-    return either > sure && shares[says.ordinal()] > either / 2;
+    double first = shares[Weights.Says.FIRST_GIVES_WAY.ordinal()];
+    double second = shares[Weights.Says.SECOND_GIVES_WAY.ordinal()];
+    return first + second <= sure
+        ? Weights.Says.BOTH_COUNT
+        : first > second ? Weights.Says.FIRST_GIVES_WAY : Weights.Says.SECOND_GIVES_WAY;
   }
 
   /**
-   * Whether one of two foods gives way.
+   * Which of two foods gives way, if one does. By words alone no liquid takes an egg's place.
    *
    * @param both they are measured; else the second alone, and only what is near may give way
    * @param before the words before the first
    * @param between those between them
    * @param behind those behind the second
    */
-  static boolean is(
-      Weights.Says says,
-      Element first,
-      Element second,
-      boolean both,
-      String before,
-      String between,
-      String behind) {
+  static Weights.Says of(
+      Element first, Element second, boolean both, String before, String between, String behind) {
     boolean near = StandIn.isNear(first, second);
     boolean told = StandIn.isTold(first, second) || StandIn.isTold(second, first);
-    boolean may =
-        near || both && told && !StandIn.isFor(first, second); // no milk for an egg by them
-    return may
-        && !DisplacedForms.isKept(before)
-        && is(
-            says,
-            Around.of(before, between, behind, false),
-            near && both && !first.isSameFood(second) ? SURE : SURE_OF_OTHERS);
+    boolean may = near || both && told && !StandIn.isFor(first, second);
+    if (!may || DisplacedForms.isKept(before)) {
+      return Weights.Says.BOTH_COUNT;
+    }
+    double sure = near && both && !first.isSameFood(second) ? SURE : SURE_OF_OTHERS;
+    return says(Around.of(before, between, behind, false), sure);
   }
 
   /**
@@ -59,10 +51,8 @@ final class Contrast {
    * @param count the amount is a number alone, which may be of pieces
    */
   static boolean isRestated(String before, String between, String behind, boolean count) {
+    double sure = count ? SURE_OF_OTHERS : SURE;
     return !DisplacedForms.isKept(before)
-        && is(
-            Weights.Says.FIRST_GIVES_WAY,
-            Around.of(before, between, behind, true),
-            count ? SURE_OF_OTHERS : SURE);
+        && says(Around.of(before, between, behind, true), sure) == Weights.Says.FIRST_GIVES_WAY;
   }
 }

@@ -174,19 +174,22 @@ final class Displaced {
     }
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean both = first.isMeasured && second.isMeasured;
-    Predicate<Weights.Says> says = w -> Contrast.is(w, old, said, both, before, between, behind);
+    Weights.Says says =
+        second.isMeasured
+            ? Contrast.of(old, said, both, before, between, behind)
+            : Weights.Says.BOTH_COUNT;
     if (old.isSameFood(said)) {
-      if (both && says.test(Weights.Says.FIRST_GIVES_WAY)) {
+      if (both && says == Weights.Says.FIRST_GIVES_WAY) {
         take(first, first.to, second.from); // "it says 2 eggs, I use 3 eggs"
       }
       return;
     }
-    if (both && says.test(Weights.Says.SECOND_GIVES_WAY)) {
+    if (both && says == Weights.Says.SECOND_GIVES_WAY) {
       take(second, first.to, second.from);
       return;
     }
     boolean alone = both || !before.startsWith("#"); // "skipped the sugar and the honey, …"
-    boolean against = second.isMeasured && alone && says.test(Weights.Says.FIRST_GIVES_WAY);
+    boolean against = alone && says == Weights.Says.FIRST_GIVES_WAY;
     if (against || DisplacedForms.FIRST.stream().anyMatch(is)) {
       take(first, first.to, second.from);
     } else if (DisplacedForms.SWAPPED.stream().anyMatch(is)) {

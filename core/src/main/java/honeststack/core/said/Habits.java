@@ -138,10 +138,9 @@ final class Habits {
       int own = other ? own(i + 2) : -1;
       int from = clause.low(i + 1).equals("have") ? i + 3 : i + 2;
       int food = own < 0 ? -1 : clause.ahead(from, FAR, e -> e.isFood() || e.isAmount());
-      boolean both =
-          own > 0 && clause.isAmount(food) && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
-      boolean same = food(own + 2) < 0 && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
-      if (food > 0 && food < own && !both && !same && !isRestated(own)) {
+      boolean measured = own > 0 && clause.ahead(own + 2, FAR, Element::isAmount) > 0;
+      boolean both = measured && (clause.isAmount(food) || food(own + 2) < 0); // see Contrast
+      if (food > 0 && food < own && !both && !isRestated(own)) {
         clause.exclude(food, own);
       }
     }

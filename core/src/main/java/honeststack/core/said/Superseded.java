@@ -45,14 +45,14 @@ final class Superseded {
     String lead = first.before(old.from);
     String between = join(tail, head);
     String behind = second.behind(said.to);
-    Predicate<Weights.Says> says =
-        is ->
-            said.isMeasured()
-                && Contrast.is(is, old.food, said.food, old.isMeasured(), lead, between, behind);
-    if (says.test(Weights.Says.FIRST_GIVES_WAY) || givesWay(lead, between, behind)) {
+    Weights.Says says =
+        said.isMeasured()
+            ? Contrast.of(old.food, said.food, old.isMeasured(), lead, between, behind)
+            : Weights.Says.BOTH_COUNT;
+    if (says == Weights.Says.FIRST_GIVES_WAY || givesWay(lead, between, behind)) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
-    } else if (old.isMeasured() && says.test(Weights.Says.SECOND_GIVES_WAY)) {
+    } else if (old.isMeasured() && says == Weights.Says.SECOND_GIVES_WAY) {
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
@@ -96,14 +96,16 @@ final class Superseded {
     String between = words.plain(0, said.from);
     String behind = (words.behind(said.to) + " )").strip();
     boolean named = inner.elements.subList(0, said.from).stream().anyMatch(Element::isFood);
-    Predicate<Weights.Says> says =
-        is -> !named && Contrast.is(is, old.food, said.food, true, "", "( " + between, behind);
-    if (old.isMeasured() && says.test(Weights.Says.SECOND_GIVES_WAY)) {
+    Weights.Says says =
+        named
+            ? Weights.Says.BOTH_COUNT
+            : Contrast.of(old.food, said.food, true, "", "( " + between, behind);
+    if (old.isMeasured() && says == Weights.Says.SECOND_GIVES_WAY) {
       said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
       inner.mentions.clear();
       return true;
     }
-    if (!says.test(Weights.Says.FIRST_GIVES_WAY) && !givesWay("", between, behind)) {
+    if (says != Weights.Says.FIRST_GIVES_WAY && !givesWay("", between, behind)) {
       return false;
     }
     said.place = old.place;
