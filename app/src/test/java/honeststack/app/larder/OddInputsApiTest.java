@@ -58,10 +58,11 @@ class OddInputsApiTest {
   void everyScriptHasNamesOfItsOwn() {
     assertThat(create("мука", "340", "").status()).isEqualTo(201);
     assertThat(create("小麦粉", "368", "").status()).isEqualTo(201);
-    JsonNode lines = lines("100 g мука", "100 g молоко", "100 g 小麦粉", "100 g 牛乳", "Мука 100 g");
+    JsonNode lines =
+        lines("100 g мука", "100 g ряженка", "100 g 小麦粉", "100 g 牛乳", "Мука 100 g", "100 g молоко");
     assertThat(lines)
         .extracting(line -> line.has("food") ? line.get("food").asString() : "")
-        .containsExactly("мука", "", "小麦粉", "", "мука");
+        .containsExactly("мука", "", "小麦粉", "", "мука", "milk, whole");
     assertThat(create("МУКА", "1", "").body().get("detail").asString()).contains("already");
     assertThat(create("70 %", "1", "").body().get("detail").asString()).contains("no letter");
     assertThat(create("…", "1", "").status()).isEqualTo(400);
