@@ -99,7 +99,14 @@ class SaidTest {
     "shed, 0.85",
     "vault, 0.85",
     "yard, 0.72",
-    "crypt, 0.85"
+    "crypt, 0.85",
+    "byre, 0.8",
+    "silo, 0.7",
+    "sorts, 0.93",
+    "allergies, 0.97",
+    "missing, 0.86",
+    "mill, 0.93",
+    "kiln, 0.8"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

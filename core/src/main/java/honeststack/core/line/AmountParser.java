@@ -1,7 +1,6 @@
 package honeststack.core.line;
 
 import honeststack.core.food.Packing;
-import honeststack.core.line.Quantities.Quantity;
 import honeststack.core.measure.Amount.Term;
 import honeststack.core.measure.Containers;
 import honeststack.core.measure.Measure;
@@ -67,7 +66,11 @@ public final class AmountParser {
           container |= other.get().container();
         }
       }
-      Optional<Found> smaller = smaller(terms.get(terms.size() - 1).measure(), i);
+      Measure last = terms.get(terms.size() - 1).measure();
+      Optional<Found> smaller =
+          Smaller.mayFollow(last.unit())
+              ? measure(i, false).filter(f -> Smaller.is(tokens, from, last.unit(), f))
+              : Optional.empty();
       if (smaller.isPresent()) {
         terms.add(new Term(smaller.get().measure(), false));
         i = smaller.get().next();
@@ -117,19 +120,6 @@ public final class AmountParser {
                     List.of(new Term(found.measure(), false)), false, List.of(), 0, found.next()));
   }
 
-  /** "1 lb 2 oz", "1 l 200 ml": the smaller unit goes on. */
-  private Optional<Found> smaller(Measure measure, int i) {
-    boolean big =
-        measure.unit() == Unit.POUND
-            || measure.unit() == Unit.KILOGRAM
-            || measure.unit() == Unit.LITRE;
-    return big
-        ? measure(i, false)
-            .filter(f -> f.measure().unit().kind() == measure.unit().kind())
-            .filter(f -> f.measure().unit() != measure.unit())
-        : Optional.empty();
-  }
-
   /** Where the term last found by {@link #term} ends. */
   private int end;
 
@@ -141,25 +131,26 @@ public final class AmountParser {
         continue; // "honey to drizzle" has no amount
       }
       Optional<Found> found = measure(about(times ? i + 1 : i), true);
-      if (found.isPresent() && isLast(i, found.get())) {
+      if (found.isEmpty()) {
+        continue;
+      }
+      boolean measured = found.get().measure().unit() != Unit.COUNT;
+      List<Term> terms = new ArrayList<>(List.of(new Term(found.get().measure(), false)));
+      int next = found.get().next();
+      Optional<Term> more = measured ? term(next) : Optional.empty();
+      if (more.isPresent()) {
+        terms.add(more.get()); // "milk, a cup and two tablespoons"
+        next = end;
+      }
+      // nothing behind it; or between commas, unless it is a bare number
+      boolean last = measured && mark(i - 1, ",", ":") && mark(next, ",");
+      if (next == tokens.size() || last) {
         boolean apart = mark(i - 1, ",", ":", "-", "–", "—", "=", ".", "…");
         return Optional.of(
-            new Front(
-                List.of(new Term(found.get().measure(), false)),
-                found.get().container(),
-                List.of(),
-                apart ? i - 1 : i,
-                found.get().next()));
+            new Front(terms, found.get().container(), List.of(), apart ? i - 1 : i, next));
       }
     }
     return Optional.empty();
-  }
-
-  /** Nothing behind it; or between commas, unless it is a bare number. */
-  private boolean isLast(int from, Found found) {
-    boolean measured = found.measure().unit() != Unit.COUNT;
-    return found.next() == tokens.size()
-        || measured && mark(from - 1, ",", ":") && mark(found.next(), ",");
   }
 
   /** A measure that is added or taken away: "plus 2 tbsp", "less 1 tbsp". */

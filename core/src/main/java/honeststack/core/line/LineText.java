@@ -65,7 +65,7 @@ record LineText(String part, String read, List<Token> tokens, List<List<Token>> 
   /** "a scant half cup": as "a half scant cup". */
   private static void fillingBehindPart(List<Token> tokens) {
     boolean heaped = tokens.size() > 2 && LineWords.HEAPS.containsKey(tokens.get(1).low());
-    if (heaped && tokens.get(0).isWord("a", "one") && Quantities.isPart(tokens.get(2))) {
+    if (heaped && tokens.get(0).isWord("a", "one") && Parts.is(tokens.get(2).low())) {
       tokens.add(2, tokens.remove(1));
     }
   }

@@ -49,6 +49,7 @@ public final class LineWords {
           entry("rounded", Heap.ROUNDED),
           entry("generous", Heap.ROUNDED),
           entry("scant", Heap.SCANT),
+          entry("bare", Heap.SCANT),
           entry("level", Heap.LEVEL),
           entry("levelled", Heap.LEVEL),
           entry("leveled", Heap.LEVEL),

@@ -19,7 +19,7 @@ public final class MassText {
    */
   public static Measure read(String text) {
     List<Token> tokens = Token.of(text);
-    Quantities.Quantity quantity =
+    Quantity quantity =
         new Quantities(text, tokens)
             .at(0)
             .orElseThrow(

@@ -50,7 +50,7 @@ public final class NumberText {
     }
     List<Token> tokens = Token.of(text);
     Quantities quantities = new Quantities(text, tokens);
-    Quantities.Quantity quantity = quantities.at(0).orElse(null);
+    Quantity quantity = quantities.at(0).orElse(null);
     if (quantity == null) {
       throw new RefusedException(
           NO_AMOUNT,
@@ -78,7 +78,7 @@ public final class NumberText {
     List<Token> tokens = Token.of(text);
     int from =
         !tokens.isEmpty() && (tokens.get(0).isWord("x") || tokens.get(0).isMark("×")) ? 1 : 0;
-    Quantities.Quantity quantity = new Quantities(text, tokens).at(from).orElse(null);
+    Quantity quantity = new Quantities(text, tokens).at(from).orElse(null);
     boolean times =
         quantity != null
             && quantity.next() < tokens.size()

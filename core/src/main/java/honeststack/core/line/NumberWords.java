@@ -147,8 +147,16 @@ final class NumberWords {
       next++;
       value = 1;
     }
-    if (next == start + 1 && !article && value > 0 && value < 10 && isTens(next)) {
+    boolean one = next == start + 1 && !article && value > 0 && value < 10;
+    if (one && isTens(next)) {
       return 100 * value + small(); // "two fifty"
+    }
+    if (one && is(next, "oh", "o", "nought") && isDigit(next + 1)) {
+      next++;
+      return 100 * value + small(); // "one oh five"
+    }
+    if (one && isTeen(next) && next + 1 < tokens.size() && isWeighed(next + 1)) {
+      return 100 * value + small(); // "one ten grams"
     }
     if (!is(next, "hundred") || next == start && value == 0) {
       return value;
@@ -188,6 +196,14 @@ final class NumberWords {
       return ONES.get(word);
     }
     return 0;
+  }
+
+  private boolean isTeen(int i) {
+    return i < tokens.size() && ONES.getOrDefault(tokens.get(i).low(), 0) >= 10;
+  }
+
+  private boolean isWeighed(int i) {
+    return is(i, "g", "gram", "grams", "gr", "gms", "ml", "mls", "mil", "mils", "millilitres");
   }
 
   private boolean isTens(int i) {

@@ -118,7 +118,7 @@ public final class PortionText {
 
   private static Portioned measured(String said) {
     List<Token> tokens = Token.of(said);
-    Quantities.Quantity quantity =
+    Quantity quantity =
         new Quantities(said, tokens).at(0).orElseThrow(() -> refused(said, "has no amount"));
     UnitWords.Found unit =
         UnitWords.at(tokens, quantity.next())

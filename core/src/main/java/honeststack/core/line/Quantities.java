@@ -1,15 +1,10 @@
 package honeststack.core.line;
 
 import static honeststack.core.wording.Refusal.Reason.BAD_AMOUNT;
-import static java.util.Map.entry;
 
-import honeststack.core.food.Packing;
-import honeststack.core.measure.Measure;
-import honeststack.core.measure.Unit;
 import honeststack.core.wording.Fraction;
 import honeststack.core.wording.RefusedException;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -32,43 +27,14 @@ final class Quantities {
   private static final double SMALLEST = 64;
 
   private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(?:[.,]\\d{3})+");
-  private static final Map<String, Double> PARTS =
-      Map.ofEntries(
-          entry("half", 1.0 / 2),
-          entry("halves", 1.0 / 2),
-          entry("third", 1.0 / 3),
-          entry("thirds", 1.0 / 3),
-          entry("quarter", 1.0 / 4),
-          entry("quarters", 1.0 / 4),
-          entry("fourth", 1.0 / 4),
-          entry("fifth", 1.0 / 5),
-          entry("eighth", 1.0 / 8),
-          entry("eighths", 1.0 / 8));
-
   private final String text;
   private final List<Token> tokens;
+  private final Parts parts;
 
   Quantities(String text, List<Token> tokens) {
     this.text = text;
     this.tokens = tokens;
-  }
-
-  /**
-   * @param amount the middle where it is a range
-   * @param next place of the first token after it
-   */
-  record Quantity(double amount, double halfRange, int decimals, int next) {
-    Measure measure(Unit unit, Packing packing, Measure.Heap heap, String size) {
-      return new Measure(amount, halfRange, decimals, unit, packing, heap, size);
-    }
-
-    Quantity until(int later) {
-      return new Quantity(amount, halfRange, decimals, later);
-    }
-
-    private Quantity times(double factor, int later) {
-      return new Quantity(amount * factor, halfRange * factor, decimals, later);
-    }
+    this.parts = new Parts(tokens, this::fraction);
   }
 
   /**
@@ -183,7 +149,7 @@ final class Quantities {
     if (point >= 0) {
       return new Quantity(value, 0, decimal.length() - point - 1, i + 1);
     }
-    return mixed(value, i + 1).orElseGet(() -> and(new Quantity(value, 0, 0, i + 1)));
+    return mixed(value, i + 1).orElseGet(() -> parts.and(new Quantity(value, 0, 0, i + 1)));
   }
 
   /** A whole number's fraction: "1½", "1 1/2", "1-1/2", "1.1/2". */
@@ -198,7 +164,7 @@ final class Quantities {
         .map(part -> new Quantity(whole + part.amount(), 0, 0, part.next()));
   }
 
-  private Optional<Quantity> fraction(int i) {
+  Optional<Quantity> fraction(int i) {
     if (i + 2 < tokens.size()
         && is(i + 1, "/", "⁄")
         && tokens.get(i).isWhole()
@@ -226,67 +192,34 @@ final class Quantities {
     String word = tokens.get(i).low();
     boolean foreign = ARTICLES.contains(word) && UnitWords.at(tokens, i + 1).isPresent();
     boolean article = word.equals("a") || word.equals("an") || foreign;
-    if (PARTS.containsKey(word) && !word.endsWith("s")) {
-      return Optional.of(skipOf(dozens(new Quantity(PARTS.get(word), 0, 0, i + 1))));
+    if (Parts.is(word) && !word.endsWith("s")) {
+      return Optional.of(skipOf(dozens(new Quantity(Parts.of(word), 0, 0, i + 1))));
     }
     if (article && i + 1 < tokens.size()) {
       String after = tokens.get(i + 1).low();
-      if (PARTS.containsKey(after)) {
-        return Optional.of(skipOf(new Quantity(PARTS.get(after), 0, 0, i + 2)));
+      if (Parts.is(after)) {
+        return Optional.of(skipOf(new Quantity(Parts.of(after), 0, 0, i + 2)));
       }
       Optional<NumberWords.Found> few = NumberWords.few(tokens, i + 1);
       if (few.isPresent()) {
         return few.map(n -> skipOf(new Quantity(n.value(), 0, 0, n.next())));
       }
       if (after.equals("dozen")) {
-        Quantity more = and(new Quantity(1, 0, 0, i + 2));
+        Quantity more = parts.and(new Quantity(1, 0, 0, i + 2));
         return Optional.of(more.times(12, more.next()));
       }
     }
     Optional<NumberWords.Found> counted = NumberWords.at(tokens, i);
     if (counted.isEmpty()) {
-      return article ? Optional.of(and(new Quantity(1, 0, 0, i + 1))) : Optional.empty();
+      return article ? Optional.of(parts.and(new Quantity(1, 0, 0, i + 1))) : Optional.empty();
     }
     double value = counted.get().value();
     int next = counted.get().next();
-    if (next < tokens.size() && PARTS.containsKey(tokens.get(next).low())) {
-      double part = PARTS.get(tokens.get(next).low());
+    if (next < tokens.size() && Parts.is(tokens.get(next).low())) {
+      double part = Parts.of(tokens.get(next).low());
       return Optional.of(skipOf(new Quantity(value * part, 0, 0, next + 1)));
     }
-    return Optional.of(dozens(and(new Quantity(value, 0, counted.get().decimals(), next))));
-  }
-
-  /** "two and a half", "one and three quarters", "1 and ½". */
-  private Quantity and(Quantity whole) {
-    int i = whole.next();
-    if (!word(i, "and") && !is(i, "&")) {
-      return whole;
-    }
-    int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
-    if (part < tokens.size() && PARTS.containsKey(tokens.get(part).low())) {
-      return new Quantity(whole.amount() + PARTS.get(tokens.get(part).low()), 0, 0, part + 1);
-    }
-    if (part == i + 1 && part + 1 < tokens.size()) {
-      Double many = NumberWords.digit(tokens.get(part).low());
-      Double of = PARTS.get(tokens.get(part + 1).low());
-      if (many != null && of != null && many * of < 1) {
-        return new Quantity(whole.amount() + many * of, 0, 0, part + 2);
-      }
-    }
-    if (part == i + 1) {
-      return fraction(part)
-          .or(
-              () ->
-                  part < tokens.size() && tokens.get(part).kind() == Token.Kind.FRACTION
-                      ? Optional.of(
-                          new Quantity(
-                              Fraction.of(tokens.get(part).text().charAt(0)), 0, 0, part + 1))
-                      : Optional.empty())
-          .filter(q -> q.amount() < 1)
-          .map(q -> new Quantity(whole.amount() + q.amount(), 0, 0, q.next()))
-          .orElse(whole);
-    }
-    return whole;
+    return Optional.of(dozens(parts.and(new Quantity(value, 0, counted.get().decimals(), next))));
   }
 
   private Quantity dozens(Quantity quantity) {
@@ -301,25 +234,6 @@ final class Quantities {
     return of && quantity.amount() < 1 ? quantity.until(i + 1) : quantity;
   }
 
-  static boolean isPart(Token token) {
-    return PARTS.containsKey(token.low());
-  }
-
-  /** What "and a half" behind a unit adds to it; empty if nothing. */
-  Optional<Quantity> andPart(int i) {
-    int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
-    boolean several = word(i, "and") && part == i + 1 && part + 1 < tokens.size();
-    Double many = several ? NumberWords.digit(tokens.get(part).low()) : null;
-    Double of = many == null ? null : PARTS.get(tokens.get(part + 1).low());
-    if (of != null && many * of < 1) {
-      return Optional.of(new Quantity(many * of, 0, 0, part + 2)); // "and three quarters"
-    }
-    return word(i, "and") && part > i + 1 && part < tokens.size()
-        ? Optional.ofNullable(PARTS.get(tokens.get(part).low()))
-            .map(value -> new Quantity(value, 0, 0, part + 1))
-        : Optional.empty();
-  }
-
   /** "a quarter of a cup": the words between. */
   private Quantity skipOf(Quantity quantity) {
     int i = quantity.next();
@@ -331,7 +245,13 @@ final class Quantities {
         return new Quantity(quantity.amount() * all.amount(), 0, 0, all.next()); // "half of 3"
       }
     }
-    return quantity.until(word(i, "a", "an") ? i + 1 : i);
+    boolean one = word(i, "one") && word(i - 1, "of"); // "half of one cup"
+    return quantity.until(one || word(i, "a", "an") ? i + 1 : i);
+  }
+
+  /** What "and a half" behind a unit adds to it; empty if nothing. */
+  Optional<Quantity> andPart(int i) {
+    return parts.behindUnit(i);
   }
 
   private boolean word(int i, String... words) {

@@ -22,9 +22,12 @@ public record Token(Kind kind, String text, String low, int start, int end) {
   }
 
   /** "three-quarters": two words. */
-  /** "one-and-a-half". */
+  /** "one-and-a-half", "one-fifty". */
   private static final Pattern MIXED =
-      Pattern.compile("(?i)[a-z]+-and-(?:a|one|two|three)-(?:half|third|quarter)s?");
+      Pattern.compile(
+          "(?i)[a-z]+-and-(?:a|one|two|three)-(?:half|third|quarter)s?"
+              + "|(?:one|two|three|four|five|six|seven|eight|nine)-(?:twenty|thirty|forty|fifty|sixty"
+              + "|seventy|eighty|ninety)(?:-(?:one|two|three|four|five|six|seven|eight|nine))?");
 
   private static final Pattern COUNTED =
       Pattern.compile(

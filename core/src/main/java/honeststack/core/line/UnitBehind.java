@@ -1,7 +1,6 @@
 package honeststack.core.line;
 
 import honeststack.core.food.Packing;
-import honeststack.core.line.Quantities.Quantity;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Measure.Heap;
 import honeststack.core.measure.Unit;

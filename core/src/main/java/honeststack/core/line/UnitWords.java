@@ -46,8 +46,29 @@ public final class UnitWords {
   /** What a spoon, a cup or a cap is called by, where it is written apart. */
   private static final Set<String> FIRST =
       Set.of(
-          "soup", "coffee", "table", "tea", "wine", "dessert", "desert", "knife", "knife's",
-          "bottle", "eating", "salt", "mustard");
+          "soup",
+          "coffee",
+          "table",
+          "tea",
+          "wine",
+          "dessert",
+          "desert",
+          "knife",
+          "knife's",
+          "bottle",
+          "eating",
+          "salt",
+          "mustard",
+          "shot",
+          "drinking",
+          "whisky");
+
+  /** What would be a food without "of" behind the vessel: "an egg cup of milk". */
+  private static final Set<String> FIRST_OF =
+      Set.of("egg", "espresso", "mocha", "juice", "water", "yogurt", "yoghurt");
+
+  private static final Set<String> VESSEL_OF =
+      Set.of("cup", "cups", "glass", "glasses", "pot", "pots");
 
   /** A small spoon is a teaspoon, a large one a tablespoon; common practice. */
   private static final String[] SMALL = {"small", "little", "tiny"};
@@ -133,16 +154,22 @@ public final class UnitWords {
     int next = dot(tokens, i + 1);
     if (word.isWord("fl", "fluid")
         && next < tokens.size()
-        && tokens.get(next).isWord("oz", "ounce", "ounces")) {
+        && tokens.get(next).isWord("oz", "ozs", "ounce", "ounces")) {
       return Optional.of(new Found(Unit.FLUID_OUNCE, dot(tokens, next + 1)));
     }
     boolean second =
         FIRST.contains(word.low())
             && i + 1 < tokens.size()
             && SECOND.contains(tokens.get(i + 1).low());
-    if (second) {
+    boolean vessel =
+        FIRST_OF.contains(word.low())
+            && i + 1 < tokens.size()
+            && VESSEL_OF.contains(tokens.get(i + 1).low())
+            && (word.isWord("water", "juice")
+                || i + 2 < tokens.size() && tokens.get(i + 2).isWord("of"));
+    if (second || vessel) {
       Unit two = UNITS.get(word.low().replace("'s", "") + tokens.get(i + 1).low());
-      return Optional.ofNullable(two).map(found -> new Found(found, i + 2));
+      return Optional.ofNullable(two).map(found -> new Found(found, dot(tokens, i + 2)));
     }
     boolean sized =
         i + 1 < tokens.size()

@@ -20,8 +20,9 @@ import java.util.function.ToDoubleFunction;
  * teaspoons, a ladle a quarter cup, a pinch 1/16 and a dash 1/8 of a teaspoon, a smidgen 1/32, a
  * splash one tablespoon, a drizzle two teaspoons, a squeeze one, a drop a twentieth of a
  * millilitre, a dollop two tablespoons, an unnamed spoon one, a mug 300, a glass 200, a teacup or a
- * small kitchen bowl 180, a wineglass 125, a shot 30 and a capful 7 mL, a knob 15 g, a piece like a
- * walnut 18, one like an egg 50, a pat 5, a smear 8, a dusting 4, a handful 30 g.
+ * small kitchen bowl 180, a wineglass or a pot of yogurt 125, a tea glass 100, an espresso cup 60,
+ * an egg cup 45, a shot 30 and a capful 7 mL, a knob 15 g, a piece like a walnut 18, one like an
+ * egg 50, a pat 5, a smear 8, a dusting 4, a handful 30 g.
  */
 public enum Unit {
   GRAM(Kind.MASS, "g", "g", 1, FINE, "g", "gr", "grm", "gm", "gram", "gramm", "gramme"),
@@ -30,27 +31,18 @@ public enum Unit {
   KILOGRAM(Kind.MASS, "kg", "kg", 1000, THOUSANDTHS, "kg", "kgs", "kilo", "kilogram", "kilogramme"),
   OUNCE(Kind.MASS, "oz", "oz", 28.349523125, EIGHTHS, "oz", "ounce"),
   POUND(Kind.MASS, "lb", "lb", 453.59237, EIGHTHS, "lb", "pound"),
-  MILLILITRE(
-      Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml", "mls", "mil", "millilitre", "milliliter", "cc"),
+  MILLILITRE(Kind.MARKED, "mL", "mL", s -> 1, FINE, "ml mls mil millilitre milliliter cc ccm mill"),
   CENTILITRE(Kind.MARKED, "cL", "cL", s -> 10, NONE, "cl", "centilitre", "centiliter"),
-  DECILITRE(Kind.MARKED, "dL", "dL", s -> 100, NONE, "dl", "decilitre", "deciliter"),
-  LITRE(Kind.MARKED, "L", "L", s -> 1000, THOUSANDTHS, "l", "litre", "liter", "ltr"),
-  FLUID_OUNCE(Kind.VOLUME, "fl oz", "fl oz", MeasuringSystem::fluidOunce, EIGHTHS),
+  DECILITRE(Kind.MARKED, "dL", "dL", s -> 100, NONE, "dl", "deci", "decilitre", "deciliter"),
+  LITRE(Kind.MARKED, "L", "L", s -> 1000, THOUSANDTHS, "l", "litre", "liter", "ltr", "lt"),
+  FLUID_OUNCE(Kind.VOLUME, "fl oz", "fl oz", MeasuringSystem::fluidOunce, EIGHTHS, "floz", "fl-oz"),
   CUP(
       Kind.VOLUME,
       "cup",
       "cups",
       MeasuringSystem::cup,
       CUP_PARTS,
-      "c",
-      "cup",
-      "cupful",
-      "taza",
-      "tazza",
-      "tasse",
-      "tassen",
-      "xícara",
-      "xicara"),
+      "c cp cup cupful taza tazza tasse tassen xícara xicara"),
   GILL(Kind.VOLUME, "gill", "gills", s -> s.pint() / 4, CUP_PARTS, "gill"),
   PINT(Kind.VOLUME, "pint", "pints", MeasuringSystem::pint, CUP_PARTS, "pt", "pint"),
   QUART(Kind.VOLUME, "quart", "quarts", s -> 2 * s.pint(), CUP_PARTS, "qt", "quart"),
@@ -72,7 +64,7 @@ public enum Unit {
       SPOON_PARTS,
       "dessertspoon",
       "dsp",
-      "dstspn",
+      "dstspn dstsp dessertsp dssp",
       "dessert-spoon dessertspoonful desertspoon eatingspoon"),
   TEASPOON(
       Kind.SPOON,
@@ -145,11 +137,17 @@ public enum Unit {
       "glasses",
       s -> 200,
       NONE,
-      "glass glasse glassful tumbler beaker glas verre szklanka szklanki bicchiere bicchieri vaso copo"),
+      "glass glasse glassful tumbler beaker juiceglass juiceglasse waterglass waterglasse",
+      "whiskyglass whiskyglasse drinkingglass drinkingglasse glas verre szklanka szklanki bicchiere bicchieri vaso copo"),
   TEACUP(Kind.VAGUE, "teacup", "teacups", s -> 180, NONE, "teacup", "teacupful", "coffeecup"),
   WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
+  YOGURT_POT(Kind.VAGUE, "yogurt pot", "yogurt pots", s -> 125, NONE, "yogurtpot yoghurtpot"),
+  TEA_GLASS(Kind.VAGUE, "tea glass", "tea glasses", s -> 100, NONE, "teaglass teaglasse"),
+  ESPRESSO_CUP(
+      Kind.VAGUE, "espresso cup", "espresso cups", s -> 60, NONE, "espressocup mochacup demitasse"),
+  EGG_CUP(Kind.VAGUE, "egg cup", "egg cups", s -> 45, NONE, "eggcup eggcupful"),
   BOWLFUL(Kind.VAGUE, "katori", "katoris", s -> 180, NONE, "katori", "vati"),
-  SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot", "jigger", "tot", "dram", "nip"),
+  SHOT(Kind.VAGUE, "shot", "shots", s -> 30, NONE, "shot shotglass shotglasse jigger tot dram nip"),
   CAPFUL(
       Kind.VAGUE,
       "capful",

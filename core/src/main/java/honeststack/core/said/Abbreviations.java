@@ -17,13 +17,13 @@ final class Abbreviations {
       of(
           """
           bkg baking | bakg baking | pwd powder | pwdr powder | pwdrd powdered | powd powdered | sug sugar
-          pdr powder | slt salt | mlk milk | conf confectioners' | confect confectioners' | b'ten beaten
+          pdr powder | slt salt | mlk milk | mk milk | conf confectioners' | confect confectioners' | b'ten beaten
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
           nutm nutmeg | buttm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk
           tsps tsp | yog yogurt | brn brown | chz cheese | crm cream | unsw unsweetened
           unslt unsalted | mylk milk | ckd cooked | shrd shredded | grtd grated | mltd melted
-          flr flour | apf plain-flour | wholem wholemeal | whlwht whole-wheat
+          flr flour | bpowder baking-powder | bsoda baking-soda | wsugar white-sugar | bsugar brown-sugar | apf plain-flour | wholem wholemeal | whlwht whole-wheat
           """);
 
   /** Words of their own unless a dot stands right behind them. */
@@ -33,7 +33,7 @@ final class Abbreviations {
           ext extract | extr extract | van vanilla | marg margarine | veg vegetable | cond condensed
           gnd ground | bk baking | straw strawberry | rasp raspberry | blueb blueberries
           pkg packet | pkgs packets | pkt packet | pkts packets | melt melted | sift sifted
-          dr dry | sm small | lg large | lge large | lrg large | med medium | approx about
+          port portions | dr dry | sm small | lg large | lge large | lrg large | med medium | approx about
           """);
 
   /** Only right before certain words. */
@@ -52,15 +52,25 @@ final class Abbreviations {
           "milk", of("sk skimmed | wh whole | evap evaporated"),
           "cream", of("wh whipping | h heavy | s sour | d double | dbl double | sgl single"));
 
+  /** And with a slash between. */
+  private static final Map<String, Map<String, String>> SLASHED =
+      Map.of(
+          "sugar", of("c caster | i icing | g granulated | d demerara | b brown"),
+          "syrup", of("g golden | m maple"),
+          "flour",
+              of("sr self-raising | wm whole-wheat | ww whole-wheat | ap all-purpose | p plain"));
+
   /** Behind a number. */
   private static final Map<String, String> MEASURES =
       of(
           """
           env envelope | envs envelopes | btl bottle | btls bottles | ctn carton | ctns cartons
           stk stick | stks sticks | sl slice | sls slices | bch bunch | lit litre | lits litres
-          hpd heaped | hpg heaped | hd heaped | ht heaped | lvl level | rd rounded | rnd rounded
+          eg egg | egs eggs | ptn portions | ptns portions | hpd heaped | hpg heaped | hd heaped | ht heaped | lvl level | rd rounded | rnd rounded
           pck packet | pckg packet | scp scoop | scps scoops | sprg sprig | spr sprig | dsstsp dsp
           """);
+
+  private static final String[] WITH = {"topped", "top", "served", "serve", "filled", "mixed"};
 
   private static final Set<String> NUMBERS =
       Set.of("a", "one", "two", "three", "four", "half", "quarter");
@@ -84,10 +94,18 @@ final class Abbreviations {
       return i + 1;
     }
     if (isBaking(tokens, i)) {
-      full.add(written(token, "baking", tokens.get(i + 1).end()));
+      full.add(written(token, "baking", token.end()));
       Token behind = tokens.get(i + 2);
       full.add(behind.isWord("p") ? written(behind, "powder", behind.end()) : behind);
       return i + 3;
+    }
+    boolean with = token.isWord("w") && i + 2 < tokens.size() && tokens.get(i + 1).isMark("/");
+    if (with && tokens.get(i + 2).text().length() > 1) {
+      full.add(written(token, "with", tokens.get(i + 1).end())); // "works w/ oat milk"
+      return i + 2;
+    }
+    if (beforeSlash(tokens, i, full) != null) {
+      return i + (tokens.get(i + 2).text().length() == 1 ? 3 : 2);
     }
     int dot = isDot(tokens, i) ? i + 1 : -1;
     String letters = dot > 0 ? twoLetters(tokens, i) : "";
@@ -103,6 +121,21 @@ final class Abbreviations {
     }
     full.add(written(token, word, dot > 0 ? tokens.get(dot).end() : token.end()));
     return dot > 0 ? dot + 1 : i + 1;
+  }
+
+  /** "S/R flour", "b/sugar": the word of the letters before a slash; null for none. */
+  private static String beforeSlash(List<Token> tokens, int i, List<Token> full) {
+    boolean slash = i + 2 < tokens.size() && tokens.get(i + 1).isMark("/");
+    boolean letter = slash && tokens.get(i).text().length() == 1;
+    boolean second = letter && tokens.get(i + 2).text().length() == 1 && i + 3 < tokens.size();
+    Token named = letter ? tokens.get(second ? i + 3 : i + 2) : null;
+    String letters =
+        second ? tokens.get(i).low() + tokens.get(i + 2).low() : letter ? tokens.get(i).low() : "";
+    String word = named == null ? null : SLASHED.getOrDefault(named.low(), Map.of()).get(letters);
+    if (word != null) {
+      full.add(written(tokens.get(i), word, tokens.get(second ? i + 2 : i).end()));
+    }
+    return word;
   }
 
   /** "b/powder", "b/p". */
@@ -136,6 +169,19 @@ final class Abbreviations {
     if (low.equals("fl") && dotted && (next >= tokens.size() || !isOunce(tokens.get(next)))) {
       return "flour";
     }
+    boolean measured = // "fl 200", "fl 1lb", no "2 fl 3 oz"
+        next < tokens.size() && tokens.get(next).kind() == Token.Kind.NUMBER;
+    if (low.equals("fl") && measured && !isOunce(tokens, next + 1) && !isNumbered(before)) {
+      return "flour";
+    }
+    boolean with = !before.isEmpty() && before.get(before.size() - 1).isWord(WITH);
+    if (low.equals("w") && with) {
+      return "with"; // "topped w berries"
+    }
+    boolean egg = !dotted && next < tokens.size() && tokens.get(next).isWord("egg", "eggs");
+    if (egg && tokens.get(i).text().equals("L") && tokens.get(next).text().startsWith("e")) {
+      return "large";
+    }
     boolean last = next >= tokens.size() || tokens.get(next).kind() == Token.Kind.MARK;
     if (low.equals("opt") && last) {
       return "optional";
@@ -145,10 +191,18 @@ final class Abbreviations {
     if (here.containsKey(low)) {
       return here.get(low);
     }
-    if (MEASURES.containsKey(low) && !before.isEmpty() && isNumber(before.get(before.size() - 1))) {
+    if (MEASURES.containsKey(low) && isNumbered(before)) {
       return MEASURES.get(low);
     }
     return dotted ? DOTTED.get(low) : null;
+  }
+
+  private static boolean isNumbered(List<Token> before) {
+    return !before.isEmpty() && isNumber(before.get(before.size() - 1));
+  }
+
+  private static boolean isOunce(List<Token> tokens, int i) {
+    return i < tokens.size() && isOunce(tokens.get(i));
   }
 
   private static boolean isOunce(Token token) {

@@ -52,9 +52,10 @@ final class Alone {
       amount.part = Part.METHOD; // "cook ¼-cupfuls 3 minutes a side"
       return;
     }
+    boolean rashers = amount.low().contains("rasher");
     boolean named = new UnknownNames(clause).isNamedBefore(link.amount());
     Mention taken = named ? null : takenBack(clause, link.amount());
-    if (taken == null && !named) {
+    if (taken == null && !named && !rashers) {
       taken = elsewhere(clause, link.amount());
     }
     if (taken != null) {
@@ -66,10 +67,10 @@ final class Alone {
     }
     boolean measured = amount.measure().unit() != Unit.COUNT || !amount.measure().size().isEmpty();
     String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
-    if (unknown.isEmpty() && measured) {
+    if (unknown.isEmpty() && measured && !rashers) {
       unknown = naming.unknownBefore(link.amount());
     }
-    if (unknown.isEmpty() && amount.low().contains("rasher")) {
+    if (unknown.isEmpty() && rashers) {
       unknown = "bacon"; // nothing else comes in rashers
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
@@ -78,7 +79,7 @@ final class Alone {
     if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && sprayed) {
       unknown = "oil"; // "fry with a few sprays"
     }
-    if (unknown.isEmpty()) {
+    if (unknown.isEmpty() || unknown.matches("total|altogether|overall|together")) {
       amount.part = Part.UNKNOWN;
       return;
     }
@@ -121,7 +122,8 @@ final class Alone {
     }
     int before = clause.isWord(amount - 1, "about", "around", "roughly") ? amount - 2 : amount - 1;
     boolean listed = clause.isMark(before, ",") && !clause.isFood(before - 1);
-    boolean unknown = listed && clause.get(before - 1).kind == Element.Kind.WORD;
+    boolean unknown =
+        listed && clause.has(before - 1) && clause.get(before - 1).kind == Element.Kind.WORD;
     boolean begins = before < 0 || clause.get(before).kind == Element.Kind.MARK && !unknown;
     int cue = clause.isWord(amount + 1, "ladle", "scoop", "batter") ? amount + 2 : amount + 1;
     return begins

@@ -21,11 +21,6 @@ final class Apiece {
 
   private static final Set<Unit> SPOONED = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
-  private static final Remembered FOR_THE_LOT =
-      Remembered.whole(
-          ".*\\b(?:for the lot|in all|in total|altogether|all told|for all(?: of them)?"
-              + "|over the whole batch|for the whole (?:lot|batch))\\b.*");
-
   /** Right behind it what each gets follows. */
   private static final Pattern FORWARD =
       Pattern.compile("with|gets|get|in|takes|take|goes|has|wants|needs|:|,|it's|i put|put|having");
@@ -49,7 +44,7 @@ final class Apiece {
 
   private void at(int i) {
     Optional<Per> per = PerCue.of(clause, i);
-    if (per.isEmpty() || clause.mentions.isEmpty() || isForTheLot(i)) {
+    if (per.isEmpty() || clause.mentions.isEmpty() || ForTheLot.isInBrackets(clause, i)) {
       return;
     }
     Mention before = null;
@@ -57,6 +52,9 @@ final class Apiece {
     for (Mention mention : clause.mentions) {
       before = mention.to <= i ? mention : before;
       after = after == null && mention.from > i ? mention : after;
+    }
+    if (before != null && ForTheLot.take(clause, before, i)) {
+      return;
     }
     boolean pieces = isOfPieces(i);
     boolean near = before != null && isNear(before, i) && !pieces;
@@ -89,15 +87,6 @@ final class Apiece {
         last.place = Place.NOT_SAID;
       }
     }
-  }
-
-  /** "before each waffle (about 20 g for the lot)". */
-  private boolean isForTheLot(int i) {
-    return clause.asides.stream()
-        .anyMatch(
-            aside ->
-                aside.after() >= clause.get(i).start()
-                    && FOR_THE_LOT.is(aside.clause().words(0, aside.clause().size())));
   }
 
   /** "each of us gets three, and there are five of us, 40 g oats". */

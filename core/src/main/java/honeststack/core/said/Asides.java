@@ -1,15 +1,21 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Foods;
+
 /** What stands in brackets behind a food: its amount again, its parts, or a note. */
 final class Asides {
   private final Clause clause;
   private final Described described;
   private final Specific specific;
+  private final WhichSort whichSort;
+  private final CookedOrRaw cookedOrRaw;
 
-  Asides(Clause clause, Described described, Specific specific) {
+  Asides(Clause clause, Foods foods, Described described, Specific specific) {
     this.clause = clause;
     this.described = described;
     this.specific = specific;
+    this.whichSort = new WhichSort(foods);
+    this.cookedOrRaw = new CookedOrRaw(foods);
   }
 
   void read() {
@@ -21,6 +27,11 @@ final class Asides {
       for (Mention mention : clause.mentions) {
         boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
         before = is ? mention : before;
+      }
+      if (before != null
+          && (whichSort.inBrackets(before, aside.clause())
+              || cookedOrRaw.inBrackets(before, aside.clause()))) {
+        continue;
       }
       if (before != null && Splits.goOn(clause, before, aside.clause(), true)
           || isHeldBack(aside.clause())) {
@@ -39,14 +50,14 @@ final class Asides {
       before = next != null && !own && isAmount(aside.clause()) ? next : before;
       boolean part =
           before != null
-              && (described.isFree(before, aside.clause())
+              && (Times.inBrackets(before, aside.clause())
+                  || described.isFree(before, aside.clause())
                   || PartlyOther.inBrackets(clause, before, aside.clause())
                   || specific.inBrackets(clause, before, aside.clause())
                   || Portioned.inBrackets(before, aside.clause())
                   || Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
                   || MadeFrom.inBrackets(before, aside.clause())
-                  || Times.inBrackets(before, aside.clause())
                   || Ranging.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
         new Brackets(clause, before, aside.clause()).read();

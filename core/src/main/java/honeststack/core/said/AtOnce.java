@@ -45,6 +45,7 @@ final class AtOnce {
     if (clause.elements.stream().noneMatch(e -> HINT.is(e.low()))) {
       return;
     }
+    bySteps(clause);
     AtOnce once = new AtOnce(clause);
     for (int i = 0; i < clause.size() && clause.counts.atOnce.isEmpty(); i++) {
       if (clause.isAmount(i) && clause.get(i).isCount() && !clause.isFood(i + 1)) {
@@ -53,6 +54,18 @@ final class AtOnce {
     }
     if (clause.counts.atOnce.isPresent()) {
       once.times();
+    }
+  }
+
+  /** "milk, a tablespoon at a time": how it is added, and not how much. */
+  private static void bySteps(Clause clause) {
+    for (int i = 1; i + 1 < clause.size(); i++) {
+      int food = clause.isMark(i - 1, ",") ? i - 2 : i - 1;
+      boolean step =
+          clause.isAmount(i) && !clause.get(i).isCount() && clause.low(i + 1).equals("at a time");
+      if (step && clause.isFood(food)) {
+        clause.take(i, i + 2, Part.METHOD);
+      }
     }
   }
 

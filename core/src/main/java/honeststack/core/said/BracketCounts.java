@@ -5,6 +5,8 @@ import java.util.Optional;
 
 /** What brackets say of how many come out, and how many eat. */
 final class BracketCounts {
+  private static final String PER_SERVING = ".*\\b(?:per|each|a) (?:serving|portion)\\b.*";
+
   private final Clause outer;
   private final Clause inner;
 
@@ -20,6 +22,12 @@ final class BracketCounts {
    */
   void take(boolean alone) {
     boolean made = inner.elements.stream().anyMatch(e -> e.is(Sort.YIELD, Sort.SERVES));
+    boolean serving = isPieces() && outer.words(0, outer.size()).matches(PER_SERVING);
+    if (outer.label && serving) {
+      outer.counts.each = inner.counts.pieces; // "Nutrition per serving (2 pancakes): 310 kcal"
+      outer.counts.eachNumber = number().orElseThrow();
+      return;
+    }
     if (outer.label && !made) {
       inner.elements.forEach(element -> element.part = Part.METHOD);
       return; // "Nutrition (1 waffle): 229 cal"
@@ -28,8 +36,7 @@ final class BracketCounts {
     Counted said = inner.counts;
     all.rounds = said.rounds.or(() -> all.rounds);
     all.atOnce = said.atOnce.or(() -> all.atOnce);
-    Optional<Element> number =
-        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).findFirst();
+    Optional<Element> number = number();
     boolean ea = all.serves.isPresent() && inner.low(0).matches("\\d+ ea");
     if (ea) {
       all.each = said.pieces; // "20 portions (2 ea.)"
@@ -58,6 +65,15 @@ final class BracketCounts {
       all.eachNumber = said.eachNumber;
       all.complete();
     }
+  }
+
+  private Optional<Element> number() {
+    return inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).findFirst();
+  }
+
+  /** Nothing but a number of pieces. */
+  private boolean isPieces() {
+    return inner.counts.pieces.isPresent() && number().isPresent();
   }
 
   private boolean isOfEach() {

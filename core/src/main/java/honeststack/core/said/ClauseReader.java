@@ -16,6 +16,8 @@ final class ClauseReader {
   private final Spans spans;
   private final Described described;
   private final Specific specific;
+  private final WhichSort whichSort;
+  private final CookedOrRaw cookedOrRaw;
   private final Ellipses ellipses;
   private final Rendered rendered;
 
@@ -29,6 +31,8 @@ final class ClauseReader {
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
     this.specific = new Specific(this.foods);
+    this.whichSort = new WhichSort(this.foods);
+    this.cookedOrRaw = new CookedOrRaw(this.foods);
     this.ellipses = new Ellipses(this.foods);
     this.rendered = new Rendered(this.foods, bacon);
   }
@@ -52,6 +56,9 @@ final class ClauseReader {
   private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
     rendered.in(clause);
+    whichSort.in(clause);
+    cookedOrRaw.in(clause);
+    new HalfName(foods).in(clause);
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
@@ -73,7 +80,8 @@ final class ClauseReader {
     Eaten.in(clause);
     Splits.attach(clause);
     each.complete();
-    new Asides(clause, described, specific).read();
+    new Asides(clause, foods, described, specific).read();
+    OddMeasures.in(clause);
     Compounds.seedEggs(clause);
     relative.complete(); // by what brackets say of the other's weight
     Times.in(clause);
@@ -101,6 +109,7 @@ final class ClauseReader {
     PartlyOther.in(clause);
     Splits.in(clause);
     Grown.in(clause);
+    OutOfWhole.in(clause);
     Portioned.in(clause);
     other(clause);
     Arrows.in(clause);
@@ -207,7 +216,9 @@ final class ClauseReader {
             element.measure().unit().kind() == Unit.Kind.LADLE
                 && BareCounts.isEnd(clause, i + 1)
                 && clause.low(i - 1).matches("(?:pour|drop|tip|spoon|swirl)(?: in)?");
-        if ((batter || poured) && !clause.isFood(of)) {
+        boolean stirred = // "three cups of the mix to two of water": out of a packet
+            clause.low(of).endsWith("mix") && clause.ahead(of + 1, 3, Element::isAmount) >= 0;
+        if ((batter && !stirred || poured) && !clause.isFood(of)) {
           element.part = Part.METHOD;
         }
       }

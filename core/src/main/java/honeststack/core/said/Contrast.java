@@ -16,7 +16,7 @@ final class Contrast {
   private Contrast() {}
 
   private static Weights.Says says(Around around, double sure) {
-    double[] shares = Weights.of(around.features());
+    double[] shares = Weights.CONTRAST.of(around.features());
     double first = shares[Weights.Says.FIRST_GIVES_WAY.ordinal()];
     double second = shares[Weights.Says.SECOND_GIVES_WAY.ordinal()];
     return first + second <= sure

@@ -146,8 +146,8 @@ final class Counts {
       number.part = Part.NOTE; // "we're four, and two of us eat no gluten"
       return;
     }
-    if (people && !made && !fed && isHelping(noun)) {
-      number.part = Part.NOTE; // "1 serving (30 g) maple syrup"
+    if (people && !made && !fed && (isHelping(noun) || PerHead.isShare(clause, noun))) {
+      number.part = Part.NOTE; // "1 serving (30 g) maple syrup", "1 portion = 2 pancakes"
       return;
     }
     boolean gets = made && isEater(i);

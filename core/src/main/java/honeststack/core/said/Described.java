@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Foods;
 import honeststack.core.food.FreeFrom;
+import honeststack.core.food.Role;
 import honeststack.core.line.Token;
 import honeststack.core.wording.WordSet;
 import java.util.Arrays;
@@ -20,7 +21,15 @@ final class Described {
           """
           the a an some one ones kind sort type stuff block spread version variety alternative
           substitute style brand sub but it's is use we i from tub
+          that which has have to must should be needs need make sure it check checked label case
+          our ours us for in any always only get buy bought course please certified guaranteed
+          obviously naturally so they are my mine and this time here at home ideally preferably
+          labelled marked of want you'll i'm allergic
           """);
+
+  /** None of what a food is free of is said without one of them. */
+  private static final Remembered HINT =
+      Remembered.part("free|vegan|veget|\\bnon|\\bno\\b|\\bno-|plant|gf|eggless|unsweet|unsalt");
 
   private final Inverted inverted;
 
@@ -74,18 +83,39 @@ final class Described {
   /** "40 g butter, the plant-based sort": what the food is free of, said behind it. */
   void free(Clause clause, Mention mention) {
     int food = clause.elements.indexOf(mention.food);
-    int from = food + 2;
+    int from = clause.isStrong(food + 1) ? food + 2 : food + 1;
+    boolean mark = clause.isMark(from, ",", "–", "-", "—", ":", "/");
+    if (food < 0 || !mark && !clause.isWord(from, "that", "which")) {
+      return;
+    }
+    from = mark ? from + 1 : from;
     int to = from;
-    while (food >= 0 && clause.isMark(food + 1, ",", "–", "-") && clause.has(to)) {
-      if (clause.get(to).kind == Element.Kind.MARK || clause.get(to).isAmount()) {
-        break;
-      }
+    boolean hinted = false;
+    while (clause.has(to) && !isStop(clause, to)) {
+      hinted |= HINT.is(clause.low(to));
       to++;
     }
-    boolean kind =
-        to > from && (ANY_KIND.contains(clause.low(from)) || ANY_KIND.contains(clause.low(to - 1)));
-    if (kind && isFree(mention, clause.words(from, to))) {
+    if (hinted && isFree(mention, clause.words(from, to))) {
       clause.take(from, to, Part.NOTE);
+    }
+  }
+
+  private static boolean isStop(Clause clause, int i) {
+    return clause.get(i).kind == Element.Kind.MARK
+        || clause.get(i).isAmount() && !clause.get(i).isWeak();
+  }
+
+  /** "30 g butter. It has to be vegan." */
+  void freeBehind(Clause last, Clause clause) {
+    Mention food = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
+    boolean own =
+        food != null
+            && food.food != null
+            && clause.mentions.isEmpty()
+            && clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
+    int end = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 1 : clause.size();
+    if (own && !clause.hasAmount() && isFree(food, clause.words(0, end))) {
+      note(clause);
     }
   }
 
@@ -103,12 +133,14 @@ final class Described {
   private boolean isFree(Mention mention, String said) {
     String free =
         Arrays.stream(said.split(" "))
-            .filter(word -> !ANY_KIND.contains(word) && !word.equals(","))
+            .filter(word -> !ANY_KIND.contains(word) && word.chars().anyMatch(Character::isLetter))
             .map(word -> word.startsWith("no-") ? word.substring(3) + "-free" : word)
             .collect(Collectors.joining(" "));
     FreeFrom from = FreeFrom.of(free);
     boolean only = !from.isNothing() && Arrays.stream(free.split(" ")).allMatch(from::says);
-    boolean may = mention.food.food.map(found -> from.allows(found.food())).orElse(false);
+    boolean trace = // a few drops of an extract hold no sugar to speak of
+        mention.role() == Role.FLAVOUR && free.matches("(?:sugar-free|sugar free|unsweetened)");
+    boolean may = trace || mention.food.food.map(found -> from.allows(found.food())).orElse(false);
     if (!only || may) {
       return false;
     }

@@ -65,7 +65,8 @@ final class Displaced {
   /** Says more than that one goes with the other. */
   private static boolean isWord(Element element) {
     boolean said = element.kind == Element.Kind.WORD || element.kind == Element.Kind.PHRASE;
-    return said && !element.isWord("and", "of", "the", "with", "plus", "add", "mix");
+    return element.isMark("=", "→")
+        || said && !element.isWord("and", "of", "the", "with", "plus", "add", "mix");
   }
 
   /** "40 g honey", "40 g of runny honey", "honey 40 g", "the honey". */
@@ -79,7 +80,10 @@ final class Displaced {
         break;
       }
     }
-    int behind = clause.isMark(food + 1, ":", "-") ? food + 2 : food + 1;
+    int name = clause.isWord(food + 1, "instead") ? food + 1 : food;
+    boolean comma = clause.isMark(name + 1, ",") && BareCounts.isEnd(clause, name + 3);
+    comma &= IntStream.range(0, food).anyMatch(clause::isStrong);
+    int behind = comma ? name + 2 : clause.isMark(food + 1, ":", "-") ? food + 2 : food + 1;
     boolean own = clause.isFood(clause.isWord(behind + 1, "of") ? behind + 2 : behind + 1);
     boolean is = clause.isStrong(behind) && !own;
     boolean one = !is && clause.isAmount(food - 1);
@@ -172,6 +176,16 @@ final class Displaced {
       clause.take(first.to, second.from, Part.NOTE); // a choice
       return;
     }
+    boolean egg =
+        second.from < second.food && clause.get(second.from).isCount()
+            || between.matches(".*\\b(?:my|our|the|an?|one|each|both)");
+    if (first.isMeasured
+        && egg
+        && StandIn.isForEgg(old, said)
+        && DisplacedForms.FOR_EGG.matcher(between).matches()) {
+      take(second, first.to, second.from);
+      return;
+    }
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean both = first.isMeasured && second.isMeasured;
     Weights.Says says =
@@ -196,8 +210,7 @@ final class Displaced {
       take(second.isMeasured ? first : first.bare(), first.to, second.from);
     } else if ((first.isMeasured
             || StandIn.isFor(old, said) && !clause.isWord(first.from - 1, "the", "my"))
-        && (DisplacedForms.FOR_EGG.matcher(between).matches() && StandIn.isForEgg(old, said)
-            || DisplacedForms.SECOND.stream().anyMatch(is))) {
+        && DisplacedForms.SECOND.stream().anyMatch(is)) {
       take(second, first.to, second.from);
     }
   }

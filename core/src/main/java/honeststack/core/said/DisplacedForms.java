@@ -83,7 +83,14 @@ final class DisplacedForms {
                   + "|(?:does|do|doing) the (?:job|work) of(?: the)?|in (?:the )?place of(?: the)?",
               null));
 
-  static final Pattern FOR_EGG = Pattern.compile("for (?:the|each of the|both|my)");
+  /** Between what binds and the eggs that it is: "= 1 egg", ", my egg", "makes one egg". */
+  static final Pattern FOR_EGG =
+      Pattern.compile(
+          "for (?:the|each of the|both|my)|(?:, |= )*(?:which |that |together |it )?"
+              + "(?:=|equals?|(?:that's|that is|is|are|it's)(?: like| basically| meant to be)?|counts? as"
+              + "|makes?(?: up)?|acts? as|works? as|serves? as|stands? for|does for|becomes?|goes in as"
+              + "|used as|taking the role of)(?: (?:the|my|our|each|basically|for))*(?: (?:an?|one))?"
+              + "|(?:, )?(?:my|our)");
 
   static final Pattern MORE =
       Pattern.compile("(?:too|as well|also|more|extra|on top|besides|to go with)(?: .*)?");

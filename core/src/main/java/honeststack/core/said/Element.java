@@ -6,11 +6,13 @@ import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** A stretch of a sentence: an amount, a food's name, a phrase, or a word or mark alone. */
 final class Element {
@@ -72,6 +74,13 @@ final class Element {
    */
   static Element food(List<Token> tokens, int from, int to, Optional<Foods.Named> food) {
     return new Element(Kind.FOOD, tokens, from, to, none(), Optional.empty(), food);
+  }
+
+  /** In its place, where another food is meant than its own words name. */
+  Element meaning(Foods.Named other, String name) {
+    Element meant = food(tokens, from, to, Optional.of(other));
+    meant.instead = name;
+    return meant;
   }
 
   static Element phrase(List<Token> tokens, int from, Phrases.Found phrase) {
@@ -191,6 +200,12 @@ final class Element {
       written = dot ? all.substring(0, all.length() - 1) : all;
     }
     return written;
+  }
+
+  /** Its words in small letters. */
+  Stream<String> words() {
+    String all = low();
+    return all.indexOf(' ') < 0 ? Stream.of(all) : Arrays.stream(all.split(" "));
   }
 
   /** In small letters. */

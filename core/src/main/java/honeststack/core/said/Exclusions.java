@@ -26,6 +26,7 @@ final class Exclusions {
 
   static void in(Clause clause) {
     Exclusions exclusions = new Exclusions(clause);
+    Intolerance.in(clause);
     exclusions.things();
     exclusions.comparisons();
     exclusions.joked();
@@ -38,17 +39,18 @@ final class Exclusions {
     exclusions.left();
     LeftOut.in(clause);
     Unwanted.in(clause);
+    Missing.in(clause);
   }
 
   /** "Perfect with a cup of coffee": beside them, where the sentence names nothing else. */
   private boolean isDrunk(int i) {
     boolean cup =
-        clause
-            .words(i - 3, i)
-            .matches(
-                "with (?:a|my|your) (?:cup|mug|pot)(?: of)?|.*(?:a|my|your) (?:cup|mug|pot) of");
+        clause.isWord(i, "coffee", "tea", "cocoa")
+            && clause
+                .words(i - 3, i)
+                .matches(
+                    "with (?:a|my|your) (?:cup|mug|pot)(?: of)?|.*(?:a|my|your) (?:cup|mug|pot) of");
     return cup
-        && clause.isWord(i, "coffee", "tea", "cocoa")
         && clause.words(0, i).matches(".*\\bwith (?:a|my|your) .*")
         && clause.elements.stream().filter(Element::isFood).count() == 1;
   }
@@ -319,7 +321,9 @@ final class Exclusions {
   private boolean isNoWord(int i) {
     boolean spoilt = // "the milk's gone off", "flour I couldn't get"
         clause.isFood(i - 1) && clause.low(i).matches("gone off|.* (?:get|find|buy)");
+    boolean had = clause.isWord(i - 1, "had", "has", "have", "was", "were", "is", "are");
     return spoilt
+        || had && clause.isFood(i - 2) && clause.low(i).equals("gone off")
         || clause.get(i).isWord("not")
             && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")
         || clause.isWord(i + 1, "all") && !clause.isFood(i + 2); // "not all the milk"

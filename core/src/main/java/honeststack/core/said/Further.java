@@ -23,7 +23,10 @@ final class Further {
       boolean later = last == null || mention.from > last.from;
       last = mention.from < amount && later ? mention : last;
     }
-    boolean more = !clause.get(amount).isCount() || clause.isWord(amount + 1, "more");
+    boolean more =
+        !clause.get(amount).isCount()
+            || clause.isWord(amount + 1, "more")
+            || clause.isWord(amount - 1, "another");
     return last != null && isFurther(clause, amount) && add(last, clause.get(amount), more);
   }
 
@@ -49,7 +52,12 @@ final class Further {
 
   /** "two eggs, then one more". */
   static boolean isOneMore(Clause clause, int amount) {
-    return clause.isWord(amount, "one") && clause.isWord(amount + 1, "more");
+    boolean another =
+        clause.low(amount).equals("another one") || clause.isWord(amount - 1, "another");
+    return clause.isWord(amount, "one") && clause.isWord(amount + 1, "more")
+        || another
+            && (BareCounts.isEnd(clause, amount + 1)
+                || clause.isWord(amount + 1, "and", "too", "then", "as"));
   }
 
   private static boolean isFurther(Clause clause, int amount) {

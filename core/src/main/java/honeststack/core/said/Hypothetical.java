@@ -17,13 +17,13 @@ import java.util.stream.Stream;
  */
 final class Hypothetical {
   /** Fewer measured foods are no list. */
-  private static final int LISTED = 2;
+  static final int LISTED = 2;
 
   /** So many are a list of their own. */
   private static final int OWN = 3;
 
   /** No recipe has more sentences. */
-  private static final int FAR = 60;
+  static final int FAR = 60;
 
   /** A line of a list is no longer. */
   private static final int SHORT = 8;
@@ -165,7 +165,7 @@ final class Hypothetical {
   }
 
   /** It tells nothing. */
-  private static boolean isPlain(Element element) {
+  static boolean isPlain(Element element) {
     return element.isAmount()
         || element.isFood()
         || element.kind == Element.Kind.MARK

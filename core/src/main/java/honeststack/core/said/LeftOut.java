@@ -151,6 +151,14 @@ final class LeftOut {
     return !clause.has(i) || clause.isMark(i, ",", ".", ";", "!");
   }
 
+  /** "Sugar in yours?": a few words, and nothing else that is measured. */
+  private static boolean isAsked(Clause asked, int from) {
+    int end = asked.size() - 1;
+    return from >= end - FAR
+        && asked.elements.subList(Math.min(from, end), end).stream()
+            .allMatch(e -> e.kind == Element.Kind.WORD || e.kind == Element.Kind.PHRASE);
+  }
+
   /** "Sugar? No.", "Milk? About 300 ml." */
   static void answered(Clause asked, Clause answer) {
     boolean question = asked.isMark(asked.size() - 1, "?") && !asked.mentions.isEmpty();
@@ -158,7 +166,7 @@ final class LeftOut {
     boolean one = last != null && last.amount != null && last.amount.isWeak(); // "An egg? No."
     boolean refused = NO.contains(answer.low(0)) && !answer.hasAmount() && answer.has(2);
     one |= refused; // "100 g butter? No thanks."
-    if (last == null || last.isMeasured() && !one || last.to < asked.size() - 1) {
+    if (last == null || last.isMeasured() && !one || !isAsked(asked, last.to)) {
       return;
     }
     int end = end(answer, 0);
@@ -180,7 +188,9 @@ final class LeftOut {
     }
     int amount = answer.ahead(0, FAR, e -> e.isAmount() && !e.isWeak());
     boolean told =
-        amount >= 0 && answer.mentions.isEmpty() && answer.get(amount).part == Part.UNKNOWN;
+        amount >= 0
+            && answer.get(amount).part == Part.UNKNOWN
+            && (answer.mentions.isEmpty() || BareCounts.isEnd(answer, amount + 1));
     if (told) {
       last.amountText = answer.get(amount).text();
       last.restated = true;

@@ -224,6 +224,13 @@ final class Linking {
     boolean marked = // "sour cream – 500 g – sugar – 100 g – vanilla – a little"
         clause.isMark(amount - 1, "-", "–", "—", ":", "=") && isNamesFirst();
     int name = marked ? amount - 2 : amount - 1;
+    boolean apart = clause.has(amount + 1) && clause.get(amount + 1).kind == Element.Kind.MARK;
+    while (apart
+        && name > 0
+        && clause.get(name).kind == Element.Kind.WORD
+        && LineWords.isDescribing(clause.low(name))) {
+      name--; // "flour 200 g - butter melted 50 g - salt"
+    }
     boolean taken =
         amount > 0
             && clause.isFood(name)

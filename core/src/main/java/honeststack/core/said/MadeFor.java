@@ -24,7 +24,7 @@ final class MadeFor {
       Remembered.part(
           "\\b(?:"
               + MADE
-              + "|syrup|jam|caramel|custard|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
+              + "|syrup|jam|caramel|custard|buttermilk|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
               + "|trickle|tip)");
 
   /** No more of the name follows: "for a filling breakfast". */
@@ -66,6 +66,14 @@ final class MadeFor {
           "(?:and |then |now )*(?:pour|spoon|drizzle|dollop|ladle|heap|pile|trickle|tip|scatter)(?: (?:it|this|that"
               + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix))\\b");
 
+  /** "…; that's your syrup": what came of it, and no more of anything. */
+  private static final Pattern CALLED =
+      Pattern.compile(
+          "(?:and |so |there |[,;.] )*(?:that's|that is|this is|it's|there's|that makes|now you have)"
+              + " (?:your|the|my|our) (?:[a-z]+ ){0,2}(?:"
+              + MADE
+              + "|syrup|jam|caramel|custard|buttermilk)(?: (?:done|sorted|ready))? ?[.!]? ?$");
+
   private MadeFor() {}
 
   static void in(Clause clause) {
@@ -76,6 +84,13 @@ final class MadeFor {
       return;
     }
     Worded worded = Worded.of(clause);
+    Matcher called = CALLED.matcher(worded.words);
+    if (called.find() && called.start() > 0) {
+      call(clause, worded, called.start());
+      if (!called.group().contains("buttermilk")) {
+        before(clause, worded, called.start());
+      }
+    }
     for (Pattern pattern : BEHIND) {
       Matcher cue = pattern.matcher(worded.words);
       if (cue.find()) {
@@ -103,6 +118,24 @@ final class MadeFor {
     if (sauce) {
       before.mentions.forEach(MadeFor::serve);
     }
+    Worded worded = Worded.of(clause);
+    if (!before.mentions.isEmpty() && CALLED.matcher(worded.words).matches()) {
+      call(clause, worded, 0);
+      boolean served = before.mentions.stream().allMatch(MadeFor::isSauce);
+      if (served && !worded.words.contains("buttermilk")) {
+        before.mentions.forEach(MadeFor::serve);
+      }
+    }
+  }
+
+  /** Its name is no food of its own. */
+  private static void call(Clause clause, Worded worded, int cue) {
+    List<Mention> names =
+        clause.mentions.stream()
+            .filter(mention -> !mention.isMeasured() && worded.isBehind(mention.from, cue))
+            .toList();
+    names.forEach(mention -> mention.mark(Part.NOTE));
+    clause.mentions.removeAll(names);
   }
 
   private static boolean isSauce(Mention mention) {

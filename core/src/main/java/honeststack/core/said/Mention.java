@@ -56,6 +56,14 @@ final class Mention {
   /** It is only named again: it was said elsewhere how much. */
   boolean again;
 
+  /** Takes another food, which words around it mean, for it. */
+  void means(Element meant) {
+    foodText = foodText.replace(food.text(), meant.text());
+    food = meant;
+    food.part = Part.FOOD;
+    restated = true;
+  }
+
   /** Empty where its name is not known, or means a kind of food. */
   Optional<Food> known() {
     return food == null ? Optional.empty() : food.food.map(Foods.Named::food);

@@ -86,6 +86,9 @@ final class Misspelt {
 
   private static final int LEAST = 6;
 
+  /** Letters of each of two words that were written as one. */
+  private static final int SHORTEST = 3;
+
   /** Right behind an amount. */
   private static final int LEAST_MEASURED = 5;
 
@@ -112,6 +115,18 @@ final class Misspelt {
     }
     boolean[] known = {false};
     Phrases.shipped().each(tokens, i, found -> known[0] = true);
-    return known[0] ? Optional.empty() : foods.spelt(low);
+    return known[0] ? Optional.empty() : foods.spelt(low).or(() -> apart(foods, low));
+  }
+
+  /** "sourcream", "bakingpowder": two words in one. */
+  private static Optional<String> apart(Foods foods, String low) {
+    int shortest = low.endsWith("flour") ? 2 : SHORTEST; // "srflour"
+    for (int i = shortest; i <= low.length() - SHORTEST; i++) {
+      String two = low.substring(0, i) + " " + low.substring(i);
+      if (foods.byName(two).isPresent()) {
+        return Optional.of(two);
+      }
+    }
+    return Optional.empty();
   }
 }

@@ -107,7 +107,11 @@ final class Naming {
   /** The name with the words before it that describe it. */
   private String named(Mention mention, int food) {
     int from = food;
-    while (from > 0 && (isAdjective(clause.get(from - 1)) || HowFat.isSaid(clause, from - 1))) {
+    while (from > 0
+        && (isAdjective(clause.get(from - 1))
+            || HowFat.isSaid(clause, from - 1)
+            || clause.isWord(from, "free")
+                && !FreeFrom.of(clause.low(from - 1) + " free").isNothing())) {
       from--;
       clause.get(from).part = Part.NOTE;
     }
@@ -218,6 +222,11 @@ final class Naming {
       mention.restated = true;
       return;
     }
+    if (!more && !mention.amount.isCount() && Sums.isTotal(clause, link.also() + 1)) {
+      mention.amountText = also.text(); // "3 tins of pumpkin, 300 g altogether"
+      mention.restated = true;
+      return;
+    }
     boolean each = Portioned.isOfOne(clause, link.also());
     if (!more && !each && isAlike(mention.amount, also) && isOther(mention.amount, also)) {
       mention.amount.part = Part.EXCLUDED;
@@ -274,7 +283,10 @@ final class Naming {
       boolean plain = element.kind == Element.Kind.WORD && element.isFree();
       String low = element.tokens.get(element.from).low();
       boolean telling = element.to == element.from + 1 && LineWords.isTelling(low);
-      boolean free = element.part == Part.NOTE && (element.isFood() || element.isWord("free"));
+      boolean free =
+          mention.food.instead == null
+              && element.part == Part.NOTE
+              && (element.isFood() || element.isWord("free"));
       telling |= free;
       boolean joint = element.isWord("and", "to", "into", "a", "the") && tells;
       if (!telling && !(plain && LineWords.isDescribing(low)) && !joint) {

@@ -37,7 +37,8 @@ final class Page {
 
   Page(String text) {
     this.text = text;
-    List<List<Token>> lines = lines(Abbreviations.inFull(spoken(Token.of(text))));
+    List<Token> said = spoken(SplitWords.joined(Token.of(text)));
+    List<List<Token>> lines = lines(Tongues.inEnglish(Abbreviations.inFull(said)));
     for (int i = 0; i < lines.size(); i++) {
       line(i, lines.get(i));
     }
@@ -80,12 +81,7 @@ final class Page {
   }
 
   private boolean hasBreak(int from, int to) {
-    for (int i = from; i < to; i++) {
-      if (text.charAt(i) == '\n' || text.charAt(i) == '\r') {
-        return true;
-      }
-    }
-    return false;
+    return text.substring(from, to).chars().anyMatch(c -> c == '\n' || c == '\r');
   }
 
   private void line(int number, List<Token> all) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Some of a food that is another one: "300 ml milk, half of it water", "200 g flour, of which 50 g
@@ -67,6 +68,46 @@ final class PartlyOther {
   /** In brackets, before the other one; and its share alone: "(half water)". */
   private static final Pattern BRACKETS =
       Pattern.compile(LEAD + "(?:half .*(?:and|,|/|-)? ?)?half" + IS);
+
+  private static final String SWAPPED =
+      "(?:replaced|swapped|switched|substituted|exchanged|traded|changed|subbed)";
+
+  private static final String FIRST = "(?:(?:the|my|our|that) )?# ?";
+
+  private static final String SOME_OF = "(?:about )?(?<part>" + PART + ") of " + FIRST;
+
+  private static final String OTHER = "(?:(?:a|an|the|some|my) )?#";
+
+  /** In a sentence of its own, behind the food; a sign for each food. */
+  private static final List<Pattern> TOLD =
+      List.of(
+          Pattern.compile(
+              "^(?:(?:and|so|but|though|today|this time|,|i|we|i've|we've|have) ?)*"
+                  + SWAPPED
+                  + " "
+                  + SOME_OF
+                  + "(?:with|for|by|to) "
+                  + OTHER),
+          Pattern.compile(
+              "^(?:(?:and|so|but|though|today|this time|,) ?)*"
+                  + SOME_OF
+                  + "(?:,? ?(?:was|were|is|are|being)(?: (?:actually|really|in fact|now|just|all))?(?: "
+                  + SWAPPED
+                  + " (?:with|for|by))?|,? ?(?:i|we|i've) "
+                  + SWAPPED
+                  + " (?:with|for|by)|came from an? (?:bag|box|packet|tub|carton) of) "
+                  + OTHER),
+          Pattern.compile(
+              "^(?:and |but )?of "
+                  + FIRST
+                  + ",? ?(?:about )?(?<part>"
+                  + PART
+                  + ")(?: (?:of it|of that))? (?:is|was|are|were) (?:(?:a|the|some) )?#"),
+          Pattern.compile(
+              "^(?:and |but )?"
+                  + FIRST
+                  + "(?:is|was|are|were|'s)(?: (?:actually|really|in fact|only|about))* (?<part>half|a third|a"
+                  + " quarter|two thirds|a half|a fifth|three quarters|one third) #"));
 
   /** So many elements stand between them. */
   private static final int FAR = 8;
@@ -183,9 +224,17 @@ final class PartlyOther {
     if (part <= 0 || part >= whole.amount.measure().amount()) {
       return false;
     }
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    share(outer, whole, inner.get(other), part);
+    return true;
+  }
+
+  /** The food's rest, and the other behind it. */
+  private static void share(Clause outer, Mention whole, Element other, double part) {
     Mention rest = new Mention();
     rest.amount = whole.amount;
-    rest.food = inner.get(other);
+    rest.food = other;
     rest.amountText = written(whole.amount, part);
     rest.foodText = rest.food.text();
     rest.from = whole.from;
@@ -194,10 +243,52 @@ final class PartlyOther {
     rest.restated = true;
     whole.amountText = written(whole.amount, whole.amount.measure().amount() - part);
     whole.restated = true;
-    inner.mentions.clear();
-    inner.elements.forEach(element -> element.part = Part.NOTE);
     rest.food.part = Part.FOOD;
     outer.mentions.add(outer.mentions.indexOf(whole) + 1, rest);
-    return true;
+  }
+
+  /**
+   * "50 g of the flour was rye", "I swapped a third of the milk for water", behind the food's
+   * amount; whether the sentence says so.
+   */
+  static boolean behind(List<Clause> read, Clause clause) {
+    List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
+    if (foods.size() != 2 || foods.get(0).isSameFood(foods.get(1))) {
+      return false;
+    }
+    String words =
+        clause.elements.stream()
+            .map(element -> element.isFood() ? Worded.FOOD : element.low())
+            .collect(Collectors.joining(" "));
+    for (Pattern told : TOLD) {
+      Matcher said = told.matcher(words);
+      if (said.lookingAt() && behind(read, clause, foods, said.group("part"))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean behind(
+      List<Clause> read, Clause clause, List<Element> foods, String said) {
+    for (Clause outer : read.subList(Math.max(0, read.size() - Hypothetical.FAR), read.size())) {
+      for (Mention whole : outer.mentions) {
+        boolean meant =
+            whole.isMeasured()
+                && whole.amount != null
+                && whole.food != null
+                && isPlain(whole.amount)
+                && whole.food.isSameFood(foods.get(0));
+        double part = meant ? part(said, whole.amount, clause.elements) : 0;
+        if (part > 0 && part < whole.amount.measure().amount()) {
+          clause.mentions.clear();
+          clause.loose.clear();
+          clause.elements.forEach(element -> element.part = Part.NOTE);
+          share(outer, whole, foods.get(1), part);
+          return true;
+        }
+      }
+    }
+    return false;
   }
 }

@@ -44,11 +44,11 @@ final class PerHead {
   /** Right before the number. */
   private static final Pattern BEFORE =
       Pattern.compile(
-          ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|each|every) "
+          ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|1|each|every) "
               + EATER
-              + " (?:is|gets|has|eats|means|=)|per "
+              + " (?:is|gets|has|eats|means|makes|=)|per "
               + EATER
-              + " ?:|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
+              + " ?:?|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
 
   private static final Pattern SHARES =
       Pattern.compile("portions?|servings?|helpings?|plates?|stacks?|people|guests|friends|kids");
@@ -94,6 +94,12 @@ final class PerHead {
       clause.get(shares).part = Part.SERVES;
       take(i, behind);
     }
+  }
+
+  /** "1 portion = 2 pancakes": what stands behind the noun says what one is. */
+  static boolean isShare(Clause clause, int noun) {
+    boolean is = clause.isWord(noun + 1, "is", "are", "means") || clause.isMark(noun + 1, "=");
+    return is && clause.isAmount(noun + 2);
   }
 
   private void take(int i, int behind) {

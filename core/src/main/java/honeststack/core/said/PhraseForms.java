@@ -75,7 +75,7 @@ final class PhraseForms {
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before (eating/you eat/they're eaten)
           PAN_NEXT | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
-          PAN | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
+          PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)
           LIKE | (when/until/till/if) a (drop/droplet/bead/few drops/flick) of | (test/check) (/it/the pan/the heat )with a (drop/few drops/flick) of
           IDLE | or (/any )(other/another/similar) (hard/soft/firm/mild/sharp/strong/neutral/plant/plain/fresh/dried/) (cheese/milk/oil/fat/flour/sugar/syrup/fruit/berries/nuts/yogurt/yoghurt)
@@ -139,12 +139,12 @@ final class PhraseForms {
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
           PAN | for (/the/my/your) (tins/tin/moulds/mould/waffle irons/irons/griddles/pans/skillets)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
-              | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) in
+              | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) (in/on)
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | (frying/cooking/browning/baking/crisping) (them/it/these/each) in
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
               | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with
-              | (the/each/every) (iron/griddle/skillet/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
+              | (the/each/every) (iron/griddle/skillet/flat-top/flattop/waffle iron/round/batch/pan/panful) (gets/takes/needs/wants/got/has)
               | (in/into) the (pan/skillet/iron) (goes/go/went)
           PAN | (in/on/into/onto) the (tray/sheet/baking tray/baking sheet/sheet pan/dish/oven dish) | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
@@ -152,7 +152,7 @@ final class PhraseForms {
               | to the (pan/skillet/griddle/iron/frying pan)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
               | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
-              | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
+              | for (/the/my/your/each) (pan/iron/griddle/skillet/tawa/waffle maker/hot plate/hotplate/flat-top/flat top/flattop/tin/waffle plates/crepe pan/cast iron/waffle machine/crepe maker/pancake pan/frypan/grill/hob/wok/grids)
               | for (/the/pan/shallow) (frying/greasing/cooking/brushing/oiling/coating/roasting) (/the pan/the iron/the griddle/them/the pancakes/the waffles/with)
               | to (cook/fry/grease/oil/brush/coat/line/wipe/season/bake/brown) (/the pan/the iron/the griddle/the skillet/the waffle iron/them/it/each/the pancakes/the waffles/the crepes/pancakes/waffles) (/in/with)
               | (goes/go/went/melted/heated/used/put/melting/sizzling) (in/on/into) the (pan/griddle/iron/skillet/tawa/frying pan)

@@ -100,6 +100,9 @@ final class Places {
     }
     Mention before = before(i);
     Mention after = after(i);
+    if (cue.low().endsWith(" add") && after != null && isBatter(after)) {
+      return; // "then the kids add an egg"
+    }
     boolean over = cue.is(Sort.PLATE_NEXT) && after == null && cue.text().endsWith(" over");
     boolean behind =
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;

@@ -1,5 +1,8 @@
 package honeststack.core.said;
 
+import honeststack.core.food.HouseholdMeasure;
+import honeststack.core.line.NumberText;
+import honeststack.core.measure.Containers;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.List;
@@ -30,6 +33,8 @@ final class Portioned {
           "(?:(?:an?|one|1|each|my|the) )?(?:"
               + ("#(?: (?:an?|per|for an?) | )" + ONE)
               + ("|" + ONE + "(?: is| =| holds| weighs| of) #)"));
+
+  private static final Pattern MULTIPLIED = Pattern.compile("\\d+ ?[x×]");
 
   private static final Pattern HELD = Pattern.compile(".*[a-z] (" + ONE + ")");
 
@@ -113,6 +118,26 @@ final class Portioned {
       whole.part = Part.NOTE;
       return true;
     }
+    if (whole != null && isPartOf(mention, whole)) {
+      double part = mention.amount.measure().amount();
+      mention.amountText = Scaled.times(whole.text(), part).orElse(whole.text());
+      mention.restated = true;
+      whole.part = Part.NOTE;
+      return true;
+    }
+    boolean several = // "3 tins (3 x 100 g)"
+        whole != null
+            && !whole.isCount()
+            && mention.isMeasured()
+            && mention.amount != null
+            && MULTIPLIED.matcher(whole.low()).lookingAt()
+            && NumberText.read(whole.low().split("[ x×]")[0]) == mention.amount.measure().amount();
+    if (several) {
+      mention.amountText = whole.text();
+      mention.restated = true;
+      whole.part = Part.NOTE;
+      return true;
+    }
     StringBuilder words = new StringBuilder();
     Element one = null;
     for (Element element : inner.elements) {
@@ -132,5 +157,21 @@ final class Portioned {
     inner.mentions.clear();
     inner.elements.forEach(element -> element.part = Part.NOTE);
     return true;
+  }
+
+  /** "half a bottle (33 cl) of beer": how much is in one stands right behind it. */
+  private static boolean isPartOf(Mention mention, Element whole) {
+    boolean part =
+        mention.amount != null
+            && mention.isMeasured()
+            && mention.amount.measure().amount() < 1
+            && Containers.isContainer(mention.amount.measure().size());
+    return part
+        && mention.food != null
+        && whole.start() > mention.amount.end()
+        && whole.end() < mention.food.start()
+        && mention.known().stream()
+            .flatMap(food -> food.measures().stream())
+            .noneMatch(HouseholdMeasure.Piece.class::isInstance);
   }
 }

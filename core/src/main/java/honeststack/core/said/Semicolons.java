@@ -15,6 +15,14 @@ final class Semicolons {
   /** Of whom a sentence tells. */
   private static final String[] OTHERS = {"they", "she", "he", "nobody", "my", "her", "his", "our"};
 
+  /** With which what the speaker did begins, and what others do. */
+  private static final String[] OWN = {"i", "we", "mine", "ours", "now", "today"};
+
+  private static final String[] THEIRS = {
+    "the", "my", "mum", "mom", "gran", "granny", "nan", "dad", "in", "her", "his", "their", "she",
+    "he", "they", "aunt", "auntie", "most", "some", "others", "people"
+  };
+
   /** What says more of a food named before. */
   private static final Sort[] OF_FOOD = {
     Sort.PAN,
@@ -82,8 +90,24 @@ final class Semicolons {
     if (figures && after.stream().anyMatch(Element::isFood) && !isLabel(after)) {
       return true; // "145 kcal, 6 g protein; 200 g flour"
     }
+    boolean own = // "the old card has 60 g butter; I put in 45 ml oil"
+        !after.isEmpty()
+            && after.get(0).isWord(OWN)
+            && isTold(after)
+            && before.get(0).isWord(THEIRS)
+            && isTold(before)
+            && after.stream().noneMatch(e -> before.stream().anyMatch(e::isSameFood));
+    if (own) {
+      return true;
+    }
     boolean item = isMeasured(elements, i + 1) || isNamed(before, after);
     return !isBegun(before) && (isSentence(after) || item && !isPlaced(before));
+  }
+
+  /** A food with its amount. */
+  private static boolean isTold(List<Element> elements) {
+    return elements.stream().anyMatch(Element::isFood)
+        && elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak());
   }
 
   /** "sugar 4 g": no word that a label does not have. */

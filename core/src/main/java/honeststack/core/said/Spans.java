@@ -179,7 +179,7 @@ final class Spans {
         cover.offer(i, Element.food(tokens, i, to, found), NAME * (to - i) - 0.1);
       }
       if (to < tokens.size()
-          && tokens.get(to).isMark(",", "-", "–", "—")
+          && (tokens.get(to).isMark(",", "-", "–", "—") || i > 0 && tokens.get(to).isMark(":"))
           && !isEndOfName(tokens, i, name)) {
         int comma = to;
         inverted
@@ -234,6 +234,13 @@ final class Spans {
   }
 
   private void misspelt(List<Token> tokens, int i, Cover cover) {
+    boolean of = i > 0 && i + 2 < tokens.size() && tokens.get(i + 1).isWord("of");
+    if (of && isNumber(tokens, i - 1) && foods.byName(tokens.get(i + 2).low()).isPresent()) {
+      return; // "1 gavia of milk": of a measure, and no guava
+    }
+    if (walls.contains(tokens.get(i).end()) && i + 1 < tokens.size()) {
+      return; // "1 gavia (200 ml) milk"
+    }
     boolean measured = i > 0 && (cover.at(i).isAmount() || tokens.get(i - 1).isWord("of"));
     measured |= i > 1 && LineWords.isDescribing(tokens.get(i - 1).low()) && isNumber(tokens, i - 2);
     boolean begins = i == 0 || tokens.get(i - 1).isMark(",", ";", "/", "•");

@@ -37,6 +37,24 @@ final class SpokenMarks {
           "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "**200 g** flour", "_milk_". */
+  private static final Pattern STRESSED =
+      Pattern.compile(
+          "(?<![\\p{L}\\d*_])([*_]{1,3})(?=[^\\s*_])([^*_\n]{1,60}?)(?<=\\S)\\1(?![\\p{L}\\d])");
+
+  private static final String MEASURED =
+      "\\d[\\d.,/½¼¾⅓⅔]* ?(?:[½¼¾⅓⅔] ?)?(?:g|kg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb)";
+
+  /** An amount in brackets, or with a colon or a bar, before its food: "[200 g] flour". */
+  private static final Pattern SET_OFF =
+      Pattern.compile(
+          "^([ \\t•*-]*)[(\\[]("
+              + MEASURED
+              + ")[)\\]](?= \\p{L})|^([ \\t•*-]*)("
+              + MEASURED
+              + ") ?(?:[:|]|//)(?= \\p{L}[^|:\n]*$)",
+          Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
+
   /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
   private static final Pattern NUMBER_DOT =
       Pattern.compile(
@@ -54,6 +72,28 @@ final class SpokenMarks {
       Pattern.compile(
           "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
+
+  /** "two and a bit cups". */
+  private static final Pattern A_BIT =
+      Pattern.compile(
+          "(?<=[\\w½¼¾])[ -]and[ -]a[ -](?:wee |little |tiny )?bit(?=[ -](?:cups?|tablespoons?|tbsp|teaspoons?"
+              + "|tsp|spoons?|grams?|g|ml|oz|ounces?|pounds?|lbs?|pints?|lit(?:re|er)s?|dl|kilos?|mugs?"
+              + "|glasses|handfuls?|sticks?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "one n a half", "a cup an a half". */
+  private static final Pattern AND_HALF =
+      Pattern.compile(
+          "(?<=\\w) (?:n|an)(?= (?:(?:a |one )?half|a quarter|a third|three quarters)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Pattern GOOD_HALF =
+      Pattern.compile("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
+
+  /** "2 hundred and 50". */
+  private static final Pattern HUNDRED =
+      Pattern.compile(
+          "\\b([1-9]) hundred(?:(?: and)? (\\d\\d)\\b(?! ?[/.]))?", Pattern.CASE_INSENSITIVE);
 
   /** "salt 'n pepper". */
   private static final Pattern AND = Pattern.compile("(?<= )['’]n['’]?(?= )");
@@ -91,11 +131,38 @@ final class SpokenMarks {
             .replace(":)", "  ")
             .replace(";)", "  ")
             .replace(":-)", "   ");
+    if (has(bare, "*", "_")) {
+      bare =
+          STRESSED
+              .matcher(bare)
+              .replaceAll(at -> Matcher.quoteReplacement(spaced(at.group(), at.group(2))));
+    }
+    if (has(bare, ")", "]", ":", "|", "//")) {
+      bare =
+          SET_OFF
+              .matcher(bare)
+              .replaceAll(
+                  at ->
+                      Matcher.quoteReplacement(
+                          spaced(at.group(), at.group(2) == null ? at.group(4) : at.group(2))));
+    }
     if (has(bare, "'n", "’n")) {
       bare = AND.matcher(bare).replaceAll(at -> at.group().length() == 2 ? "& " : " & ");
     }
     if (has(low, "/", "no.", "nos.")) {
       bare = NUMBER_DOT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+    }
+    if (has(low, " half", " quarter", " third")) {
+      bare = AND_HALF.matcher(bare).replaceAll(at -> at.group().length() == 2 ? " &" : " & ");
+    }
+    if (low.contains("a good ")) {
+      bare = GOOD_HALF.matcher(bare).replaceAll("     ");
+    }
+    if (low.contains(" hundred")) {
+      bare = HUNDRED.matcher(bare).replaceAll(SpokenMarks::hundred);
+    }
+    if (has(low, " a bit", "-a-bit", " bit ")) {
+      bare = A_BIT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
     }
     if (has(low, " – ", " — ", " - ")) {
       bare = LABELS.matcher(bare).replaceAll(" | ");
@@ -117,6 +184,12 @@ final class SpokenMarks {
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
   }
 
+  /** Spaces for all around what is kept. */
+  private static String spaced(String all, String kept) {
+    int at = all.indexOf(kept);
+    return " ".repeat(at) + kept + " ".repeat(all.length() - at - kept.length());
+  }
+
   /** What stands in quotes is a name as any other: type "00". */
   private static String unquoted(String text) {
     return has(text, "\"", "“", "„", "”")
@@ -131,6 +204,11 @@ final class SpokenMarks {
   private static String undotted(String letters) {
     String bare = letters.replaceAll("[. ]", "");
     return bare + " ".repeat(letters.length() - bare.length());
+  }
+
+  private static String hundred(MatchResult said) {
+    String number = said.group(1) + (said.group(2) == null ? "00" : said.group(2));
+    return number + " ".repeat(said.group().length() - number.length());
   }
 
   /** With a sign, as long as before. */

@@ -10,6 +10,11 @@ final class Sums {
 
   private Sums() {}
 
+  /** "altogether", "in all". */
+  static boolean isTotal(Clause clause, int i) {
+    return clause.has(i) && isTotal(clause.low(i));
+  }
+
   private static boolean isTotal(String low) {
     return BareCounts.isAll(low) || TOTAL.contains(low);
   }

@@ -36,7 +36,8 @@ final class Superseded {
       head = join(new Displaced(inner).plain(0, inner.size()), head);
     }
     boolean named =
-        clause.elements.subList(0, Math.max(0, said.from)).stream().anyMatch(Element::isFood);
+        clause.elements.subList(0, Math.min(clause.size(), Math.max(0, said.from))).stream()
+            .anyMatch(Element::isFood);
     boolean held = named || first.isHeld(old.to, before.size()) || second.isHeld(0, said.from);
     boolean close = tail.split(" ").length <= CLOSE;
     if (held || !close) {
@@ -86,16 +87,33 @@ final class Superseded {
     }
   }
 
+  /** "1 tbsp chia, 3 tbsp water (= 1 egg)": the egg that they are. */
+  private static boolean isItsEgg(Clause outer, Mention old, Clause inner, Mention said) {
+    boolean egg = old.isMeasured() && StandIn.isForEgg(old.food, said.food);
+    boolean seeds =
+        outer.mentions.stream().anyMatch(m -> m.foodText.matches("(?i).*(?:flax|linseed|chia).*"));
+    int amount = said.amount == null ? said.from : inner.elements.indexOf(said.amount);
+    String before = new Displaced(inner).plain(0, Math.min(amount, said.from));
+    return egg && (DisplacedForms.FOR_EGG.matcher(before).matches() || before.isEmpty() && seeds);
+  }
+
   /** "50 g sugar (no, 40 g honey)": whether the food in the brackets counts instead. */
   static boolean inBrackets(Clause outer, Mention old, Clause inner) {
     Mention said = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
     if (old == null || !isOther(old, said)) {
       return false;
     }
+    if (isItsEgg(outer, old, inner, said)) {
+      said.mark(Part.EXCLUDED);
+      inner.mentions.clear();
+      return true;
+    }
     Displaced words = new Displaced(inner);
     String between = words.plain(0, said.from);
     String behind = (words.behind(said.to) + " )").strip();
-    boolean named = inner.elements.subList(0, said.from).stream().anyMatch(Element::isFood);
+    boolean named =
+        inner.elements.subList(0, Math.min(inner.size(), said.from)).stream()
+            .anyMatch(Element::isFood);
     Weights.Says says =
         named
             ? Weights.Says.BOTH_COUNT

@@ -42,10 +42,13 @@ public final class Telling {
   }
 
   public Told read(String text) {
-    Vessels vessels = new Vessels(SpokenMarks.written(text));
+    Speakers speakers = new Speakers(SpokenMarks.written(text), foods);
+    Vessels vessels = new Vessels(speakers.text);
     OwnWeights weights = new OwnWeights(vessels.text);
     Page page = new Page(weights.text);
     ClauseReader sentences = new ClauseReader(foods, isInGrams(text), Rendered.isIn(text));
+    Described described = new Described(foods);
+    WhichSort whichSort = new WhichSort(foods);
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
     boolean supposed = false;
@@ -56,15 +59,20 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
+      boolean retold = PartlyOther.behind(read, clause) || Retold.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
-        supposed = Hypothetical.in(read, clause);
-        if (!supposed) {
+        supposed = !retold && Hypothetical.in(read, clause);
+        if (!supposed && !retold) {
           follow(read, last, clause);
+          described.freeBehind(last, clause);
+          whichSort.behind(last, clause);
         }
       }
-      Bygone.measured(read, clause);
-      if (!supposed) {
+      if (!retold) {
+        Bygone.measured(read, clause);
+      }
+      if (!supposed && !retold) {
         Undone.by(read, clause);
         Hypothetical.remark(read, clause);
       }
@@ -72,6 +80,7 @@ public final class Telling {
       weights.restate(clause);
       read.add(clause);
     }
+    page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
     Hypothetical.before(read);
@@ -84,7 +93,7 @@ public final class Telling {
     Scales.once(read);
     Uncooked.find(read);
     Batches.apply(read);
-    return new Telltale(text, page, read).told();
+    return new Telltale(text, weights.text, page, read).told();
   }
 
   /** What a sentence says of the one before it, or of all. */
@@ -118,6 +127,10 @@ public final class Telling {
   /** Puts together what the sentences say. */
   private final class Telltale {
     private final String text;
+
+    /** With spoken and odd marks made plain. */
+    private final String plain;
+
     private final Page page;
     private final List<Clause> clauses;
     private final Counted all;
@@ -126,8 +139,9 @@ public final class Telling {
     /** The first line that measures a food for a place. */
     private final Map<String, Integer> measured = new HashMap<>();
 
-    Telltale(String text, Page page, List<Clause> clauses) {
+    Telltale(String text, String plain, Page page, List<Clause> clauses) {
       this.text = text;
+      this.plain = plain;
       this.page = page;
       this.clauses = clauses;
       this.all = Totals.of(clauses);
@@ -247,6 +261,7 @@ public final class Telling {
               && !mention.restated
               && clause.elements.stream().noneMatch(Telling::isApart);
       String typed = text.substring(clause.sentence.start(), clause.sentence.end());
+      alone &= plain.startsWith(typed, clause.sentence.start());
       return alone && isRead(typed, mention) ? typed : said;
     }
 
@@ -256,10 +271,18 @@ public final class Telling {
         return line.amount().isPresent() == mention.isMeasured()
             && line.unused().isEmpty()
             && mention.known().isPresent()
-            && (line.food().equals(mention.known().get()) || isMoreSpecial(line, mention));
+            && (line.food().equals(mention.known().get()) || isMoreSpecial(line, mention))
+            && isMeasuredAs(line, mention);
       } catch (RefusedException notRead) {
         return false;
       }
+    }
+
+    /** In the same unit: "2 L eggs" are large ones, whatever the line says by itself. */
+    private boolean isMeasuredAs(ReadLine line, Mention mention) {
+      return line.amount().isEmpty()
+          || mention.amount == null
+          || line.amount().get().terms().get(0).measure().unit() == mention.amount.measure().unit();
     }
 
     /** "frozen blueberries" of blueberries: found by more words of the line. */

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Role;
 import honeststack.core.line.NumberText;
+import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -90,7 +91,16 @@ final class Times {
     if (mention.amount == null || !mention.isMeasured()) {
       return false;
     }
-    boolean used = new Times(inner).uses(mention, words(inner, 0, inner.size()));
+    boolean weighed = // "1 tin of pumpkin (400 g, use half)"
+        inner.has(1) && inner.get(0).isAmount() && !inner.get(0).isCount() && inner.isMark(1, ",");
+    String own = mention.amountText;
+    boolean one =
+        mention.amount.measure().unit() == Unit.COUNT && mention.amount.measure().amount() == 1;
+    if (weighed && one) {
+      mention.amountText = inner.get(0).text();
+    }
+    boolean used = new Times(inner).uses(mention, words(inner, weighed ? 2 : 0, inner.size()));
+    mention.amountText = used ? mention.amountText : own;
     if (used) {
       inner.mentions.clear();
       inner.elements.forEach(element -> element.part = Part.NOTE);

@@ -6,6 +6,10 @@ import java.util.Optional;
 /** What a recipe is called, where a line or a sentence before it says nothing else. */
 final class TitleLine {
   private static final int TITLED = 3;
+  private static final String[] SIZES = {
+    "small", "large", "big", "little", "mini", "medium", "thin", "thick", "fat", "tiny", "of",
+    "them"
+  };
 
   private TitleLine() {}
 
@@ -51,7 +55,8 @@ final class TitleLine {
     boolean bare =
         numbers.size() == 1
             && numbers.get(0).isCount()
-            && aside.elements.stream().allMatch(e -> e.isAmount() || e.is(Sort.IDLE));
+            && aside.elements.stream()
+                .allMatch(e -> e.isAmount() || e.is(Sort.IDLE) || e.isWord(SIZES));
     if (bare && title.counts.pieces.isEmpty()) {
       title.counts.pieces = Optional.of(BareCounts.range(numbers.get(0)));
       numbers.get(0).part = Part.YIELD;

@@ -74,6 +74,12 @@ final class Vessels {
 
   private static final Pattern METRIC_CUPS = written("\\(?\\bmetric cups?\\b(?! of)(?: used)?\\)?");
 
+  private static final String METRIC = "metric";
+
+  /** "1½ metric cups": it is the unit of an amount. */
+  private static final Pattern COUNTED =
+      written("(?:[\\d½¼¾⅓⅔]|\\b(?:an?|one|two|three|four|half|half an?|quarters?|thirds?)) ?$");
+
   /** Millilitres. Common practice in Australia and Canada. */
   private static final double METRIC_CUP = 250;
 
@@ -105,7 +111,11 @@ final class Vessels {
       Matcher cups = METRIC_CUPS.matcher(said);
       while (cups.find()) {
         sizes.put(Unit.CUP, METRIC_CUP);
-        blank(cups, rest);
+        if (COUNTED.matcher(said.substring(0, cups.start())).find()) {
+          rest.replace(cups.start(), cups.start() + METRIC.length(), " ".repeat(METRIC.length()));
+        } else {
+          blank(cups, rest);
+        }
       }
     }
     this.text = rest.toString();

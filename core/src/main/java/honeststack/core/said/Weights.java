@@ -7,8 +7,9 @@ import java.util.ResourceBundle;
 import java.util.Set;
 
 /**
- * How much each word around two amounts speaks for an answer, against both counting: learned from
- * sentences of which a person says which amount counts, and kept in tenths in a table of its own.
+ * How much each word around two amounts, or around one that is told once more, speaks for an
+ * answer, against both counting: learned from sentences of which a person says which amount counts,
+ * and kept in tenths in a table of its own.
  */
 final class Weights {
   /** What the words say of two amounts. */
@@ -19,12 +20,24 @@ final class Weights {
   }
 
   private static final double SCALE = 10;
-  private static final Map<String, double[]> TABLE = table();
 
-  private Weights() {}
+  /** Of two amounts in a sentence, or in one and the next. */
+  static final Weights CONTRAST = new Weights("contrast");
 
-  private static Map<String, double[]> table() {
-    ResourceBundle bundle = ResourceBundle.getBundle("honeststack.core.said.contrast", Locale.ROOT);
+  /** Of a sentence that measures again what a list before it measures. */
+  static final Weights RETOLD = new Weights("retold");
+
+  /** So too of a food that the list does not measure. */
+  static final Weights TALK = new Weights("talk");
+
+  private final Map<String, double[]> table;
+
+  private Weights(String name) {
+    this.table = table(name);
+  }
+
+  private static Map<String, double[]> table(String name) {
+    ResourceBundle bundle = ResourceBundle.getBundle("honeststack.core.said." + name, Locale.ROOT);
     Map<String, double[]> table = new HashMap<>();
     for (String feature : bundle.keySet()) {
       String[] numbers = bundle.getString(feature).split(" ");
@@ -38,10 +51,10 @@ final class Weights {
   }
 
   /** From 0 to 1, by {@link Says#ordinal}; together 1. */
-  static double[] of(Set<String> features) {
+  double[] of(Set<String> features) {
     double[] sums = new double[Says.values().length];
     for (String feature : features) {
-      double[] weights = TABLE.get(feature);
+      double[] weights = table.get(feature);
       for (int i = 1; weights != null && i < sums.length; i++) {
         sums[i] += weights[i];
       }

@@ -9,30 +9,32 @@ import org.junit.jupiter.api.Test;
 
 /** What words around two amounts say of them is learned, and carries to sentences not learned. */
 class ContrastTest {
-  private static double right(List<ContrastLearner.Sentence> sentences, boolean both) {
-    List<ContrastLearner.Sentence> of =
+  private static double right(List<WeightsLearner.Sentence> sentences, boolean both) {
+    List<WeightsLearner.Sentence> of =
         sentences.stream()
             .filter(sentence -> (sentence.says() == Weights.Says.BOTH_COUNT) == both)
             .toList();
     return of.stream().filter(ContrastTest::isRight).count() / (double) of.size();
   }
 
-  private static boolean isRight(ContrastLearner.Sentence sentence) {
-    double[] shares = Weights.of(sentence.around().features());
+  private static boolean isRight(WeightsLearner.Sentence sentence) {
+    double[] shares = Weights.CONTRAST.of(sentence.around().features());
     int said = sentence.says().ordinal();
     return shares[said] >= Math.max(shares[0], Math.max(shares[1], shares[2]));
   }
 
   @Test
   void theTableIsWhatTheSentencesTeach() throws IOException {
-    String learned = ContrastLearner.written(ContrastLearner.learn(ContrastLearner.taught()));
+    String learned =
+        WeightsLearner.written(
+            WeightsLearner.learn(WeightsLearner.taught(), WeightsLearner.OF_MANY));
 
-    assertThat(Files.readString(ContrastLearner.TABLE)).isEqualTo(learned);
+    assertThat(Files.readString(WeightsLearner.CONTRAST)).isEqualTo(learned);
   }
 
   @Test
   void whatWasLearnedIsKnown() throws IOException {
-    List<ContrastLearner.Sentence> said = ContrastLearner.sentences("contrast-said.txt");
+    List<WeightsLearner.Sentence> said = WeightsLearner.sentences("contrast-said.txt");
 
     assertThat(right(said, false)).isGreaterThan(0.97);
     assertThat(right(said, true)).isGreaterThan(0.97);
@@ -41,7 +43,7 @@ class ContrastTest {
   /** Written after the others and kept from them. */
   @Test
   void itCarriesToSentencesThatWereNotLearned() throws IOException {
-    List<ContrastLearner.Sentence> apart = ContrastLearner.sentences("contrast-apart.txt");
+    List<WeightsLearner.Sentence> apart = WeightsLearner.sentences("contrast-apart.txt");
 
     assertThat(right(apart, false)).isGreaterThan(0.6);
     assertThat(right(apart, true)).isGreaterThan(0.8);

@@ -14,39 +14,51 @@ import java.util.regex.Pattern;
 
 /**
  * Learns what words say of two amounts, X and Y, from sentences of which a person says which of
- * them counts, and writes the table that {@link Weights} reads. It is run by hand when sentences
- * were added; {@link ContrastTest} holds that the table is what they teach.
+ * them counts, and of an amount X of a food Y that a list measured before; and writes the tables
+ * that {@link Weights} reads. It is run by hand when sentences were added; {@link ContrastTest} and
+ * {@link RetoldTest} hold that the tables are what they teach.
  */
-final class ContrastLearner {
-  static final Path TABLE = Path.of("src/main/resources/honeststack/core/said/contrast.properties");
-  private static final Path DATA = Path.of("src/test/resources/said");
+final class WeightsLearner {
+  private static final Path TABLES = Path.of("src/main/resources/honeststack/core/said");
+  static final Path CONTRAST = TABLES.resolve("contrast.properties");
+  static final Path RETOLD = TABLES.resolve("retold.properties");
+  static final Path TALK = TABLES.resolve("talk.properties");
+  static final Path DATA = Path.of("src/test/resources/said");
 
   /** How often each form is filled by lot. */
   private static final int FILLED = 90;
 
-  private static final int ROUNDS = 250;
+  /** How words are weighed: in so many rounds, drawn to nothing so much, if said so often. */
+  record Manner(int rounds, double pull, int least) {}
+
+  static final Manner OF_MANY = new Manner(250, 0.00006, 3);
+
+  /** Of fewer sentences each says more. */
+  static final Manner OF_FEW = new Manner(900, 0.00003, 1);
+
   private static final double STEP = 0.6;
-  private static final double PULL = 0.00006;
   private static final int ANSWERS = Weights.Says.values().length;
 
+  record Sentence(Weights.Says says, Around around) {}
+
   /**
-   * @param says which amount counts
-   * @param text with X and Y for them, or Z for the second if it has no food
+   * @param text with X and Y for two amounts, or Z for the second if it has no food
    */
-  record Sentence(Weights.Says says, String text) {
-    Around around() {
-      boolean bare = text.indexOf('Z') >= 0;
-      int other = text.indexOf(bare ? 'Z' : 'Y');
-      int first = Math.min(text.indexOf('X'), other);
-      int second = Math.max(text.indexOf('X'), other);
-      String before = plain(text.substring(0, first));
-      boolean comma = before.endsWith(",");
-      return Around.of(
-          comma ? before : strip(before),
-          strip(plain(text.substring(first + 1, second))),
-          strip(plain(text.substring(second + 1))),
-          bare);
-    }
+  private static Around around(String text) {
+    boolean bare = at(text, "Z") >= 0;
+    return around(text, at(text, "X"), at(text, bare ? "Z" : "Y"), bare);
+  }
+
+  private static Around around(String text, int one, int other, boolean bare) {
+    int first = Math.min(one, other);
+    int second = Math.max(one, other);
+    String before = plain(text.substring(0, first));
+    boolean comma = before.endsWith(",");
+    return Around.of(
+        comma ? before : strip(before),
+        strip(plain(text.substring(first + 1, second))),
+        strip(plain(text.substring(second + 1))),
+        bare);
   }
 
   private static final Pattern TOKEN =
@@ -82,8 +94,8 @@ final class ContrastLearner {
   }
 
   private static Sentence sentence(String label, String text) {
-    int other = Math.max(text.indexOf('Y'), text.indexOf('Z'));
-    boolean turned = other < text.indexOf('X');
+    int other = Math.max(at(text, "Y"), at(text, "Z"));
+    boolean turned = other < at(text, "X");
     return new Sentence(
         switch (label) {
           case "X Y" -> Weights.Says.BOTH_COUNT;
@@ -93,7 +105,53 @@ final class ContrastLearner {
                   : Weights.Says.SECOND_GIVES_WAY;
           default -> throw new IllegalArgumentException("“" + label + "” is not X, Y or X Y");
         },
-        text);
+        around(text));
+  }
+
+  /**
+   * Sentences behind a list: whether the amount X of the food Y, which the list measures, is added,
+   * is right instead, or is only talked of; so it is, too, where it tells a habit.
+   */
+  static List<Sentence> retold(String file) throws IOException {
+    return Files.readAllLines(DATA.resolve(file)).stream()
+        .map(line -> line.split("\\|", 2))
+        .map(
+            parts ->
+                retold(
+                    switch (parts[0]) {
+                      case "added" -> Weights.Says.BOTH_COUNT;
+                      case "right" -> Weights.Says.FIRST_GIVES_WAY;
+                      default -> Weights.Says.SECOND_GIVES_WAY;
+                    },
+                    parts[1]))
+        .toList();
+  }
+
+  private static Sentence retold(Weights.Says says, String said) {
+    String text = said.replace("?", " " + Retold.ASKED);
+    int amount = at(text, "X");
+    int food = at(text, "Y");
+    return new Sentence(says, around(text, amount, food, food < amount));
+  }
+
+  /** Where it stands by itself, as in "Yesterday X Y"; -1 for nowhere. */
+  private static int at(String text, String sign) {
+    Matcher found = Pattern.compile("\\b" + sign + "\\b").matcher(text);
+    return found.find() ? found.start() : -1;
+  }
+
+  /** The same of a food that is new: what is a habit, added or right is put in. */
+  static List<Sentence> taughtTalk() throws IOException {
+    List<Sentence> all = new ArrayList<>();
+    for (String line : Files.readAllLines(DATA.resolve("retold-said.txt"))) {
+      String[] parts = line.split("\\|", 2);
+      boolean talk = parts[0].equals("talk");
+      all.add(retold(talk ? Weights.Says.SECOND_GIVES_WAY : Weights.Says.BOTH_COUNT, parts[1]));
+    }
+    for (String line : Files.readAllLines(DATA.resolve("retold-new.txt"))) {
+      all.add(retold(Weights.Says.BOTH_COUNT, line));
+    }
+    return all;
   }
 
   /** Forms with lists of words in them, each filled by lot. */
@@ -130,11 +188,11 @@ final class ContrastLearner {
   }
 
   /** The weights of all that is weighed, in tenths, against both counting. */
-  static Map<String, int[]> learn(List<Sentence> sentences) {
+  static Map<String, int[]> learn(List<Sentence> sentences, Manner manner) {
     Map<String, Integer> seen = new TreeMap<>();
     List<Around> arounds = sentences.stream().map(Sentence::around).toList();
     arounds.forEach(around -> around.features().forEach(f -> seen.merge(f, 1, Integer::sum)));
-    seen.values().removeIf(times -> times < 3);
+    seen.values().removeIf(times -> times < manner.least());
     List<String> names = List.copyOf(seen.keySet());
     Map<String, Integer> places = new HashMap<>();
     names.forEach(name -> places.put(name, places.size()));
@@ -143,7 +201,7 @@ final class ContrastLearner {
             .map(a -> a.features().stream().filter(places::containsKey).mapToInt(places::get))
             .map(row -> row.toArray())
             .toArray(int[][]::new);
-    double[][] weights = descend(rows, sentences, names.size());
+    double[][] weights = descend(rows, sentences, names.size(), manner);
     Map<String, int[]> table = new TreeMap<>();
     for (int i = 0; i < names.size(); i++) {
       int first = (int) Math.round(10 * (weights[i][1] - weights[i][0]));
@@ -156,11 +214,12 @@ final class ContrastLearner {
   }
 
   /** Proximal gradient descent: what says little is drawn to nothing. */
-  private static double[][] descend(int[][] rows, List<Sentence> sentences, int features) {
+  private static double[][] descend(
+      int[][] rows, List<Sentence> sentences, int features, Manner manner) {
     double[][] weights = new double[features][ANSWERS];
     double[][] ahead = new double[features][ANSWERS];
     double momentum = 1;
-    for (int round = 0; round < ROUNDS; round++) {
+    for (int round = 0; round < manner.rounds(); round++) {
       double[][] slope = new double[features][ANSWERS];
       for (int i = 0; i < rows.length; i++) {
         double[] sums = new double[ANSWERS];
@@ -181,7 +240,7 @@ final class ContrastLearner {
       for (int i = 0; i < features; i++) {
         for (int k = 0; k < ANSWERS; k++) {
           double moved = ahead[i][k] - STEP * slope[i][k];
-          double drawn = Math.signum(moved) * Math.max(0, Math.abs(moved) - STEP * PULL);
+          double drawn = Math.signum(moved) * Math.max(0, Math.abs(moved) - STEP * manner.pull());
           ahead[i][k] = drawn + (momentum - 1) / next * (drawn - weights[i][k]);
           weights[i][k] = drawn;
         }
@@ -208,8 +267,8 @@ final class ContrastLearner {
   static String written(Map<String, int[]> table) {
     StringBuilder text =
         new StringBuilder(
-            "# Tenths by which words around two amounts say that the first, or the second, gives way."
-                + "\n# Learned by ContrastLearner from the sentences beside it; not to be edited.\n");
+            "# Tenths by which words around amounts say that the first, or the second, gives way."
+                + "\n# Learned by WeightsLearner from the sentences beside it; not to be edited.\n");
     table.forEach(
         (feature, weights) ->
             text.append(feature.replace("=", "\\=").replace(":", "\\:"))
@@ -221,10 +280,12 @@ final class ContrastLearner {
     return text.toString();
   }
 
-  private ContrastLearner() {}
+  private WeightsLearner() {}
 
   public static void main(String[] none) throws IOException {
-    Files.createDirectories(TABLE.getParent());
-    Files.writeString(TABLE, written(learn(taught())));
+    Files.createDirectories(TABLES);
+    Files.writeString(CONTRAST, written(learn(taught(), OF_MANY)));
+    Files.writeString(RETOLD, written(learn(retold("retold-said.txt"), OF_FEW)));
+    Files.writeString(TALK, written(learn(taughtTalk(), OF_FEW)));
   }
 }

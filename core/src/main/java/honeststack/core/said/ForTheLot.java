@@ -1,0 +1,51 @@
+package honeststack.core.said;
+
+import java.util.regex.Pattern;
+
+/** What was said for each, and how much of it that makes: "5 g butter each, so 50 g in all". */
+final class ForTheLot {
+  private static final String ALL =
+      "(?:for the lot|in all|in total|total|altogether|all told|all in|for all(?: of them)?"
+          + "|over the whole batch|for the whole (?:lot|batch)|together|overall|for everything)";
+
+  private static final Remembered IN_BRACKETS = Remembered.whole(".*\\b" + ALL + "\\b.*");
+  private static final Pattern BEHIND = Pattern.compile(ALL + "(?: [,.;:!)].*)?");
+  private static final Pattern BEFORE =
+      Pattern.compile(
+          "(?:.* )?(?:so|that's|that is|which is|which makes|makes|making|making it|comes to|=|hence"
+              + "|call it|meaning|thus|therefore)(?: (?:about|around|roughly|say|maybe))?");
+
+  private static final int NEAR = 3;
+
+  private ForTheLot() {}
+
+  /** "before each waffle (about 20 g for the lot)". */
+  static boolean isInBrackets(Clause clause, int i) {
+    return clause.asides.stream()
+        .anyMatch(
+            aside ->
+                aside.after() >= clause.get(i).start()
+                    && IN_BRACKETS.is(aside.clause().words(0, aside.clause().size())));
+  }
+
+  /** Gives a food before a place the whole amount that is told behind it; whether there is one. */
+  static boolean take(Clause clause, Mention each, int from) {
+    for (int i = from + 1; clause.has(i); i++) {
+      Element amount = clause.get(i);
+      boolean whole = amount.isAmount() && amount.part == Part.UNKNOWN && !amount.isCount();
+      if (whole
+          && BEFORE.matcher(clause.words(Math.max(0, i - NEAR), i)).matches()
+          && BEHIND.matcher(clause.words(i + 1, i + 1 + NEAR)).matches()) {
+        each.mark(Part.FOOD);
+        each.amountText = amount.text();
+        each.restated = true;
+        amount.part = Part.AMOUNT;
+        return true;
+      }
+      if (clause.mentions.stream().anyMatch(m -> m.amount == amount && m != each)) {
+        return false;
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,207 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Place;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * A sentence behind a list that measures one food of it once more: so much is added ("too thick, so
+ * another 50 ml milk"), is right instead ("in the end the flour was 170 g"), or is only talked of
+ * ("for eight people I take 450 g flour"). All words around the amount are weighed together ({@link
+ * Weights}).
+ */
+final class Retold {
+  /** Stands for a question mark. */
+  static final String ASKED = "asked";
+
+  /** How sure the words must be. */
+  private static final double SURE = 0.7;
+
+  /** So too of a food that the list does not measure. */
+  private static final double SURE_OF_TALK = 0.85;
+
+  private static final double MOST = 3;
+
+  private static final Pattern MARKS = Pattern.compile(" ?[,;:.!…–—-]+ ?");
+  private static final Pattern ENDS = Pattern.compile("^(?:,? )+|(?: ,?)+$|^,$");
+
+  private final Clause clause;
+  private final Element amount;
+  private final Element food;
+  private final Mention old;
+  private final Optional<Mention> measured;
+
+  /** A question before it, which it answers: "Too thick? Another 50 ml milk." */
+  private final String asked;
+
+  private Retold(List<Clause> read, Clause clause, Element amount, Element food, Mention old) {
+    this.clause = clause;
+    this.amount = amount;
+    this.food = food;
+    this.old = old;
+    this.measured =
+        clause.mentions.stream().filter(m -> m.amount == amount && m.food == food).findFirst();
+    Clause last = read.get(read.size() - 1);
+    boolean question = last.mentions.isEmpty() && last.isMark(last.size() - 1, "?");
+    this.asked = question ? plain(last, 0, last.size()) + " " : "";
+  }
+
+  /**
+   * Takes the sentence for what it says.
+   *
+   * @return whether that was plain
+   */
+  static boolean in(List<Clause> read, Clause clause) {
+    return Clause.measure(read, Hypothetical.LISTED)
+        && of(read, clause).filter(Retold::settle).isPresent();
+  }
+
+  private static Optional<Retold> of(List<Clause> read, Clause clause) {
+    List<Mention> measured =
+        clause.mentions.stream()
+            .filter(m -> m.isMeasured() && m.food != null && clause.elements.contains(m.amount))
+            .toList();
+    List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
+    List<Element> amounts =
+        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    boolean placed =
+        clause.elements.stream()
+            .anyMatch(e -> e.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT));
+    boolean plain = clause.elements.stream().allMatch(Hypothetical::isPlain);
+    if (placed || plain || isLine(clause) || !clause.asides.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean others = amounts.stream().filter(e -> !e.isCount()).count() > 1;
+    if (measured.size() == 1 && !others) {
+      return of(read, clause, measured.get(0).amount, measured.get(0).food);
+    }
+    boolean one = measured.isEmpty() && foods.size() == 1 && amounts.size() == 1;
+    return one ? of(read, clause, amounts.get(0), foods.get(0)) : Optional.empty();
+  }
+
+  private static Optional<Retold> of(
+      List<Clause> read, Clause clause, Element amount, Element food) {
+    for (int i = read.size() - 1; i >= Math.max(0, read.size() - Hypothetical.FAR); i--) {
+      for (Mention old : read.get(i).mentions) {
+        boolean same =
+            old.isMeasured()
+                && old.amount != null
+                && old.food != null
+                && old.place == Place.NOT_SAID
+                && old.food.isSameFood(food);
+        if (same) {
+          return Optional.of(new Retold(read, clause, amount, food, old));
+        }
+      }
+    }
+    boolean measures = clause.mentions.stream().anyMatch(m -> m.amount == amount);
+    return measures ? Optional.of(new Retold(read, clause, amount, food, null)) : Optional.empty();
+  }
+
+  /** Of a list: "the juice of half a lemon". */
+  private static boolean isLine(Clause clause) {
+    List<Token> tokens = clause.sentence.tokens();
+    return !tokens.get(tokens.size() - 1).isMark(".", "!", "?")
+        && clause.elements.stream()
+            .noneMatch(
+                e ->
+                    e.is(Sort.VERB, Sort.YIELD, Sort.SERVES)
+                        || e.isWord(HypotheticalForms.AUXILIARY)
+                        || e.isWord(HypotheticalForms.SUBJECTS)
+                        || e.isWord(HypotheticalForms.TELLS));
+  }
+
+  private boolean settle() {
+    if (old == null) {
+      boolean talk =
+          Weights.TALK.of(around().features())[Weights.Says.SECOND_GIVES_WAY.ordinal()]
+              > SURE_OF_TALK;
+      if (talk) {
+        clause.mentions.clear();
+        pass(Part.EXCLUDED);
+      }
+      return talk;
+    }
+    double[] shares = Weights.RETOLD.of(around().features());
+    if (shares[Weights.Says.SECOND_GIVES_WAY.ordinal()] > SURE) {
+      clause.mentions.clear();
+      clause.counts.serves = Optional.empty(); // "for eight people I take 450 g flour"
+      pass(Part.METHOD);
+      return true;
+    }
+    if (shares[Weights.Says.FIRST_GIVES_WAY.ordinal()] > SURE) {
+      return isAlike() && measure();
+    }
+    return shares[Weights.Says.BOTH_COUNT.ordinal()] > SURE && measured.isPresent();
+  }
+
+  /** Nothing else of the sentence is asked about. */
+  private void pass(Part part) {
+    clause.loose.clear();
+    clause.batch = Optional.empty();
+    clause.passOverAmounts();
+    measured.ifPresent(mention -> mention.mark(part));
+  }
+
+  /** Nobody mends an amount to so many times of it, or to what one weighs. */
+  private boolean isAlike() {
+    Measure was = old.amount.measure();
+    Measure said = amount.measure();
+    double times =
+        was.unit() == said.unit() ? said.amount() / was.amount() : size(said) / size(was);
+    return was.unit().kind() == said.unit().kind() && times <= MOST && times >= 1 / MOST;
+  }
+
+  /** g or mL; not a number for what is neither. */
+  private static double size(Measure measure) {
+    return switch (measure.unit().kind()) {
+      case MASS -> measure.amount() * measure.unit().grams();
+      case MARKED, VOLUME, SPOON, LADLE ->
+          measure.amount() * measure.unit().millilitres(MeasuringSystem.US);
+      default -> Double.NaN;
+    };
+  }
+
+  /** From now on the list has so much of it. */
+  private boolean measure() {
+    old.amount.part = Part.EXCLUDED;
+    old.amountText = measured.map(mention -> mention.amountText).orElse(amount.text());
+    old.restated = true;
+    clause.mentions.removeIf(mention -> mention.food == food);
+    pass(Part.NOTE);
+    amount.part = Part.AMOUNT;
+    food.part = Part.FOOD;
+    return true;
+  }
+
+  private Around around() {
+    int one = clause.elements.indexOf(amount);
+    int other = clause.elements.indexOf(food);
+    int first = Math.min(one, other);
+    int second = Math.max(one, other);
+    return Around.of(
+        asked + plain(clause, 0, first),
+        strip(plain(clause, first + 1, second)),
+        strip(plain(clause, second + 1, clause.size())),
+        other < one);
+  }
+
+  /** Words; a comma for each mark but a question's. */
+  private static String plain(Clause clause, int from, int to) {
+    List<String> words = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      boolean question = clause.isMark(i, "?");
+      words.add(question ? ASKED : MARKS.matcher(clause.low(i)).replaceAll(" , ").strip());
+    }
+    return String.join(" ", words);
+  }
+
+  private static String strip(String words) {
+    return ENDS.matcher(words).replaceAll("");
+  }
+}

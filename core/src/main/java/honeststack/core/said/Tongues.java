@@ -1,0 +1,95 @@
+package honeststack.core.said;
+
+import honeststack.core.line.Token;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.Set;
+
+/**
+ * Foods and measures by their names in other languages: "maziwa 300 ml", "2 szklanki mąki". The
+ * words stand in {@code tongues.properties}.
+ */
+final class Tongues {
+  /** In English; and those that say so only beside another word of their language. */
+  private static final Map<String, String> ALWAYS = new HashMap<>();
+
+  private static final Map<String, Map<String, String>> IN_COMPANY = new HashMap<>();
+
+  /** By language. */
+  private static final Map<String, Set<String>> WORDS = new HashMap<>();
+
+  static {
+    ResourceBundle bundle = ResourceBundle.getBundle("honeststack.core.said.tongues", Locale.ROOT);
+    for (String language : bundle.keySet()) {
+      WORDS.put(language, new HashSet<>());
+      for (String entry : bundle.getString(language).split(" ")) {
+        read(language, entry);
+      }
+    }
+  }
+
+  private Tongues() {}
+
+  private static void read(String language, String entry) {
+    String[] parts = entry.split("=");
+    if (entry.startsWith("*")) {
+      IN_COMPANY
+          .computeIfAbsent(parts[0].substring(1), word -> new HashMap<>())
+          .put(language, parts[1]);
+      return;
+    }
+    WORDS.get(language).add(parts[0]);
+    if (parts.length > 1) {
+      ALWAYS.put(parts[0], parts[1]);
+    }
+  }
+
+  /** The pieces of a text with such words in English. */
+  static List<Token> inEnglish(List<Token> tokens) {
+    List<Token> english = new ArrayList<>(tokens.size());
+    Set<String> spoken = tokens.stream().anyMatch(Tongues::isOpen) ? spoken(tokens) : Set.of();
+    for (Token token : tokens) {
+      String word = token.kind() == Token.Kind.WORD ? inEnglish(token.low(), spoken) : null;
+      english.add(
+          word == null
+              ? token
+              : new Token(Token.Kind.WORD, word, word, token.start(), token.end()));
+    }
+    return english;
+  }
+
+  private static boolean isOpen(Token token) {
+    return IN_COMPANY.containsKey(token.low());
+  }
+
+  /** Languages of which words are in a text. */
+  private static Set<String> spoken(List<Token> tokens) {
+    Set<String> said = new HashSet<>();
+    tokens.forEach(token -> said.add(token.low()));
+    Set<String> spoken = new HashSet<>();
+    WORDS.forEach(
+        (language, words) -> {
+          if (words.stream().anyMatch(said::contains)) {
+            spoken.add(language);
+          }
+        });
+    return spoken;
+  }
+
+  private static String inEnglish(String low, Set<String> spoken) {
+    Map<String, String> languages = IN_COMPANY.get(low);
+    if (languages == null) {
+      return ALWAYS.get(low);
+    }
+    return languages.entrySet().stream()
+        .filter(language -> spoken.contains(language.getKey()))
+        .map(Map.Entry::getValue)
+        .findFirst()
+        .orElse(null);
+  }
+}

@@ -1,0 +1,178 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Foods;
+import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
+import honeststack.core.wording.WordSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Which sort of a food is meant, told behind it in words that say nothing else: "200 ml milk, the
+ * oat one", "sugar (we buy brown)", "flour, has to be wholemeal".
+ */
+final class WhichSort {
+  /** Of a sort: one of them may tell of it whatever stands before. */
+  private static final Set<String> NOUNS =
+      WordSet.of("one ones kind kinds sort sorts type types variety version");
+
+  /** One of them must be there: a bare word may be the next food on the list. */
+  private static final Set<String> CUES =
+      WordSet.of(
+          """
+          is are was were it's that's they're mine's means meaning mean meant be use used using
+          uses buy bought buys have had has get got gets choose chose pick picked take took takes
+          go went goes prefer like likes
+          usually always only all ideally preferably specifically obviously naturally today please
+          matters best here house home kitchen
+          """);
+
+  private static final Set<String> FILL =
+      WordSet.of(
+          """
+          the a an some of that this which what who it they them my mine our ours by i we us me
+          for in at and but stuff he she matter should must to if all just so
+          namely works work tastes would 'd choice good . !
+          """);
+
+  private static final String[] ENDS = {",", ".", ";", ")", "]", "!", "*", "–", "—", "-", "("};
+  private static final int MOST_NAMED = 3;
+  private static final int LONGEST = 8;
+
+  private final Foods foods;
+  private final Inverted inverted;
+
+  WhichSort(Foods foods) {
+    this.foods = foods;
+    this.inverted = new Inverted(foods);
+  }
+
+  /** Puts the sort in the place of the food that is told before it. */
+  void in(Clause clause) {
+    if (clause.elements.stream().noneMatch(WhichSort::isHint)) {
+      return;
+    }
+    for (int i = 0; i < clause.size(); i++) {
+      if (clause.isFood(i) && clause.get(i).isFree() && !isSomeOf(clause, i)) {
+        told(clause, i);
+      }
+    }
+  }
+
+  /** "half of the flour was rye": of the rest it says nothing. */
+  private static boolean isSomeOf(Clause clause, int food) {
+    boolean the = clause.isWord(food - 1, "the", "my", "our") && clause.isWord(food - 2, "of");
+    return clause.is(food - 1, Sort.PART_OF) || the && (clause.isStrong(food - 3) || food == 2);
+  }
+
+  private static boolean isHint(Element element) {
+    for (int i = element.from; i < element.to; i++) {
+      String low = element.tokens.get(i).low();
+      if (NOUNS.contains(low) || CUES.contains(low) || low.indexOf('’') >= 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private void told(Clause clause, int food) {
+    int from = clause.isStrong(food + 1) ? food + 2 : food + 1;
+    boolean mark = clause.isMark(from, ",", "–", "—", "-", ":", "*");
+    from = mark ? from + 1 : from;
+    from = mark && clause.isMark(from, "*") ? from + 1 : from;
+    int to = from;
+    while (clause.has(to) && !clause.isMark(to, ENDS) && !clause.isStrong(to)) {
+      to++;
+    }
+    boolean measured = clause.isAmount(food - 1) || clause.isAmount(food - 2);
+    boolean other = measured && clause.isMark(to, ",") && clause.isStrong(to + 1);
+    if (to == from || other && BareCounts.isEnd(clause, to + 2)) {
+      return; // "200 ml milk, I used oat milk, 180 ml"
+    }
+    boolean apart = mark || clause.isWord(from, "is", "was", "are", "were");
+    if (!apart && !clause.low(from).startsWith("of") && !clause.isWord(from, "but")) {
+      return; // "oil instead of butter for a lighter version"
+    }
+    Element general = clause.get(food);
+    Optional<Said> said = said(clause.elements.subList(from, to), general, apart);
+    if (said.isPresent()) {
+      clause.elements.set(food, said.get().in(general));
+      clause.take(mark ? from - 1 : from, to, Part.NOTE);
+    }
+  }
+
+  /** "milk (the oat one)": whether the brackets say so. */
+  boolean inBrackets(Mention general, Clause inner) {
+    Optional<Said> said =
+        general.food == null || inner.elements.stream().anyMatch(e -> e.isAmount() && !e.isWeak())
+            ? Optional.empty()
+            : said(inner.elements, general.food, true);
+    if (said.isEmpty()) {
+      return false;
+    }
+    general.means(said.get().in(general.food));
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    return true;
+  }
+
+  /** "200 ml milk. Oat is what we have.": so too the sentence behind it. */
+  void behind(Clause last, Clause clause) {
+    Mention general = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
+    if (general != null && general.isMeasured() && clause.size() <= LONGEST) {
+      inBrackets(general, clause);
+    }
+  }
+
+  private record Said(String name, Foods.Named food) {
+    Element in(Element general) {
+      return general.meaning(food, name);
+    }
+  }
+
+  /**
+   * @param apart a mark, brackets or "is" stands before the words
+   */
+  private Optional<Said> said(List<Element> words, Element general, boolean apart) {
+    StringBuilder named = new StringBuilder();
+    int last = -1;
+    int count = 0;
+    boolean cue = false;
+    for (int i = 0; i < words.size(); i++) {
+      Element word = words.get(i);
+      for (Token token : word.tokens.subList(word.from, word.to)) {
+        String low = token.low().replace('’', '\'');
+        boolean noun = NOUNS.contains(low);
+        cue |= noun || apart && CUES.contains(low);
+        if (noun || CUES.contains(low) || FILL.contains(low) || low.equals(general.low())) {
+          continue;
+        }
+        boolean unit = UnitWords.of(low).isPresent(); // "200 ml flour, I mean grams"
+        boolean next = !unit && (last < 0 || last == i || last == i - 1);
+        if (token.kind() != Token.Kind.WORD || !next || ++count > MOST_NAMED) {
+          return Optional.empty();
+        }
+        last = i;
+        named.append(named.length() == 0 ? "" : " ").append(token.text());
+      }
+    }
+    return cue && count > 0 ? named(general, named.toString()) : Optional.empty();
+  }
+
+  private Optional<Said> named(Element general, String sort) {
+    String name = general.text();
+    boolean other =
+        sort.endsWith("s") && foods.byName(sort).isPresent(); // "butter. Peanuts please"
+    Optional<Foods.Named> one = other ? Optional.empty() : inverted.combined(name, sort);
+    if (one.isPresent()) {
+      return one.map(food -> new Said(sort + " " + name, food));
+    }
+    List<Food> kind = general.food.isEmpty() ? foods.kind(general.low()) : List.of();
+    return foods
+        .byName(sort)
+        .filter(food -> kind.stream().anyMatch(member -> member.role() == food.food().role()))
+        .map(food -> new Said(sort, food));
+  }
+}
