@@ -70,6 +70,68 @@ class SaidPropertiesTest {
     assertThat(lost).isEmpty();
   }
 
+  private static final List<String> MARKS =
+      List.of(
+          "(", ")", "[", "]", ",", ".", ";", ":", "-", "/", "\n", "\"", "+", "=", "→", "*", "%");
+
+  private static final List<String> NUMBERS =
+      List.of(
+          "1.250",
+          "1,250",
+          "1.2.3",
+          "0",
+          "99999999999999999999",
+          "1/0",
+          "½½",
+          ".1/2",
+          "1-0",
+          "-3",
+          "2 1/0",
+          "½/2",
+          "twenty hundred",
+          "1..5",
+          "007",
+          "½ of 0",
+          "0 x 0");
+
+  /** Words that fell out, came twice, or have marks and odd numbers between them. */
+  @Test
+  void noTextIsRefused() throws IOException {
+    List<String> texts = texts();
+    Random random = new Random(20261129);
+    List<String> lost = new ArrayList<>();
+    for (int round = 0; round < 4_000; round++) {
+      String text =
+          broken(any(texts, random), random)
+              + any(List.of(". ", "\n", " (", " "), random)
+              + broken(any(texts, random), random);
+      try {
+        lost.addAll(lost(text));
+      } catch (RuntimeException refused) {
+        lost.add(refused + " in " + text);
+      }
+    }
+    assertThat(lost).isEmpty();
+  }
+
+  private static String broken(String text, Random random) {
+    StringBuilder broken = new StringBuilder();
+    for (String word : text.split("(?<= )|(?=\n)")) {
+      switch (random.nextInt(12)) {
+        case 0 -> broken.append("");
+        case 1 -> broken.append(any(MARKS, random)).append(word);
+        case 2 -> broken.append(any(NUMBERS, random)).append(' ').append(word);
+        case 3 -> broken.append(word).append(word);
+        default -> broken.append(word);
+      }
+    }
+    return broken.toString();
+  }
+
+  private static String any(List<String> all, Random random) {
+    return all.get(random.nextInt(all.size()));
+  }
+
   private static List<String> lost(String text) {
     List<String> lost = new ArrayList<>();
     TreeMap<Integer, Mark> marks = new TreeMap<>();

@@ -108,11 +108,11 @@ public record Token(Kind kind, String text, String low, int start, int end) {
     return at >= 0 && at < text.length() && (text.charAt(at) == '.' || text.charAt(at) == ',');
   }
 
-  /** ".5" at the beginning of a word; right behind a word it is a mark. */
+  /** ".5" at the beginning of a word; right behind a word, or in ".1/2", it is a mark. */
   private static boolean isPoint(String text, int at) {
     boolean apart =
         at == 0 || Character.isWhitespace(text.charAt(at - 1)) || text.charAt(at - 1) == '(';
-    return apart && isDecimalMark(text, at);
+    return apart && isDecimalMark(text, at) && !isMixed(text, at);
   }
 
   private static boolean isDecimalMark(String text, int at) {

@@ -34,8 +34,7 @@ final class Afterthoughts {
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty() && !more;
     if (corrects && isOther(last, clause.mentions.get(0))) {
       before.mentions.remove(last);
-      last.amount.part = Part.EXCLUDED;
-      last.food.part = Part.EXCLUDED;
+      last.mark(Part.EXCLUDED);
     }
   }
 
@@ -166,7 +165,7 @@ final class Afterthoughts {
       if (!before.isEmpty()) {
         Mention last = before.remove(before.size() - 1);
         Mention right = clause.mentions.get(0);
-        last.food.part = Part.EXCLUDED;
+        last.mark(Part.EXCLUDED);
         if (!right.isMeasured()) {
           right.amountText = last.amountText;
           right.restated = true;

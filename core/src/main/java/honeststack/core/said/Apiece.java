@@ -91,7 +91,7 @@ final class Apiece {
 
   /** "each of us gets three, and there are five of us, 40 g oats". */
   private boolean isNumberOf(int i, Mention after) {
-    for (int j = i + 1; j < Math.min(after.from, i + WORDS); j++) {
+    for (int j = i + 1; clause.has(j) && j < Math.min(after.from, i + WORDS); j++) {
       Element number = clause.get(j);
       boolean ofThe = number.part == Part.YIELD; // "each of the 8 gets …"
       if (number.isAmount() && !number.isWeak() && !ofThe) {

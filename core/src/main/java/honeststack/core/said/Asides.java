@@ -25,7 +25,7 @@ final class Asides {
       }
       Mention before = null;
       for (Mention mention : clause.mentions) {
-        boolean is = clause.get(Math.max(0, mention.from)).start() < aside.after();
+        boolean is = clause.start(mention) < aside.after();
         before = is ? mention : before;
       }
       if (before != null
@@ -60,7 +60,7 @@ final class Asides {
                   || MadeFrom.inBrackets(before, aside.clause())
                   || Ranging.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
-        new Brackets(clause, before, aside.clause()).read();
+        new Brackets(clause, before, aside).read();
       }
     }
   }
@@ -114,8 +114,9 @@ final class Asides {
   private Mention next(Clause.Aside aside) {
     int end = aside.clause().sentence.tokens().get(0).start();
     for (Mention mention : clause.mentions) {
-      boolean behind = mention.amount == null && clause.get(mention.from).start() > end;
-      boolean right = behind && mention.from > 0 && clause.get(mention.from - 1).end() < end;
+      boolean behind = mention.amount == null && clause.start(mention) > end;
+      boolean right =
+          behind && clause.has(mention.from - 1) && clause.get(mention.from - 1).end() < end;
       if (right) {
         return mention;
       }
@@ -126,7 +127,8 @@ final class Asides {
   /** The food stands right before the brackets. */
   private boolean isNear(Mention before, Clause.Aside aside) {
     int last = Math.min(clause.size(), Math.max(1, before.to)) - 1;
-    return clause.get(last).end() <= aside.after()
+    return last >= 0
+        && clause.get(last).end() <= aside.after()
         && (last + 1 == clause.size() || clause.get(last + 1).start() >= aside.after());
   }
 

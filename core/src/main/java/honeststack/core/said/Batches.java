@@ -213,7 +213,7 @@ final class Batches {
     for (String group : new String[] {"times", "x", "batches", "of", "word"}) {
       String said = times.group(group);
       if (said != null) {
-        return TIMES_DONE.containsKey(said) ? TIMES_DONE.get(said) : NumberText.read(said);
+        return TIMES_DONE.containsKey(said) ? TIMES_DONE.get(said) : NumberText.readDecimal(said);
       }
     }
     throw new IllegalStateException("No number in “" + times.group() + "”.");

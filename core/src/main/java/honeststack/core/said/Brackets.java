@@ -32,15 +32,17 @@ final class Brackets {
 
   private final Clause outer;
   private final Mention before;
+  private final Clause.Aside aside;
   private final Clause inner;
 
   /**
    * @param before the food that the brackets stand behind; null for none
    */
-  Brackets(Clause outer, Mention before, Clause inner) {
+  Brackets(Clause outer, Mention before, Clause.Aside aside) {
     this.outer = outer;
     this.before = before;
-    this.inner = inner;
+    this.aside = aside;
+    this.inner = aside.clause();
   }
 
   void read() {
@@ -48,7 +50,7 @@ final class Brackets {
     List<Mention> measured = inner.mentions.stream().filter(Mention::isMeasured).toList();
     boolean parts = measured.stream().filter(m -> m.food != null).count() > 0;
     if (before == null) {
-      outer.mentions.addAll(inner.mentions);
+      outer.adopt(aside);
     } else if (isNamed()) {
       before.food = inner.mentions.get(0).food;
       before.foodText = inner.mentions.get(0).foodText;

@@ -54,6 +54,58 @@ final class Clause {
     return elements.size();
   }
 
+  /** Takes over what brackets mention: it stands from now on where they do. */
+  void adopt(Aside aside) {
+    for (Mention mention : aside.clause.mentions) {
+      mention.bracketed =
+          new Mention.Stretch(aside.clause.start(mention), aside.clause.end(mention));
+      mention.from = before(aside.after);
+      mention.to = mention.from;
+      mentions.add(mention);
+    }
+  }
+
+  /** How many of its elements stand before a place in the text. */
+  private int before(int place) {
+    int i = 0;
+    while (i < size() && get(i).end() <= place) {
+      i++;
+    }
+    return i;
+  }
+
+  /** Where a mention begins in the text, which may be in brackets. */
+  int start(Mention mention) {
+    if (mention.bracketed != null) {
+      return mention.bracketed.start();
+    }
+    Element outside = outside(mention);
+    return outside != null ? outside.start() : start(mention.from);
+  }
+
+  private int start(int i) {
+    return get(has(i) ? i : 0).start();
+  }
+
+  /** Behind it. */
+  int end(Mention mention) {
+    if (mention.bracketed != null) {
+      return mention.bracketed.end();
+    }
+    Element outside = outside(mention);
+    return outside != null ? outside.end() : endBefore(mention.to);
+  }
+
+  private int endBefore(int i) {
+    return get(Math.min(size(), Math.max(1, i)) - 1).end();
+  }
+
+  /** What was named in another sentence: its food, or its amount where that is not known. */
+  private Element outside(Mention mention) {
+    Element one = mention.food == null ? mention.amount : mention.food;
+    return one == null || elements.contains(one) ? null : one;
+  }
+
   Element get(int i) {
     return elements.get(i);
   }

@@ -229,7 +229,8 @@ final class Corrections {
     while (clause.isMark(right, ",", ":", ".", "-", "–", "—") || clause.is(right, Sort.CORRECT)) {
       right++;
     }
-    boolean again = wrong == first - 1 && clause.isFood(right) && clause.isStrong(right + 1);
+    boolean again =
+        wrong >= 0 && wrong == first - 1 && clause.isFood(right) && clause.isStrong(right + 1);
     if (again && clause.get(wrong).isOfAKind(clause.get(right)) && !clause.isWord(cue, "no")) {
       clause.take(wrong, cue + 1, Part.EXCLUDED); // "almond milk 300 ml, sorry, soy milk 300 ml"
       return;

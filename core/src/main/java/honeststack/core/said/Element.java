@@ -133,6 +133,12 @@ final class Element {
     return kind == Kind.AMOUNT;
   }
 
+  /** It begins with a figure or a fraction. */
+  boolean isNumber() {
+    Token.Kind first = tokens.get(from).kind();
+    return first == Token.Kind.NUMBER || first == Token.Kind.FRACTION;
+  }
+
   boolean isFree() {
     return part == null;
   }

@@ -174,7 +174,7 @@ final class LeftOut {
         answer.isWord(0, "only", "just") && answer.isWord(1, "what's", "what", "from", "the");
     if (inOther) {
       asked.mentions.remove(last);
-      last.food.part = Part.EXCLUDED;
+      last.mark(Part.EXCLUDED);
       return;
     }
     boolean noLonger = NO_LONGER.matcher(answer.words(0, answer.size())).matches();
@@ -182,7 +182,7 @@ final class LeftOut {
         || NO.contains(answer.low(0))
             && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {
       asked.mentions.remove(last);
-      last.food.part = Part.EXCLUDED;
+      last.mark(Part.EXCLUDED);
       answer.get(0).part = Part.EXCLUDED;
       return;
     }

@@ -36,6 +36,38 @@ final class Marking {
     return marks;
   }
 
+  /**
+   * Marks what was left blank when the text was made plain as the words before it: "3 hundred" is a
+   * number as "300" is.
+   */
+  void fill(String said, String plain) {
+    List<Mark> sorted = List.copyOf(marks());
+    int next = 0;
+    for (int at = 0; at < said.length(); at++) {
+      if (plain.charAt(at) != ' ' || !Character.isLetterOrDigit(said.charAt(at))) {
+        continue;
+      }
+      while (next < sorted.size() && sorted.get(next).end() <= at) {
+        next++;
+      }
+      if (next < sorted.size() && sorted.get(next).start() <= at) {
+        continue;
+      }
+      int end = at + 1;
+      while (end < said.length()
+          && plain.charAt(end) == ' '
+          && (next == sorted.size() || end < sorted.get(next).start())) {
+        end++;
+      }
+      String blank = said.substring(at, end).stripTrailing();
+      Mark before = next > 0 ? sorted.get(next - 1) : new Mark(0, 0, Part.IDLE, Mark.NO_LINE);
+      boolean goesOn = before.end() == at && marks.remove(before);
+      int start = goesOn ? before.start() : at;
+      marks.add(new Mark(start, at + blank.length(), before.part(), before.line()));
+      at = end - 1;
+    }
+  }
+
   List<Unknown> unknown() {
     return unknown;
   }
@@ -84,14 +116,12 @@ final class Marking {
       case FOOD -> Part.UNKNOWN;
       case PHRASE -> phrase(element);
       case WORD -> Part.WORD;
-      case MARK -> Character.isDigit(element.text().codePointAt(0)) ? Part.UNKNOWN : Part.IDLE;
+      case MARK -> element.isNumber() ? Part.UNKNOWN : Part.IDLE;
     };
   }
 
   private static Part phrase(Element element) {
-    return element.is(Sort.UNIT_OTHER) && element.tokens.get(element.from).isWhole()
-        ? Part.METHOD
-        : Part.IDLE;
+    return element.is(Sort.UNIT_OTHER) && element.isNumber() ? Part.METHOD : Part.IDLE;
   }
 
   private void unknown(Clause clause, int at) {

@@ -21,6 +21,12 @@ final class Mention {
 
   int to;
 
+  /** Where it stands in the text, if that is in brackets; null outside of them. */
+  Stretch bracketed;
+
+  /** Its first place, and behind its last. */
+  record Stretch(int start, int end) {}
+
   /** The words of the amount; empty for none. */
   String amountText = "";
 

@@ -48,7 +48,9 @@ final class Named {
 
   /** It stands in the brackets of its sentence, where places are counted anew. */
   boolean isOutside() {
-    return mention.food == null || !clause.elements.contains(mention.food);
+    return mention.bracketed != null
+        || mention.food == null
+        || !clause.elements.contains(mention.food);
   }
 
   /** Its sentence in small letters. */

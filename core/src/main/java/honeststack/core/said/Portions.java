@@ -41,8 +41,8 @@ final class Portions {
     if (!amounts || part.clause == whole.clause || !isSome(part, whole)) {
       return false;
     }
-    boolean done =
-        !isOther(whole.clause.get(0)); // "Whisk in 200 ml milk. Add the remaining 50 ml."
+    boolean other = whole.clause.has(0) && isOther(whole.clause.get(0));
+    boolean done = !other; // "Whisk in 200 ml milk. Add the remaining 50 ml."
     return isInParts(part) || !done && isLeft(part);
   }
 

@@ -180,7 +180,7 @@ final class Relative {
   private static double factor(Matcher said) {
     String times = said.group("times");
     String many = said.group("many");
-    double number = many == null || many.equals("a") ? 1 : NumberText.read(many);
+    double number = many == null || many.equals("a") ? 1 : NumberText.readDecimal(many);
     return times == null ? 1 : number * TIMES.get(times);
   }
 

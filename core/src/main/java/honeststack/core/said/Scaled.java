@@ -5,6 +5,7 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
+import honeststack.core.wording.RefusedException;
 import java.util.Optional;
 
 /** Amounts some times over, as they are written. */
@@ -13,13 +14,17 @@ final class Scaled {
 
   private Scaled() {}
 
-  /** The one measure that an amount is; empty for a sum, a range or no amount. */
+  /** The one measure that an amount is; empty for a sum, a range or what cannot be read. */
   static Optional<Measure> single(String amount) {
-    return new AmountParser("", Token.of(amount))
-        .front(0)
-        .filter(front -> front.terms().size() == 1)
-        .map(front -> front.terms().get(0).measure())
-        .filter(measure -> measure.halfRange() == 0);
+    try {
+      return new AmountParser("", Token.of(amount))
+          .front(0)
+          .filter(front -> front.terms().size() == 1)
+          .map(front -> front.terms().get(0).measure())
+          .filter(measure -> measure.halfRange() == 0);
+    } catch (RefusedException notRead) {
+      return Optional.empty();
+    }
   }
 
   /** So many times it; empty where {@link #single} is. */

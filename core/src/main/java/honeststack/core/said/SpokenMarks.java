@@ -90,10 +90,17 @@ final class SpokenMarks {
   private static final Pattern GOOD_HALF =
       Pattern.compile("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
 
-  /** "2 hundred and 50". */
+  private static final List<String> TENS =
+      List.of("ten", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
+
+  /** "2 hundred and 50", "3 hundred and fifty". */
   private static final Pattern HUNDRED =
       Pattern.compile(
-          "\\b([1-9]) hundred(?:(?: and)? (\\d\\d)\\b(?! ?[/.]))?", Pattern.CASE_INSENSITIVE);
+          "(?<![\\d.,/])\\b([1-9]) hundred"
+              + "(?:(?: and)? (\\d\\d|"
+              + String.join("|", TENS)
+              + ")\\b(?![- ]?(?:[/.]|one|two|three|four|five|six|seven|eight|nine)))?",
+          Pattern.CASE_INSENSITIVE);
 
   /** "salt 'n pepper". */
   private static final Pattern AND = Pattern.compile("(?<= )['’]n['’]?(?= )");
@@ -207,7 +214,9 @@ final class SpokenMarks {
   }
 
   private static String hundred(MatchResult said) {
-    String number = said.group(1) + (said.group(2) == null ? "00" : said.group(2));
+    String rest = said.group(2) == null ? "00" : said.group(2).toLowerCase(Locale.ROOT);
+    String number =
+        said.group(1) + (TENS.contains(rest) ? 10 * (TENS.indexOf(rest) + 1) + "" : rest);
     return number + " ".repeat(said.group().length() - number.length());
   }
 

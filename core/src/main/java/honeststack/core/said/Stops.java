@@ -4,6 +4,7 @@ import honeststack.core.line.AmountParser;
 import honeststack.core.line.EverydayWords;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
+import honeststack.core.wording.RefusedException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -171,11 +172,21 @@ final class Stops {
     return tokens.get(i).isMark(".") && (i == 0 || !UnitWords.isUnit(tokens, i - 1));
   }
 
+  private static boolean isNumber(List<Token> tokens, int from) {
+    try {
+      return new AmountParser("", tokens).isNumber(from);
+    } catch (RefusedException notRead) {
+      return true; // "Half of 1/0 g"
+    }
+  }
+
   /** "36 g. Batter 690 g. Twelve of them": no food begins so. */
   private static boolean isSentence(List<Token> tokens, int from) {
     String word = tokens.get(from).text();
-    boolean capital = word.length() > 2 && Character.isLowerCase(word.codePointAt(1));
-    boolean[] begins = {new AmountParser("", tokens).isNumber(from)};
+    if (word.length() < 3 || !Character.isLowerCase(word.codePointAt(1))) {
+      return false;
+    }
+    boolean[] begins = {isNumber(tokens, from)};
     Phrases.shipped()
         .each(
             tokens,
@@ -185,7 +196,7 @@ final class Stops {
         tokens.get(from).isWord("for")
             && from + 1 < tokens.size()
             && tokens.get(from + 1).isWord("the", "a", "my", "our", "each", "every");
-    return capital && (begins[0] || goesFor || tokens.get(from).isWord(GOES_ON));
+    return begins[0] || goesFor || tokens.get(from).isWord(GOES_ON);
   }
 
   /** "2.27 kg. Milk, 2 %: 3.8 L.": what follows names its food before a colon of its own. */

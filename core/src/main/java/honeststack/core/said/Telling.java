@@ -161,6 +161,7 @@ public final class Telling {
       }
       unknown(marking.unknown());
       marking.addAll(page.marks);
+      marking.fill(text, plain);
       return new Told(
           lines, marking.marks(), all.pieces, all.serves, steps, marking.excluded(text));
     }
@@ -184,8 +185,8 @@ public final class Telling {
     private void add(Clause clause, Mention mention, Marking marking) {
       int line = lines.size();
       marking.line(mention, line);
-      int start = start(clause, mention);
-      int end = end(clause, mention);
+      int start = clause.start(mention);
+      int end = clause.end(mention);
       String words = words(clause, mention);
       if (mention.split != null) {
         try {
@@ -231,22 +232,6 @@ public final class Telling {
         shares.add(new Told.Line(some, start, end, place, shared, true, Optional.empty()));
       }
       lines.addAll(shares);
-    }
-
-    private int start(Clause clause, Mention mention) {
-      int from = clause.has(mention.from) ? mention.from : 0;
-      Element food = mention.food;
-      return food != null && !clause.elements.contains(food)
-          ? food.start()
-          : clause.get(from).start();
-    }
-
-    private int end(Clause clause, Mention mention) {
-      Element food = mention.food;
-      if (food != null && !clause.elements.contains(food)) {
-        return food.end();
-      }
-      return clause.get(Math.min(clause.size(), Math.max(1, mention.to)) - 1).end();
     }
 
     /** The line as it was typed, where it is one and can be read so. */

@@ -229,7 +229,7 @@ final class Times {
   }
 
   private static double value(String word) {
-    return TIMES.containsKey(word) ? TIMES.get(word) : NumberText.read(word);
+    return TIMES.containsKey(word) ? TIMES.get(word) : NumberText.readDecimal(word);
   }
 
   private boolean isEnd(int i) {

@@ -4,6 +4,7 @@ import honeststack.core.line.NumberText;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
+import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -132,8 +133,9 @@ final class Vessels {
     if (!matcher.find()) {
       return 0;
     }
-    put(matcher.group("name"), matcher.group("size"), matcher.group("unit"));
-    blank(matcher, rest);
+    if (put(matcher.group("name"), matcher.group("size"), matcher.group("unit"))) {
+      blank(matcher, rest);
+    }
     return matcher.end();
   }
 
@@ -148,7 +150,8 @@ final class Vessels {
     }
   }
 
-  private void put(String name, String size, String unit) {
+  /** Whether the size can be read: not "1.250 ml", which may be one or a thousand. */
+  private boolean put(String name, String size, String unit) {
     double factor =
         switch (unit.toLowerCase(Locale.ROOT)) {
           case "cl" -> 10;
@@ -157,8 +160,13 @@ final class Vessels {
           default -> 1;
         };
     String number = AN_A.matcher(size.toLowerCase(Locale.ROOT)).replaceFirst("");
-    UnitWords.of(name.toLowerCase(Locale.ROOT))
-        .ifPresent(vessel -> sizes.put(vessel, NumberText.read(number) * factor));
+    try {
+      double amount = NumberText.read(number) * factor;
+      UnitWords.of(name.toLowerCase(Locale.ROOT)).ifPresent(vessel -> sizes.put(vessel, amount));
+      return true;
+    } catch (RefusedException notRead) {
+      return false;
+    }
   }
 
   private void blank(Matcher found, StringBuilder rest) {

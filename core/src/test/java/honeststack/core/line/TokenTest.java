@@ -34,6 +34,7 @@ class TokenTest {
           crème fraîche, 2 tbsp; crème,fraîche,,,2,tbsp
           ~200g;                 ~,200,g
           2%;                    2,%
+          around .1/4 cup;       around,.,1,/,4,cup
           """)
   void aLineIsCutIntoNumbersFractionsWordsAndMarks(String line, String pieces) {
     assertThat(Token.of(line).stream().map(Token::text).collect(Collectors.joining(",")))
