@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What cooks call their units, on either side of the ocean. */
 public final class UnitWords {
@@ -101,6 +103,61 @@ public final class UnitWords {
           "scoop",
           "scoops");
 
+  /** With which a unit of several words, or one that only some foods have, begins. */
+  private static final Set<String> BEGINNINGS =
+      Stream.of(
+              FIRST,
+              FIRST_OF,
+              Set.of(SMALL),
+              Set.of(LARGE),
+              Set.of(
+                  "ball",
+                  "balls",
+                  "boule",
+                  "boules",
+                  "c",
+                  "chunk",
+                  "chunks",
+                  "colher",
+                  "colheres",
+                  "cs",
+                  "cucchiai",
+                  "cucchiaio",
+                  "cucharada",
+                  "cucharadas",
+                  "cuil",
+                  "cuillere",
+                  "cuilleres",
+                  "cuillère",
+                  "cuillères",
+                  "drop",
+                  "egg-size",
+                  "egg-sized",
+                  "fl",
+                  "fluid",
+                  "grind",
+                  "grinding",
+                  "grinds",
+                  "hazelnut",
+                  "hazelnut-size",
+                  "hazelnut-sized",
+                  "hunk",
+                  "kugel",
+                  "kugeln",
+                  "lump",
+                  "lumps",
+                  "nut",
+                  "turn",
+                  "turns",
+                  "twist",
+                  "twists",
+                  "walnut",
+                  "walnut-size",
+                  "walnut-sized",
+                  "wodge"))
+          .flatMap(Set::stream)
+          .collect(Collectors.toUnmodifiableSet());
+
   private UnitWords() {}
 
   /**
@@ -118,6 +175,9 @@ public final class UnitWords {
       return Optional.empty();
     }
     Token word = tokens.get(i);
+    if (!BEGINNINGS.contains(word.low())) {
+      return named(word, dot(tokens, i + 1));
+    }
     if (word.isWord("drop")
         && i + 1 < tokens.size()
         && tokens.get(i + 1).low().matches("scones?")) {
@@ -202,6 +262,10 @@ public final class UnitWords {
       boolean table = tokens.get(next + 1).isWord("sopa", "tavola");
       return Optional.of(new Found(table ? Unit.TABLESPOON : Unit.TEASPOON, next + 2));
     }
+    return named(word, next);
+  }
+
+  private static Optional<Found> named(Token word, int next) {
     Unit unit = UNITS.getOrDefault(word.text(), UNITS.get(word.low()));
     unit = unit == null ? MISSPELT.of(word.low()) : unit;
     return Optional.ofNullable(unit).map(found -> new Found(found, next));

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /**
  * What is measured behind the cooking, and sweet or added, lies on the plate: "… fry them. Honey,
@@ -16,8 +15,8 @@ final class AfterCooking {
               + "(?: (?:it|them|in|until|till).*)?");
 
   /** It goes into the batter, or was forgotten above. */
-  private static final Pattern BATTER =
-      Pattern.compile(
+  private static final Sought BATTER =
+      Sought.of(
           "\\b(?:mix\\w*|stir\\w*|whisk\\w*|fold\\w*|beat\\w*|batter|dough|bowl|blend\\w*|blitz\\w*|sift\\w*|into|rest"
               + "|oh|forgot|also|too|as well|earlier|before|first|more|extra|another|if|swap\\w*|instead|replace\\w*)\\b");
 
@@ -64,7 +63,7 @@ final class AfterCooking {
       from = own && isBatter(mention) ? mention.to : from;
     }
     for (int i = from; i < clause.size(); i++) {
-      if (COOKS.is(clause.low(i))
+      if (clause.says(i, COOKS)
           && !clause.isWord(i - 1, "to", "don't", "not", "never", "i", "we")) {
         return i;
       }
@@ -73,7 +72,7 @@ final class AfterCooking {
   }
 
   private static boolean isForBatter(Clause clause, int from) {
-    return BATTER.matcher(clause.words(Math.max(0, from), clause.size())).find();
+    return BATTER.isIn(clause.words(Math.max(0, from), clause.size()));
   }
 
   private static boolean isBatter(Mention mention) {

@@ -4,7 +4,6 @@ import honeststack.core.food.Food;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /** What a sentence says of the one before it: "Sorry, 1 tsp.", "Half of it goes on top." */
 final class Afterthoughts {
@@ -13,8 +12,8 @@ final class Afterthoughts {
   private Afterthoughts() {}
 
   /** "Actually 50 ml more milk": it takes nothing back. */
-  private static final Pattern MORE =
-      Pattern.compile(
+  private static final Sought MORE =
+      Sought.of(
           "\\b(?:more|extra|another|as well|too)\\b(?! (?:much|little|many|thick|thin|sweet|like))");
 
   /** What a sentence says of the one before: a correction, or halves. */
@@ -30,7 +29,7 @@ final class Afterthoughts {
       clause.get(1).part = Part.EXCLUDED; // "200 g of flour. Not 100 g."
     }
     corrected(last, before, clause);
-    boolean more = MORE.matcher(clause.words(0, clause.size())).find();
+    boolean more = MORE.isIn(clause.words(0, clause.size()));
     boolean corrects = clause.is(0, Sort.CORRECT) && !clause.mentions.isEmpty() && !more;
     if (corrects && isOther(last, clause.mentions.get(0))) {
       before.mentions.remove(last);

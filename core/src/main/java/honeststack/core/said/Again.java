@@ -141,9 +141,9 @@ final class Again {
   }
 
   private static List<Named> of(Map<String, List<Named>> index, Named said) {
-    return keys(said.mention).stream()
-        .flatMap(key -> index.getOrDefault(key, List.of()).stream())
-        .toList();
+    List<Named> alike = new ArrayList<>();
+    keys(said.mention).forEach(key -> alike.addAll(index.getOrDefault(key, List.of())));
+    return alike;
   }
 
   private static boolean isAgain(Named said, List<Named> all, List<Named> kept, boolean listed) {

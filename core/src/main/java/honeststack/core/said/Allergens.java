@@ -11,12 +11,12 @@ final class Allergens {
 
   /** "Contains: milk, egg". */
   static boolean begin(Element first) {
-    return SAYS.is(first.low());
+    return first.says(SAYS);
   }
 
   static void in(Clause clause) {
     int from = 0;
-    while (clause.has(from) && !SAYS.is(clause.low(from))) {
+    while (clause.has(from) && !clause.says(from, SAYS)) {
       from++;
     }
     if (!clause.has(from)) {

@@ -75,7 +75,7 @@ final class Alone {
       mentions.removeIf(
           m -> !m.isMeasured() && m.foodText.toLowerCase(Locale.ROOT).endsWith("bacon"));
     }
-    boolean sprayed = isSpray(amount) || clause.elements.stream().anyMatch(e -> e.isWord("spray"));
+    boolean sprayed = isSpray(amount) || clause.hasWord("spray");
     if (unknown.isEmpty() && amount.measure().unit() == Unit.SECOND && sprayed) {
       unknown = "oil"; // "fry with a few sprays"
     }
@@ -142,7 +142,7 @@ final class Alone {
     return (filled || jug)
         && clause.is(verb, Sort.VERB)
         && clause.isWord(verb, "cook", "pour", "drop", "ladle", "scoop", "spoon", "fry", "portion")
-        && clause.elements.stream().noneMatch(Element::isFood);
+        && !clause.hasFood();
   }
 
   /** "it was 3 eggs, but I use 2": the food that was taken back, with this amount. */

@@ -4,7 +4,6 @@ import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * Foods that are said to do as well as the one before: "2 tbsp honey; maple syrup works too". They
@@ -13,8 +12,8 @@ import java.util.regex.Pattern;
 final class Alternatives {
   private static final int FAR = 7;
 
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           ".*\\b(?:or|otherwise|failing that|or else|else|alternatively|or use|if not"
               + "|(?:or )?if you (?:have none|haven't any|haven't got any|run out)|could be|or , at a (?:pinch|push)"
               + "|sometimes(?: i use| we use| it's)?|(?:you can|you could|i|we) swap in"
@@ -23,8 +22,8 @@ final class Alternatives {
               + "(?: by| with| for)?|(?:swap|replace|substitute|sub)(?: it)?(?: for| with| by)?))"
               + "[ ,:-]*(?:for (?:vegans|a vegan version|vegan ones)[ ,:-]*)?(?:any |some )?");
 
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "(?:also |will |would |can |could |is |are |does |do |work |works )*"
               + "(?:works?(?: too| as well| fine| also| instead)?|fine(?: too)?|ok|okay|(?:good|nice|lovely|great)(?: too)?|do|be used"
               + "|[ai][tn] a pinch|at a push|if not|if you're out(?: of it)?|if you have none|if you've run out|if need be"
@@ -32,8 +31,8 @@ final class Alternatives {
               + "(?: too| as well| instead| fine| also| just as well)?(?: ?[.,;!)].*)?");
 
   /** Between two foods with amounts of their own. */
-  private static final Pattern OWN_BEFORE =
-      Pattern.compile(
+  private static final Sought OWN_BEFORE =
+      Sought.of(
           "[ ,;:/–-]*(?:but )?(?:(?:or )?(?:else )?if (?:you )?(?:prefer|like|want|must|have none|have no \\w+"
               + "|run out|(?:are|'re|you're) out(?: of (?:it|them))?|none)|or(?: ,)? if you (?:prefer|like|want|must|have none)"
               + "|or instead|or maybe|or even|else|[ai][tn] a pinch|(?:is|are|was) (?:best|better|nicer) but"
@@ -45,8 +44,8 @@ final class Alternatives {
               + "[ ,:–-]*");
 
   /** Somewhere between the two, in whatever words: then the second is only another way. */
-  private static final Pattern OPTION =
-      Pattern.compile(
+  private static final Sought OPTION =
+      Sought.of(
           "(?:.*[ ,:;.(–-])?(?:or|vs|versus|others|options?|variations?|variants?|swap idea|alternatives?|idea|can sub"
               + "|sub|substitution|plan b|back-?up|second choice|next best|failing (?:that|this)|otherwise|[ai][tn] a pinch"
               + "|at a push|if need be|if needs must|if not|if (?:you|i|we)(?:'re| are|'ve| have)? (?:run |ran )?out|when (?:you|we|i) run out"
@@ -55,8 +54,8 @@ final class Alternatives {
               + "(?:[ ,:;.–-].*)?");
 
   /** Before the first of two that are to be chosen from. */
-  private static final Pattern CHOOSE =
-      Pattern.compile(
+  private static final Sought CHOOSE =
+      Sought.of(
           "(?:.*[ ,])?(?:choose (?:between|from)|choice (?:of|between)|pick one(?: of)?|one of(?: these| the following)?"
               + "|any one of|take one of)[ :]*(?:these|the following)?[ :]*");
 
@@ -64,8 +63,8 @@ final class Alternatives {
   private static final int LONGEST = 8;
 
   /** Behind the second. */
-  private static final Pattern OWN_BEHIND =
-      Pattern.compile(
+  private static final Sought OWN_BEHIND =
+      Sought.of(
           "(?:also works?|works? (?:too|as well|also|instead)|if you (?:prefer|like|must|run out|have none)"
               + "|[ai][tn] a pinch|at a push|for (?:the )?(?:vegans?|vegetarians|coeliacs|a vegan version)"
               + "|would (?:also )?(?:work|do)(?: too| as well)?"
@@ -112,8 +111,8 @@ final class Alternatives {
     boolean open = !other.isMeasured() && other.food != null && !other.placed && other.more == null;
     return open
         && isAlike(food, other)
-        && (BEFORE.matcher(words(Math.max(from, other.from - FAR), other.from)).matches()
-            || BEHIND.matcher(words(other.to, other.to + FAR)).matches());
+        && (BEFORE.isAll(words(Math.max(from, other.from - FAR), other.from))
+            || BEHIND.isAll(words(other.to, other.to + FAR)));
   }
 
   /** "50 g sugar (40 g honey also works)". */
@@ -150,16 +149,16 @@ final class Alternatives {
             && other.from - from <= LONGEST
             && StandIn.isFor(food.food, other.food)
             && clause.elements.subList(from, other.from).stream().noneMatch(Element::isFood)
-            && OPTION.matcher(between).matches()
+            && OPTION.isAll(between)
             && !(both || between.matches("or (?:so|two|more|less|thereabouts|whatever)\\b.*"));
     boolean chosen =
         between.matches("and|,|, and|or|/|;")
             && food.from >= 0
-            && CHOOSE.matcher(clause.words(food.from - 5, food.from)).matches();
+            && CHOOSE.isAll(clause.words(food.from - 5, food.from));
     return option
         || chosen
-        || (other.from > from && OWN_BEFORE.matcher(clause.words(from, other.from)).matches()
-            || OWN_BEHIND.matcher(words(other.to, other.to + FAR)).matches());
+        || (other.from > from && OWN_BEFORE.isAll(clause.words(from, other.from))
+            || OWN_BEHIND.isAll(words(other.to, other.to + FAR)));
   }
 
   static boolean isAlike(Mention a, Mention b) {

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * A sentence that says nothing but what is right of the one before it: "One egg. Two, actually.",
@@ -65,22 +64,21 @@ final class Amended {
           "my",
           "yeah");
 
-  private static final Pattern RIGHT =
-      Pattern.compile(
+  private static final Sought RIGHT =
+      Sought.of(
           "\\b(?:actually|sorry|i mean|i meant|rather|correction|oops|oh|no wait|in fact|my mistake"
               + "|scratch that|no)\\b");
 
-  private static final Pattern TODAY =
-      Pattern.compile("\\b(?:now|today|nowadays|these days|this time|me|mine|ours|i|we)\\b");
+  private static final Sought TODAY =
+      Sought.of("\\b(?:now|today|nowadays|these days|this time|me|mine|ours|i|we)\\b");
 
   /** Not of all of it, or of more than there was. */
-  private static final Pattern MORE =
-      Pattern.compile(
-          "\\b(?:more|extra|another|less|plus|also|too|each|per|again|over|left|spare)\\b");
+  private static final Sought MORE =
+      Sought.of("\\b(?:more|extra|another|less|plus|also|too|each|per|again|over|left|spare)\\b");
 
   /** The one before tells of another time, or of somebody else. */
-  private static final Pattern ONCE =
-      Pattern.compile(
+  private static final Sought ONCE =
+      Sought.of(
           "\\b(?:first time|last time|at first|once|used to|wants?|says?|said|asks?|calls? for|was"
               + "|were|book|recipe|packet|original(?:ly)?|usually|normally|before|last (?:week|year)"
               + "|(?:mum|mom|mother|gran|grandma|nan|dad|she|he|they) (?:took|takes|used|uses|puts?))\\b");
@@ -106,12 +104,12 @@ final class Amended {
   private void amount() {
     Mention last = last();
     Element said = single();
-    boolean counts = clause.counts.serves.isPresent() || MORE.matcher(words).find();
+    boolean counts = clause.counts.serves.isPresent() || MORE.isIn(words);
     if (last == null || said == null || counts || !isAlike(last.amount, said)) {
       return;
     }
-    boolean once = ONCE.matcher(before.words(0, before.size())).find();
-    if (RIGHT.matcher(words).find() || once && TODAY.matcher(words).find()) {
+    boolean once = ONCE.isIn(before.words(0, before.size()));
+    if (RIGHT.isIn(words) || once && TODAY.isIn(words)) {
       last.amount.part = Part.EXCLUDED;
       last.amountText = said.textLike(last.amount);
       last.restated = true;
@@ -170,7 +168,7 @@ final class Amended {
             && last.food != null
             && last.food.isOfAKind(said.food)
             && !last.food.isSameFood(said.food)
-            && RIGHT.matcher(words).find()
+            && RIGHT.isIn(words)
             && clause.elements.stream().allMatch(e -> e == said.food || isOver(e));
     if (other) {
       said.amountText = last.amountText;

@@ -6,7 +6,6 @@ import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * Amounts that are said for each piece or for each eater: "spread each pancake with 10 g honey", "1
@@ -22,8 +21,8 @@ final class Apiece {
   private static final Set<Unit> SPOONED = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
   /** Right behind it what each gets follows. */
-  private static final Pattern FORWARD =
-      Pattern.compile("with|gets|get|in|takes|take|goes|has|wants|needs|:|,|it's|i put|put|having");
+  private static final Sought FORWARD =
+      Sought.of("with|gets|get|in|takes|take|goes|has|wants|needs|:|,|it's|i put|put|having");
 
   private final Clause clause;
 
@@ -152,7 +151,7 @@ final class Apiece {
         Element amount = clause.get(j);
         return clause.mentions.stream().anyMatch(mention -> mention.amount == amount);
       }
-      if (FORWARD.matcher(clause.low(j)).matches()) {
+      if (FORWARD.isAll(clause.low(j))) {
         boolean comma = clause.isMark(j, ",");
         boolean out = clause.has(j + 1) && clause.get(j + 1).part == Part.YIELD; // "gets 28"
         return !comma && !out || comma && clause.isStrong(j + 1) && !clause.isAmount(i - 1);

@@ -99,7 +99,7 @@ final class Asides {
     boolean held =
         inner.isWord(0, "keep", "hold", "reserve", "save", "reserving", "keeping")
             && inner.hasAmount()
-            && inner.elements.stream().noneMatch(Element::isFood)
+            && !inner.hasFood()
             && inner.elements.stream()
                 .anyMatch(e -> e.isWord("back", "aside") || e.is(Sort.PLATE, Sort.PAN));
     if (held) {

@@ -7,23 +7,23 @@ import java.util.regex.Pattern;
 
 /** How many fit in the pan: "4 at a time, 5 times", "five rounds of four", "4 per round". */
 final class AtOnce {
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "(?:(?:pancakes?|waffles?|pieces|of them|quarters|hearts|squares|triangles) )?"
               + "(?:at (?:a|one|the same) time|at once|(?:each|every|a) (?:time|go)"
               + "|(?:per|to (?:a|the|each)|in (?:a|each|every)|each|every)"
               + " (?:round|batch|pan|go|ironful|load|filling))\\b");
 
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:.* )?(?:one|a|each|every) (?:round|pan|go|ironful|load|filling)"
               + " (?:is|makes|gives|holds|does|of|=)");
 
-  private static final Pattern ROUNDS_OF = Pattern.compile("(?:.* )?" + Rounds.FILLINGS + " of");
+  private static final Sought ROUNDS_OF = Sought.of("(?:.* )?" + Rounds.FILLINGS + " of");
 
-  private static final Pattern ROUNDS = Pattern.compile(".*\\b" + Rounds.FILLINGS + "\\b.*");
+  private static final Sought ROUNDS = Sought.of(".*\\b" + Rounds.FILLINGS + "\\b.*");
 
-  private static final Pattern IN_EACH = Pattern.compile("(?:in|for|to) each|each|apiece");
+  private static final Sought IN_EACH = Sought.of("(?:in|for|to) each|each|apiece");
 
   private static final Pattern TIMES =
       Pattern.compile(
@@ -42,7 +42,7 @@ final class AtOnce {
   }
 
   static void in(Clause clause) {
-    if (clause.elements.stream().noneMatch(e -> HINT.is(e.low()))) {
+    if (!clause.says(HINT)) {
       return;
     }
     bySteps(clause);
@@ -71,12 +71,10 @@ final class AtOnce {
 
   private void at(int i) {
     boolean food = clause.isFood(i - 1) && !clause.isFood(i - 2);
-    boolean behind = !food && BEHIND.matcher(clause.words(i + 1, i + WORDS)).lookingAt();
-    boolean of = ROUNDS_OF.matcher(clause.words(i - 2, i)).matches();
-    of |= BEFORE.matcher(clause.words(i - WORDS, i)).matches();
-    boolean each =
-        IN_EACH.matcher(clause.words(i + 1, i + 3)).matches()
-            && ROUNDS.matcher(clause.words(0, i)).matches();
+    boolean behind = !food && BEHIND.begins(clause.words(i + 1, i + WORDS));
+    boolean of = ROUNDS_OF.isAll(clause.words(i - 2, i));
+    of |= BEFORE.isAll(clause.words(i - WORDS, i));
+    boolean each = IN_EACH.isAll(clause.words(i + 1, i + 3)) && ROUNDS.isAll(clause.words(0, i));
     if (behind || of || each) {
       clause.counts.atOnce = Optional.of(BareCounts.range(clause.get(i)));
       clause.get(i).part = Part.METHOD;

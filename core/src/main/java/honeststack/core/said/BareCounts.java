@@ -10,24 +10,24 @@ import java.util.regex.Pattern;
 final class BareCounts {
   private static final int FAR = 4;
   private static final int SHORT = 8;
-  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs?|pieces|nos|ea)\\.?");
+  private static final Sought PIECES = Sought.of(".*\\b(pcs?|pieces|nos|ea)\\.?");
   private static final Set<String> ALL = Set.of("in all", "altogether", "in total", "all told");
   private static final Set<String> THERE =
       Set.of("there were", "there was", "there are", "there", "were");
-  private static final Pattern OUT = Pattern.compile("came out|come out|came of it");
+  private static final Sought OUT = Sought.of("came out|come out|came of it");
 
-  private static final Pattern SIZED_AS =
-      Pattern.compile("(?:, )?(?:[a-z]+[- ]){1,3}siz(?:e|ed)(?: ones)?(?: [.!])?");
+  private static final Sought SIZED_AS =
+      Sought.of("(?:, )?(?:[a-z]+[- ]){1,3}siz(?:e|ed)(?: ones)?(?: [.!])?");
 
-  private static final Pattern SIZES =
-      Pattern.compile(
+  private static final Sought SIZES =
+      Sought.of(
           "mini|minis|small|large|big|little|medium|full-size|full-sized|jumbo|regular|thick|thin"
               + "|(?:small|large|big|little|mini) ones",
           Pattern.CASE_INSENSITIVE);
 
   /** "Ten or so, I'd guess." */
-  private static final Pattern GUESS =
-      Pattern.compile("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
+  private static final Sought GUESS =
+      Sought.of("or so(?: ?,? ?(?:i'd|i would|i|we) (?:guess|say|think|reckon))? ?[.!]?");
 
   private static final String[] KINDS = {
     "ingredient", "ingredients", "step", "bowl", "way", "year"
@@ -68,7 +68,7 @@ final class BareCounts {
 
   /** "16 pcs @ 50 g", "12 pieces of 60 g each". */
   private static boolean isOfWeight(Clause clause, int i) {
-    boolean pieces = PIECES.matcher(clause.low(i)).matches();
+    boolean pieces = PIECES.isAll(clause.low(i));
     int at = clause.isWord(i + 1, "at", "of", "à") || clause.isMark(i + 1, "@") ? i + 2 : -1;
     boolean weighed =
         pieces
@@ -87,7 +87,7 @@ final class BareCounts {
     Element number = clause.get(i);
     return (clause.isMark(i - 1, "-", "–", "—") || clause.isWord(i - 1, "x"))
         && clause.is(i - 2, Sort.PIECES)
-        && (number.isCount() || PIECES.matcher(number.low()).matches())
+        && (number.isCount() || PIECES.isAll(number.low()))
         && isEnd(clause, i + 1);
   }
 
@@ -95,8 +95,8 @@ final class BareCounts {
   private static boolean isSizedAs(Clause clause, int i) {
     return i == 0
         && clause.get(i).isCount()
-        && clause.elements.stream().noneMatch(Element::isFood)
-        && SIZED_AS.matcher(clause.words(1, clause.size())).matches();
+        && !clause.hasFood()
+        && SIZED_AS.isAll(clause.words(1, clause.size()));
   }
 
   /** What stands behind the number of all together. */
@@ -111,7 +111,7 @@ final class BareCounts {
       return false;
     }
     for (Element element : clause.elements) {
-      boolean size = SIZES.matcher(element.text()).matches();
+      boolean size = SIZES.isAll(element.text());
       sized |= size;
       if (!size
           && !element.isCount()
@@ -164,8 +164,8 @@ final class BareCounts {
     boolean so = clause.isWord(i + 1, "or") && clause.isWord(i + 2, "so");
     boolean guess =
         (so || clause.low(i + 1).equals("or so"))
-            && clause.elements.stream().noneMatch(Element::isFood)
-            && GUESS.matcher(clause.words(i + 1, clause.size())).matches();
+            && !clause.hasFood()
+            && GUESS.isAll(clause.words(i + 1, clause.size()));
     return i == 0 && guess
         || ish && i == 0 && clause.size() <= i + 4 && isEnd(clause, clause.isMark(1, "-") ? 3 : 2);
   }
@@ -203,15 +203,15 @@ final class BareCounts {
     if (!apart || !clause.get(i).isCount()) {
       return false;
     }
-    boolean pieces = PIECES.matcher(clause.low(i)).matches() && isEnd(clause, i + 1);
+    boolean pieces = PIECES.isAll(clause.low(i)) && isEnd(clause, i + 1);
     boolean all = isAll(clause.low(i + 1)) && isEnd(clause, i + 2);
-    return pieces || all || OUT.matcher(clause.low(i + 1)).matches() || isInTheEnd(clause, i + 1);
+    return pieces || all || OUT.isAll(clause.low(i + 1)) || isInTheEnd(clause, i + 1);
   }
 
   /** "a teaspoon of oil per piece, eight pieces": at the end of the sentence. */
   private static boolean isNamedPieces(Clause clause, int i) {
     boolean named = clause.is(i + 1, Sort.PIECES) && !clause.has(i + 3) && isEnd(clause, i + 2);
-    boolean counted = PIECES.matcher(clause.low(i)).matches() && !clause.has(i + 2);
+    boolean counted = PIECES.isAll(clause.low(i)) && !clause.has(i + 2);
     return (named || counted && isEnd(clause, i + 1)) && !clause.get(i).isWeak();
   }
 
@@ -255,7 +255,7 @@ final class BareCounts {
         && clause.get(1).isCount()
         && !clause.get(1).isWeak()
         && (clause.isWord(2, "if", "when", "usually", "normally") || isEnd(clause, 2))
-        && clause.elements.stream().noneMatch(Element::isFood);
+        && !clause.hasFood();
   }
 
   /** "300 ml milk, about 90 g a piece": of what is baked, as no food is counted before it. */

@@ -38,39 +38,36 @@ final class Batches {
           "\\b(?:times|x|batches|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
               + "|halved|doubl|tripl|trebl|quadr|quartered|recipe");
 
-  private static final Pattern DONE =
-      Pattern.compile("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
+  private static final Sought DONE = Sought.of("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
 
-  private static final Pattern IT = Pattern.compile("\\b(?:it|that|this|the lot)\\b");
+  private static final Sought IT = Sought.of("\\b(?:it|that|this|the lot)\\b");
 
-  private static final Pattern MADE =
-      Pattern.compile(
-          "\\b(?:made|make|making|did|do|cooked|cook|baked|bake|mixed|go for|went for)\\b");
+  private static final Sought MADE =
+      Sought.of("\\b(?:made|make|making|did|do|cooked|cook|baked|bake|mixed|go for|went for)\\b");
 
   /** The work is done so often with the one bowl: "cook in three batches". */
-  private static final Pattern ROUNDS =
-      Pattern.compile(
+  private static final Sought ROUNDS =
+      Sought.of(
           "\\b(?:in|into|over|of|do|did|cook(?:ed)?|bake[d]?|fry|fried|takes?|took|need|per|each|every)"
               + " (?:\\w+ )?$");
 
-  private static final Pattern EVERYTHING =
-      Pattern.compile(
-          "\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
+  private static final Sought EVERYTHING =
+      Sought.of("\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
 
-  private static final Pattern COUNTED =
-      Pattern.compile(
+  private static final Sought COUNTED =
+      Sought.of(
           " (?:covers?|portions?|people|persons?|guests|servings?|pax|pupils|children|kids|pieces|pcs"
               + "|pancakes|waffles)\\b");
 
-  private static final Pattern FOLLOWS =
-      Pattern.compile("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
+  private static final Sought FOLLOWS =
+      Sought.of("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
 
   /** "Make 1.5 times: …", "I do one and a half of the recipe: …". */
-  private static final Pattern PLAN =
-      Pattern.compile("(?:(?:i|we|please|just|now) )*(?:make|made|do|did|mix|cook|take) .*");
+  private static final Sought PLAN =
+      Sought.of("(?:(?:i|we|please|just|now) )*(?:make|made|do|did|mix|cook|take) .*");
 
-  private static final Pattern NOT_DONE =
-      Pattern.compile(
+  private static final Sought NOT_DONE =
+      Sought.of(
           "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
               + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
@@ -98,7 +95,7 @@ final class Batches {
 
   /** Finds it before amounts and foods are paired; of two the last counts. */
   static void in(Clause clause) {
-    if (clause.elements.stream().noneMatch(element -> HINT.is(element.low()))) {
+    if (!clause.says(HINT)) {
       return;
     }
     for (int from = 0; from < clause.size(); ) {
@@ -161,12 +158,12 @@ final class Batches {
     String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
     if (!times.find()
-        || NOT_DONE.matcher(words).find()
+        || NOT_DONE.isIn(words)
         || clause.isMark(to, ":") && isCounted(words, times.end())) {
       return Optional.empty();
     }
     boolean rounds =
-        times.group("batches") != null && ROUNDS.matcher(words.substring(0, times.start())).find();
+        times.group("batches") != null && ROUNDS.isIn(words.substring(0, times.start()));
     if (rounds) {
       return Optional.empty();
     }
@@ -177,10 +174,9 @@ final class Batches {
     boolean told =
         ahead
             ? from == 0
-                && (FOLLOWS.matcher(words).find()
-                    || (bare || PLAN.matcher(words).matches()) && isNumber(times) && colon)
-            : EVERYTHING.matcher(words).find()
-                || MADE.matcher(words).find()
+                && (FOLLOWS.isIn(words) || (bare || PLAN.isAll(words)) && isNumber(times) && colon)
+            : EVERYTHING.isIn(words)
+                || MADE.isIn(words)
                 || isDone(clause, times, words, bare, to)
                 || bare && isNumber(times) && to >= clause.size() - 1;
     if (bare && times.group("x") != null && value(times) >= PIECES) {
@@ -191,7 +187,7 @@ final class Batches {
 
   /** "mix x 30 covers:" says for how many it is. */
   private static boolean isCounted(String words, int end) {
-    return COUNTED.matcher(words.substring(end)).lookingAt();
+    return COUNTED.begins(words.substring(end));
   }
 
   /** "2x", "times three". */
@@ -202,11 +198,11 @@ final class Batches {
   /** "I doubled it", "doubled", "halved as we are two"; not "strawberries, halved". */
   private static boolean isDone(Clause clause, Matcher times, String words, boolean bare, int end) {
     String word = times.group("word");
-    boolean done = word != null && DONE.matcher(word).matches();
+    boolean done = word != null && DONE.isAll(word);
     boolean cut = bare && done && (word.equals("halved") || word.equals("quartered"));
     int next = clause.isMark(end, ",") ? end + 1 : end;
     boolean reason = clause.isWord(next, "as", "because", "since");
-    return done && (IT.matcher(words).find() || bare && (!cut || reason));
+    return done && (IT.isIn(words) || bare && (!cut || reason));
   }
 
   private static double value(Matcher times) {

@@ -4,7 +4,6 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.MeasuringSystem;
-import java.util.regex.Pattern;
 
 /** Batter that is said for each eater, or for each of several bowls: "each batch: 1 kg flour". */
 final class BatterForEach {
@@ -19,8 +18,8 @@ final class BatterForEach {
   /** So many elements say for what it is. */
   private static final int WORDS = 6;
 
-  private static final Pattern BOWLS =
-      Pattern.compile(
+  private static final Sought BOWLS =
+      Sought.of(
           "\\b(?:(?:each|every|per) (?:batch|bowl|bowlful|mix|recipe|lot|tub)|batches ?,? each)\\b");
 
   private static final Remembered EACH =
@@ -35,7 +34,7 @@ final class BatterForEach {
 
   /** For which batter is mixed; or nobody eats as much. */
   static boolean isOfABowl(Clause clause, int cue, Mention mention) {
-    return BOWLS.matcher(clause.words(cue - 2, cue + WORDS)).find() || isTooMuch(mention);
+    return BOWLS.isIn(clause.words(cue - 2, cue + WORDS)) || isTooMuch(mention);
   }
 
   /** "200 g flour for each pan": nothing but that puts it into the pan, or on a plate. */
@@ -43,7 +42,7 @@ final class BatterForEach {
     boolean only = false;
     for (Element element : clause.elements) {
       if (element.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT)) {
-        only = EACH.is(element.low());
+        only = element.says(EACH);
         if (!only) {
           return;
         }

@@ -45,7 +45,7 @@ final class Blends {
           "\\d{1,3}(?: ?[:/] ?\\d{1,3})+|equal|parts?|amounts?|weights?|quantit(?:y|ies)|measures?"
               + "|half(?: ?-? ?(?:and|n|&) ?-? ?half)?|fifty");
 
-  private static final Pattern THE_REST = Pattern.compile("(?:the )?rest(?: of the)?");
+  private static final Sought THE_REST = Sought.of("(?:the )?rest(?: of the)?");
 
   private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}) ?(?:%|percent|per cent)");
 
@@ -144,7 +144,7 @@ final class Blends {
       to--;
     }
     String words = words(from, to);
-    if (THE_REST.matcher(words).matches()) {
+    if (THE_REST.isAll(words)) {
       return Optional.of(REST);
     }
     Matcher percent = PERCENT.matcher(words);
@@ -175,7 +175,7 @@ final class Blends {
                 .orElse(List.of())
             : listed.shares();
     shares = ofWhole(shares);
-    boolean each = whole >= 0 && EACH.is(clause.low(whole + 1));
+    boolean each = whole >= 0 && clause.says(whole + 1, EACH);
     boolean uneven = shares.stream().distinct().count() > 1;
     if (whole < 0 || shares.size() != listed.foods().size() || each && uneven) {
       return false;
@@ -202,9 +202,9 @@ final class Blends {
     while (clause.has(i) && Math.abs(i - start) < FAR) {
       boolean whole = isWhole(i);
       amounts += whole ? 1 : 0;
-      boolean mix = MIX.is(clause.low(i));
-      boolean over = whole || mix || isRatio(i) || BETWEEN.is(clause.low(i));
-      if (!over && !EACH.is(clause.low(i)) || amounts > 1) {
+      boolean mix = clause.says(i, MIX);
+      boolean over = whole || mix || isRatio(i) || clause.says(i, BETWEEN);
+      if (!over && !clause.says(i, EACH) || amounts > 1) {
         break;
       }
       i = next.applyAsInt(i);
@@ -231,7 +231,7 @@ final class Blends {
     if (halves && clause.isWord(i + 1, "half")) {
       return true;
     }
-    return WORD_OF_RATIO.is(element.low()) || number && (isColon(i - 1) || isColon(i + 1));
+    return element.says(WORD_OF_RATIO) || number && (isColon(i - 1) || isColon(i + 1));
   }
 
   private boolean isColon(int i) {

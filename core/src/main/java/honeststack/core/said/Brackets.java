@@ -12,8 +12,8 @@ import java.util.stream.IntStream;
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
   /** What the cook needs, however many it takes. */
-  private static final Pattern AIM =
-      Pattern.compile(
+  private static final Sought AIM =
+      Sought.of(
           "so|=|.*\\b(?:want|need|should|that's|it's|get|have|came to|weighing)\\b.*",
           Pattern.CASE_INSENSITIVE);
 
@@ -23,8 +23,8 @@ final class Brackets {
               + "(?:bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|coating|layer|suspicion"
               + "|quantity|trickle) of |^(?:a )?little ");
 
-  private static final Pattern OF_EACH =
-      Pattern.compile("(?:for )?each\\b.*|.*\\b(?:each|per|apiece|every)(?: egg| one)?");
+  private static final Sought OF_EACH =
+      Sought.of("(?:for )?each\\b.*|.*\\b(?:each|per|apiece|every)(?: egg| one)?");
 
   private static final Remembered LITTLE =
       Remembered.whole(
@@ -128,7 +128,7 @@ final class Brackets {
 
   /** "(1 tbsp flax + 3 tbsp water each)", "(each …)", "(… per egg)". */
   private boolean isOfEach() {
-    return OF_EACH.matcher(inner.words(0, inner.size())).matches();
+    return OF_EACH.isAll(inner.words(0, inner.size()));
   }
 
   /** It says no more than how much of the food; "flax egg (1 tbsp flax, 3 tbsp water)" does. */
@@ -231,7 +231,7 @@ final class Brackets {
       return false;
     }
     boolean little =
-        IntStream.range(Math.max(0, before.from), before.to).anyMatch(i -> LITTLE.is(outer.low(i)));
+        IntStream.range(Math.max(0, before.from), before.to).anyMatch(i -> outer.says(i, LITTLE));
     return before.amount.isWeak() && little
         || before.amount.measure().unit().kind() == Unit.Kind.VAGUE;
   }
@@ -263,7 +263,7 @@ final class Brackets {
     boolean parts =
         inner.low(0).equals("50") && inner.isMark(1, "/", ":", "-")
             || inner.low(0).matches("half and half|equal parts|equal|50/50");
-    return parts && inner.elements.stream().anyMatch(Element::isFood);
+    return parts && inner.hasFood();
   }
 
   /** "350 ml milk (actually 375)". */
@@ -280,7 +280,7 @@ final class Brackets {
         && inner.has(amount)
         && inner.get(amount).isAmount()
         && !inner.get(amount).isWeak()
-        && (amount > 0 || inner.elements.stream().noneMatch(Element::isFood))
+        && (amount > 0 || !inner.hasFood())
         && before.isMeasured();
   }
 
@@ -299,13 +299,13 @@ final class Brackets {
         inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
     boolean aim =
         inner.elements.subList(0, Math.min(amount, inner.size())).stream()
-            .anyMatch(e -> AIM.matcher(e.text()).matches());
+            .anyMatch(e -> AIM.isAll(e.text()));
     return measured && (aim || all);
   }
 
   /** "you want 150 g", "that's 150 g". */
   private static boolean isAim(Element element) {
-    return AIM.matcher(element.text()).matches() || element.isWord("you", "i", "be");
+    return AIM.isAll(element.text()) || element.isWord("you", "i", "be");
   }
 
   /** "(I grind it, 92 g)": the weight, where there is one and it is not of each. */

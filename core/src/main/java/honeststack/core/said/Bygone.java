@@ -28,9 +28,8 @@ final class Bygone {
                   + "\\b(?:had|was|were|put|used|added|went)\\b"));
 
   /** None of them is without. */
-  private static final Pattern HINT =
-      Pattern.compile(
-          "used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past");
+  private static final Sought HINT =
+      Sought.of("used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past");
 
   /** The foods before it are past. */
   private static final Pattern BEFORE =
@@ -45,8 +44,8 @@ final class Bygone {
       Pattern.compile("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
 
   /** At the end, of all that the sentence names, measured or not. */
-  private static final Pattern STOPPED =
-      Pattern.compile(
+  private static final Sought STOPPED =
+      Sought.of(
           "\\b(?:so|and|but|which) ,? ?(?:i|we) ?(?:'ve|have)? ?(?:now |since )?(?:stopped|given (?:it|that|them) up"
               + "|gave (?:it|that|them) up|quit|dropped (?:it|that|them))"
               + "(?: (?:doing|using|adding) (?:it|that|them))?(?: now| ages ago)?[ .!]*$");
@@ -54,8 +53,8 @@ final class Bygone {
   private Bygone() {}
 
   static void in(Clause clause) {
-    boolean food = clause.elements.stream().anyMatch(Element::isFood);
-    if (food && STOPPED.matcher(clause.words(0, clause.size())).find()) {
+    boolean food = clause.hasFood();
+    if (food && STOPPED.isIn(clause.words(0, clause.size()))) {
       clause.exclude(0, clause.size());
       return;
     }
@@ -82,7 +81,7 @@ final class Bygone {
     boolean any = clause.mentions.stream().anyMatch(Mention::isMeasured);
     boolean told =
         any
-            && HINT.matcher(clause.words(0, clause.size())).find()
+            && HINT.isIn(clause.words(0, clause.size()))
             && read.stream().anyMatch(c -> c.mentions.stream().anyMatch(Mention::isMeasured));
     if (!told) {
       return;

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /**
  * What a sentence says was changed: "reduce the sugar from 50 g to 30 g", "I wrote jam, ignore
  * that".
@@ -17,10 +15,10 @@ final class Changes {
   private static final Remembered TOTAL =
       Remembered.whole("altogether|in all|in total|all told|all together|now");
 
-  private static final Pattern SO = Pattern.compile("\\b(?:so|making|makes|it's|that's|now)\\b");
+  private static final Sought SO = Sought.of("\\b(?:so|making|makes|it's|that's|now)\\b");
 
-  private static final Pattern SURE =
-      Pattern.compile("\\b(?:actually|really|well|sorry|in fact|of course|i mean)\\b");
+  private static final Sought SURE =
+      Sought.of("\\b(?:actually|really|well|sorry|in fact|of course|i mean)\\b");
 
   private static final Remembered CHANGES =
       Remembered.part(
@@ -70,7 +68,7 @@ final class Changes {
    */
   private void renamed() {
     for (int i = 2; i + 1 < clause.size(); i++) {
-      boolean was = WAS.is(clause.low(i));
+      boolean was = clause.says(i, WAS);
       int right = was ? clause.ahead(i + 1, 1, Element::isFood) : -1;
       int wrong = right < 0 ? -1 : foodBefore(i);
       if (wrong < 0
@@ -83,7 +81,7 @@ final class Changes {
               && clause.has(right + 3)
               && clause.get(right + 3).isFood()
               && clause.get(right + 3).isSameFood(clause.get(wrong));
-      boolean said = SURE.matcher(clause.words(i - 2, right + 3)).find();
+      boolean said = SURE.isIn(clause.words(i - 2, right + 3));
       if (!not && !(said && clause.get(wrong).isOfAKind(clause.get(right)))) {
         continue;
       }
@@ -143,8 +141,8 @@ final class Changes {
   /** "added 50 g more flour so it's 250 g flour altogether": the sum counts. */
   private void altogether() {
     for (int i = 2; i < clause.size(); i++) {
-      int sum = TOTAL.is(clause.low(i)) && clause.isFood(i - 1) ? amountOf(i - 1) : -1;
-      boolean said = sum > 0 && sum < i - 1 && SO.matcher(clause.words(sum - 3, sum)).find();
+      int sum = clause.says(i, TOTAL) && clause.isFood(i - 1) ? amountOf(i - 1) : -1;
+      boolean said = sum > 0 && sum < i - 1 && SO.isIn(clause.words(sum - 3, sum));
       for (int food = 0; said && food < sum; food++) {
         int part = clause.isFood(food) ? moreOf(food) : food;
         if (part < food && clause.get(food).isSameFood(clause.get(i - 1))) {
@@ -176,7 +174,7 @@ final class Changes {
   private void reduced() {
     for (int i = 0; i < clause.size(); i++) {
       int food =
-          CHANGES.is(clause.low(i))
+          clause.says(i, CHANGES)
               ? clause.isFood(i - 1) ? i - 1 : clause.ahead(i + 1, 2, Element::isFood)
               : -1;
       if (food < 0 || clause.isStrong(food - 1)) {

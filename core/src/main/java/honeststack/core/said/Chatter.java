@@ -38,8 +38,8 @@ final class Chatter {
               + "(?:cheap|dear|expensive|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
               + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b");
 
-  private static final Pattern MEANT =
-      Pattern.compile(
+  private static final Sought MEANT =
+      Sought.of(
           "\\b(?:add|stir|put|use|top|serve|mix|with|on top|in it|in them|in mine|in the (?:batter|pan)"
               + "|over them|goes? in|go in|for (?:the|it|them))\\b");
 
@@ -70,7 +70,7 @@ final class Chatter {
 
   /** "what's left of the carton goes in my coffee": of something else. */
   private static void left(Clause clause) {
-    if (clause.elements.stream().anyMatch(e -> LEFT_OVER.is(e.low()))) {
+    if (clause.says(LEFT_OVER)) {
       Worded worded = Worded.withoutFoods(clause);
       Matcher left = LEFT.matcher(worded.words);
       if (left.find()) {
@@ -80,7 +80,7 @@ final class Chatter {
   }
 
   private static void asked(Clause clause) {
-    if (clause.elements.stream().anyMatch(e -> e.isWord("do", "does", "did", "should", "would"))) {
+    if (clause.hasWord("do", "does", "did", "should", "would")) {
       Worded worded = Worded.withoutFoods(clause);
       Matcher asked = ASKED.matcher(worded.words);
       if (asked.find()) {
@@ -90,7 +90,7 @@ final class Chatter {
   }
 
   static void in(Clause clause) {
-    if (clause.elements.stream().noneMatch(Element::isFood)) {
+    if (!clause.hasFood()) {
       return;
     }
     asked(clause);
@@ -100,7 +100,7 @@ final class Chatter {
     }
     Worded worded = Worded.withoutFoods(clause);
     Matcher behind = BEHIND.matcher(worded.words);
-    if (behind.find() && !MEANT.matcher(worded.words).find()) {
+    if (behind.find() && !MEANT.isIn(worded.words)) {
       worded.take(behind.start(1), behind.end(1), Part.ASIDE);
     }
     Matcher before = BEFORE.matcher(worded.words);

@@ -134,9 +134,48 @@ final class Clause {
     return has(i) && get(i).isFood() && get(i).isFree();
   }
 
+  /** Whether the words of an element are such; nothing has none. */
+  boolean says(int i, Remembered pattern) {
+    return has(i) ? get(i).says(pattern) : pattern.is(Remembered.NOTHING);
+  }
+
+  /** Whether those of any element are. */
+  boolean says(Remembered pattern) {
+    for (Element element : elements) {
+      if (element.says(pattern)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** One of those words is somewhere in it. */
+  boolean hasWord(String... words) {
+    for (Element element : elements) {
+      if (element.isWord(words)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  boolean hasFood() {
+    for (Element element : elements) {
+      if (element.isFood()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Some amount in it says more than "a". */
   boolean hasAmount() {
-    return elements.stream().anyMatch(element -> element.isAmount() && !element.isWeak());
+    for (Element element : elements) {
+      if (element.isAmount() && !element.isWeak()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** An amount that says more than "a". */
@@ -220,12 +259,16 @@ final class Clause {
 
   /** Whether sentences measure so many foods, or more. */
   static boolean measure(List<Clause> read, int foods) {
-    return read.stream()
-            .flatMap(clause -> clause.mentions.stream())
-            .filter(Mention::isMeasured)
-            .limit(foods)
-            .count()
-        >= foods;
+    int measured = 0;
+    for (Clause clause : read) {
+      for (Mention mention : clause.mentions) {
+        measured += mention.isMeasured() ? 1 : 0;
+        if (measured >= foods) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   Place heading() {

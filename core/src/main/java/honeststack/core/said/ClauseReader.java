@@ -126,10 +126,12 @@ final class ClauseReader {
   }
 
   private static Set<Integer> walls(List<Clause.Aside> asides) {
-    return asides.stream()
-        .filter(aside -> aside.clause().elements.stream().anyMatch(Element::isAmount))
-        .map(Clause.Aside::after)
-        .collect(Collectors.toSet());
+    return asides.isEmpty()
+        ? Set.of()
+        : asides.stream()
+            .filter(aside -> aside.clause().elements.stream().anyMatch(Element::isAmount))
+            .map(Clause.Aside::after)
+            .collect(Collectors.toSet());
   }
 
   /** What stands in brackets is a sentence of its own. */

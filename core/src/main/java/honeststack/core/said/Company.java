@@ -41,8 +41,8 @@ final class Company {
               + "))+|both of us|us two|us both|we both|the pair of us)"
               + "(?<behind>(?: (?!(?:and|n|&|plus|\\+) ).*)?)");
 
-  private static final Pattern FED =
-      Pattern.compile("(?:.* )?(?:feeds|feed|fed|serves|serve|for|does|fills) (?:just |only )?");
+  private static final Sought FED =
+      Sought.of("(?:.* )?(?:feeds|feed|fed|serves|serve|for|does|fills) (?:just |only )?");
 
   private final Clause clause;
 
@@ -70,7 +70,7 @@ final class Company {
     String eaters = named.group("eaters");
     boolean only = named.group("before").isEmpty() && named.group("behind").strip().length() < 2;
     boolean some = Pattern.compile("\\b" + SOME).matcher(eaters).find();
-    if (!eat && !(only && some) && !FED.matcher(named.group("before")).matches()) {
+    if (!eat && !(only && some) && !FED.isAll(named.group("before"))) {
       return;
     }
     int several = several(eaters);

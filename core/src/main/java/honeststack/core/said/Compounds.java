@@ -13,8 +13,8 @@ import java.util.regex.Pattern;
  * those are counted.
  */
 final class Compounds {
-  private static final Pattern SEED_EGG =
-      Pattern.compile("\\b(?:flax|chia|linseed)\\w* eggs?\\b", Pattern.CASE_INSENSITIVE);
+  private static final Sought SEED_EGG =
+      Sought.of("\\b(?:flax|chia|linseed)\\w* eggs?\\b", Pattern.CASE_INSENSITIVE);
 
   private final Clause clause;
 
@@ -125,7 +125,7 @@ final class Compounds {
   }
 
   private static boolean isSeedEgg(Mention mention) {
-    return mention.known().isPresent() && SEED_EGG.matcher(mention.foodText).find();
+    return mention.known().isPresent() && SEED_EGG.isIn(mention.foodText);
   }
 
   /** "1 taza de harina, that's 1 cup masa". */

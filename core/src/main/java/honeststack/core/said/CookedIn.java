@@ -3,22 +3,21 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
-import java.util.regex.Pattern;
 
 /** Fat that needs no word for the pan: what is sprayed, and what the cakes are cooked in. */
 final class CookedIn {
   private static final int FAR = 6;
 
-  private static final Pattern HEAT =
-      Pattern.compile("(?:.* )?(?:get|let|once|when|heat|until|till)(?: the)?");
+  private static final Sought HEAT =
+      Sought.of("(?:.* )?(?:get|let|once|when|heat|until|till)(?: the)?");
 
-  private static final Pattern HOT =
-      Pattern.compile(
+  private static final Sought HOT =
+      Sought.of(
           "(?:is |are |gets? )?(?:really |very |nice and |smoking |properly )?(?:hot|foam(?:s|ing)?|sizzl\\w+|shimmer\\w*"
               + "|smok\\w+|spits?|bubbl\\w+|and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
 
-  private static final Pattern IN_PAN =
-      Pattern.compile(
+  private static final Sought IN_PAN =
+      Sought.of(
           "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,"
               + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
               + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
@@ -74,8 +73,8 @@ final class CookedIn {
   private boolean isHot(Mention fat) {
     String before = clause.words(fat.from - FAR, fat.from);
     String behind = clause.words(fat.to, fat.to + FAR);
-    boolean heated = HEAT.matcher(before).matches();
-    return heated && HOT.matcher(behind).lookingAt() || IN_PAN.matcher(before).matches();
+    boolean heated = HEAT.isAll(before);
+    return heated && HOT.begins(behind) || IN_PAN.isAll(before);
   }
 
   /** "pour it on two tablespoons of sizzling butter". */

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * Whether a food was weighed raw or cooked, out of a tin or without its fat: "200 g lentils, cooked
@@ -21,9 +20,9 @@ final class CookedOrRaw {
           + "|ready|freshly|if|,) )*";
 
   /** In one word, and the ways to say so. */
-  private record State(List<String> words, Pattern said) {
+  private record State(List<String> words, Sought said) {
     static State of(String words, String said) {
-      return new State(List.of(words.split("\\|")), Pattern.compile(WEIGHED + said));
+      return new State(List.of(words.split("\\|")), Sought.of(WEIGHED + said));
     }
   }
 
@@ -52,7 +51,7 @@ final class CookedOrRaw {
   }
 
   void in(Clause clause) {
-    if (clause.elements.stream().noneMatch(e -> HINT.is(e.low()))) {
+    if (!clause.says(HINT)) {
       return;
     }
     for (int i = 0; i < clause.size(); i++) {
@@ -109,7 +108,7 @@ final class CookedOrRaw {
 
   private Optional<Element> meant(Element plain, String words) {
     for (State state : STATES) {
-      if (state.said().matcher(words).matches()) {
+      if (state.said().isAll(words)) {
         return state.words().stream().flatMap(word -> named(plain, word).stream()).findFirst();
       }
     }

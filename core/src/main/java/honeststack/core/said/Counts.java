@@ -3,21 +3,19 @@ package honeststack.core.said;
 import honeststack.core.line.LineWords;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** How many pieces come out and how many people they serve; and numbers of a label. */
 final class Counts {
   private static final int FAR = 4;
-  private static final Pattern SERVING =
-      Pattern.compile("serving|serve|to serve|to feed|serving about");
+  private static final Sought SERVING = Sought.of("serving|serve|to serve|to feed|serving about");
   private static final Remembered ALONE =
       Remembered.whole("(?:just|only) for (?:me|myself)|for myself|single (?:serving|portion)");
 
-  private static final Pattern PIECES = Pattern.compile(".*\\b(pcs|pieces|nos)\\.?");
+  private static final Sought PIECES = Sought.of(".*\\b(pcs|pieces|nos)\\.?");
 
   /** "double everything for 8": what may be done says nothing of what was. */
-  private static final Pattern ADVICE =
-      Pattern.compile(
+  private static final Sought ADVICE =
+      Sought.of(
           "(?:just |so |then |you can |it )?(?:doubles?|triples?|halves?|quadruples?|scales?)"
               + " (?:(?:it|that|this|everything|all|easily|nicely|well|up|down|the (?:recipe|batch|amounts?|quantities|lot)) )+for\\b");
 
@@ -46,14 +44,12 @@ final class Counts {
     Rounds.in(clause);
     PerHead.in(clause);
     EachOf.in(clause);
-    boolean alone =
-        clause.elements.stream().anyMatch(e -> ALONE.is(e.low()))
-            || clause.words(0, FAR).startsWith("for me alone");
+    boolean alone = clause.says(ALONE) || clause.words(0, FAR).startsWith("for me alone");
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }
-    boolean bare = clause.elements.stream().noneMatch(Element::isFood);
-    if (bare && ADVICE.matcher(clause.words(0, FAR)).lookingAt()) {
+    boolean bare = !clause.hasFood();
+    if (bare && ADVICE.begins(clause.words(0, FAR))) {
       clause.take(0, clause.size(), Part.METHOD);
     }
     for (int i = 0; i < clause.size(); i++) {
@@ -317,7 +313,7 @@ final class Counts {
   }
 
   private boolean isServed(int i) {
-    boolean said = SERVING.matcher(clause.low(i - 1)).matches();
+    boolean said = SERVING.isAll(clause.low(i - 1));
     return said && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
   }
 
@@ -345,6 +341,6 @@ final class Counts {
     boolean alone = clause.size() == 1 && !clause.sentence.whole();
     boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
     boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);
-    return (alone || all || made) && PIECES.matcher(unit).matches();
+    return (alone || all || made) && PIECES.isAll(unit);
   }
 }

@@ -2,23 +2,22 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /** Choices of which the speaker says what was taken: "butter or oil – I took oil, 30 ml". */
 final class Decided {
   private static final int NEAR = 4;
 
-  private static final Pattern TAKEN =
-      Pattern.compile(
+  private static final Sought TAKEN =
+      Sought.of(
           ".*\\b(?:(?:i|we) (?:just |always |usually )?(?:took|take|used|use|had|have|did|do|chose"
               + "|choose|picked|pick|went (?:with|for)|go (?:with|for))|mine (?:was|is|were|has)"
               + "|ours (?:was|is|were)|it was)(?: the| some)?");
 
-  private static final Pattern CASE =
-      Pattern.compile("(?:in my case|for me|in mine|this time|today|here)\\b.*");
+  private static final Sought CASE =
+      Sought.of("(?:in my case|for me|in mine|this time|today|here)\\b.*");
 
-  private static final Pattern ANY =
-      Pattern.compile("^(?:any|whatever|whichever|some (?:kind|sort) of|which)\\b");
+  private static final Sought ANY =
+      Sought.of("^(?:any|whatever|whichever|some (?:kind|sort) of|which)\\b");
 
   private final Clause clause;
 
@@ -51,8 +50,8 @@ final class Decided {
   }
 
   private boolean isSaid(Mention taken) {
-    return TAKEN.matcher(clause.words(taken.from - NEAR, taken.from)).matches()
-        || CASE.matcher(clause.words(taken.to, taken.to + NEAR)).matches();
+    return TAKEN.isAll(clause.words(taken.from - NEAR, taken.from))
+        || CASE.isAll(clause.words(taken.to, taken.to + NEAR));
   }
 
   private boolean isTaken(Mention open, Mention taken) {
@@ -62,7 +61,7 @@ final class Decided {
     boolean any =
         !open.isMeasured()
             && Alternatives.isAlike(open, taken)
-            && ANY.matcher(clause.words(0, open.to)).find();
+            && ANY.isIn(clause.words(0, open.to));
     return any || isOne(open, taken);
   }
 

@@ -92,7 +92,7 @@ final class Described {
     int to = from;
     boolean hinted = false;
     while (clause.has(to) && !isStop(clause, to)) {
-      hinted |= HINT.is(clause.low(to));
+      hinted |= clause.says(to, HINT);
       to++;
     }
     if (hinted && isFree(mention, clause.words(from, to))) {
@@ -109,10 +109,7 @@ final class Described {
   void freeBehind(Clause last, Clause clause) {
     Mention food = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
     boolean own =
-        food != null
-            && food.food != null
-            && clause.mentions.isEmpty()
-            && clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
+        food != null && food.food != null && clause.mentions.isEmpty() && clause.says(HINT);
     int end = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 1 : clause.size();
     if (own && !clause.hasAmount() && isFree(food, clause.words(0, end))) {
       note(clause);

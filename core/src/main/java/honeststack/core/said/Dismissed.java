@@ -1,14 +1,12 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /**
  * A measured food that the words right before it wave away, whatever stands beside it: "scrap 50 g
  * sugar", "no longer 100 ml milk", "couldn't find 40 g honey".
  */
 final class Dismissed {
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:^|.* |# )(?:scrap|cancel|delete|cross out|crossed out|strike out|omit|ditch|ditched|no longer|couldn't (?:find|get)"
               + "|could not (?:find|get)|gave up|given up|gone (?:is|are)|no need for|don't need|no more)"
               + "(?: the| my| our| all| any| those| these| usual| some)*");
@@ -21,7 +19,7 @@ final class Dismissed {
   private Dismissed() {}
 
   static void in(Clause clause) {
-    boolean may = clause.hasAmount() && clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
+    boolean may = clause.hasAmount() && clause.says(HINT);
     Displaced words = new Displaced(clause);
     for (int i = 0; may && i < clause.size(); i++) {
       Displaced.Measured food = clause.isFood(i) ? words.measured(i) : null;
@@ -32,7 +30,7 @@ final class Dismissed {
   }
 
   private static boolean isGone(String before) {
-    return !DisplacedForms.isKept(before) && BEFORE.matcher(before).matches();
+    return !DisplacedForms.isKept(before) && BEFORE.isAll(before);
   }
 
   private static void take(Clause clause, Displaced.Measured food) {

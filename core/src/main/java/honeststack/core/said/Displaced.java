@@ -115,7 +115,7 @@ final class Displaced {
     String between = plain(old.to, said);
     String behind = behind(said + 1);
     boolean right = Contrast.isRestated(before, between, behind, clause.get(said).isCount());
-    if (right && !DisplacedForms.MORE.matcher(behind).matches()) {
+    if (right && !DisplacedForms.MORE.isAll(behind)) {
       was.part = Part.EXCLUDED;
       for (int i = amount + 1; i < old.food; i++) {
         if (Sizes.is(clause.low(i)) && IntStream.range(old.to, said).anyMatch(this::isSize)) {
@@ -140,7 +140,7 @@ final class Displaced {
     boolean before = clause.isStrong(old.from) && said < old.from && !isHeld(said + 1, old.from);
     if (before
         && isAlike(clause.get(old.from), clause.get(said))
-        && DisplacedForms.NOT.matcher(plain(said + 1, old.from)).matches()) {
+        && DisplacedForms.NOT.isAll(plain(said + 1, old.from))) {
       clause.take(said + 1, old.from + 1, Part.EXCLUDED);
       clause.get(said).takeUnit(clause.get(old.from));
     }
@@ -167,12 +167,10 @@ final class Displaced {
     if (before.matches("(?:.* )?each(?: of(?: the| my)?)?")) {
       return; // "swap each of the 3 eggs for 60 g yoghurt": see ForEach
     }
-    if (DisplacedForms.MORE.matcher(behind).matches() || DisplacedForms.isKept(before)) {
+    if (DisplacedForms.MORE.isAll(behind) || DisplacedForms.isKept(before)) {
       return; // "don't forget 2 eggs, and it's 30 g raisins"
     }
-    if (first.isMeasured
-        && second.isMeasured
-        && DisplacedForms.ALLOWED.matcher(between).matches()) {
+    if (first.isMeasured && second.isMeasured && DisplacedForms.ALLOWED.isAll(between)) {
       clause.take(first.to, second.from, Part.NOTE); // a choice
       return;
     }
@@ -182,7 +180,7 @@ final class Displaced {
     if (first.isMeasured
         && egg
         && StandIn.isForEgg(old, said)
-        && DisplacedForms.FOR_EGG.matcher(between).matches()) {
+        && DisplacedForms.FOR_EGG.isAll(between)) {
       take(second, first.to, second.from);
       return;
     }

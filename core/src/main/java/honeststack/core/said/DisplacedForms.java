@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import java.util.List;
-import java.util.regex.Pattern;
 
 /**
  * What is said where of two foods one takes the other's place. In the words there are commas for
@@ -17,18 +16,18 @@ final class DisplacedForms {
   private static final String THE = "(?: the| my| our| all| any| those| these| usual)*";
 
   /** What stands before the first, between the two and behind the second; null for anything. */
-  record Form(Pattern before, Pattern between, Pattern behind) {
+  record Form(Sought before, Sought between, Sought behind) {
     static Form of(String before, String between, String behind) {
       return new Form(
-          before == null ? null : Pattern.compile("(?:^|.* )(?:" + before + ")" + THE),
-          Pattern.compile(between),
-          behind == null ? null : Pattern.compile("(?:" + behind + ")(?: .*)?"));
+          before == null ? null : Sought.of("(?:^|.* )(?:" + before + ")" + THE),
+          Sought.of(between),
+          behind == null ? null : Sought.of("(?:" + behind + ")(?: .*)?"));
     }
 
     boolean is(String first, String middle, String last) {
-      return between.matcher(middle).matches()
-          && (before == null || before.matcher(first).matches())
-          && (behind == null || behind.matcher(last).matches());
+      return between.isAll(middle)
+          && (before == null || before.isAll(first))
+          && (behind == null || behind.isAll(last));
     }
   }
 
@@ -59,14 +58,14 @@ final class DisplacedForms {
           Form.of("substitut(?:e|ed|ing)", "with|by", null));
 
   /** Between an amount that counts, and one that does not with the food of both. */
-  static final Pattern NOT =
-      Pattern.compile(
+  static final Sought NOT =
+      Sought.of(
           "(?:and )?(?:not|down from|up from|instead of|rather than|in place of|where it says|originally|formerly"
               + "|it (?:was|said|says)|was|reduced from|increased from)(?: the)?");
 
   /** The second may take the first's place. */
-  static final Pattern ALLOWED =
-      Pattern.compile(
+  static final Sought ALLOWED =
+      Sought.of(
           "(?:(?:it|that|this|which) )?(?:can|could|may|might) (?:also )?be"
               + " (?:replaced|swapped|substituted|subbed)(?: out)? (?:by|with|for)");
 
@@ -84,20 +83,20 @@ final class DisplacedForms {
               null));
 
   /** Between what binds and the eggs that it is: "= 1 egg", ", my egg", "makes one egg". */
-  static final Pattern FOR_EGG =
-      Pattern.compile(
+  static final Sought FOR_EGG =
+      Sought.of(
           "for (?:the|each of the|both|my)|(?:, |= )*(?:which |that |together |it )?"
               + "(?:=|equals?|(?:that's|that is|is|are|it's)(?: like| basically| meant to be)?|counts? as"
               + "|makes?(?: up)?|acts? as|works? as|serves? as|stands? for|does for|becomes?|goes in as"
               + "|used as|taking the role of)(?: (?:the|my|our|each|basically|for))*(?: (?:an?|one))?"
               + "|(?:, )?(?:my|our)");
 
-  static final Pattern MORE =
-      Pattern.compile("(?:too|as well|also|more|extra|on top|besides|to go with)(?: .*)?");
+  static final Sought MORE =
+      Sought.of("(?:too|as well|also|more|extra|on top|besides|to go with)(?: .*)?");
 
   /** "Don't skip", "nothing without": then it stays. */
-  private static final Pattern KEPT =
-      Pattern.compile(
+  private static final Sought KEPT =
+      Sought.of(
           "(?:.* )?(?:don't|do not|never|not|nothing|couldn't|can't|cannot|wouldn't|won't)(?: ever| do| be)*"
               + " (?:skip|forget|leave out|omit|drop|without|scrap|ditch|miss)(?: .*)?");
 
@@ -105,6 +104,6 @@ final class DisplacedForms {
 
   /** "Don't forget the": what is said behind it stays. */
   static boolean isKept(String before) {
-    return KEPT.matcher(before).matches();
+    return KEPT.isAll(before);
   }
 }

@@ -1,16 +1,15 @@
 package honeststack.core.said;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /** How many come out, said beside what each gets: "each of the 8 gets …", "all 8 get …". */
 final class EachOf {
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:.* )?(?:each of (?:the|these|those|my)|(?:every|each) one of (?:the|them)|all(?: the)?)");
 
-  private static final Pattern BEHIND =
-      Pattern.compile("(?:gets?|got|has|have|had|with|is|are|were|takes?|goes|go|comes?)\\b.*");
+  private static final Sought BEHIND =
+      Sought.of("(?:gets?|got|has|have|had|with|is|are|were|takes?|goes|go|comes?)\\b.*");
 
   private EachOf() {}
 
@@ -18,7 +17,7 @@ final class EachOf {
     for (int i = 1; i < clause.size() && clause.counts.pieces.isEmpty(); i++) {
       boolean number =
           clause.isStrong(i) && clause.get(i).isCount() && clause.counts.serves.isEmpty();
-      if (number && BEFORE.matcher(clause.words(i - 3, i)).matches() && isOpen(clause, i + 1)) {
+      if (number && BEFORE.isAll(clause.words(i - 3, i)) && isOpen(clause, i + 1)) {
         clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
         clause.get(i).part = Part.YIELD;
       }
@@ -28,6 +27,6 @@ final class EachOf {
   private static boolean isOpen(Clause clause, int next) {
     return !clause.has(next)
         || clause.isMark(next, ".", ",", ";", "!")
-        || BEHIND.matcher(clause.low(next)).matches() && !clause.is(next, Sort.PIECES);
+        || BEHIND.isAll(clause.low(next)) && !clause.is(next, Sort.PIECES);
   }
 }

@@ -79,7 +79,7 @@ final class Eaten {
     }
     boolean eat = false;
     for (int j = Math.max(0, i - FAR); clause.is(i, Sort.PIECES) && j < i; j++) {
-      eat |= clause.isWord(j, EAT) || SOMEBODY.is(clause.low(j));
+      eat |= clause.isWord(j, EAT) || clause.says(j, SOMEBODY);
     }
     return eat;
   }

@@ -44,6 +44,9 @@ final class Element {
 
   private String low;
 
+  /** What patterns say of them. */
+  private Remembered.Word known;
+
   /** It takes the place of an amount before it. */
   boolean corrects;
 
@@ -206,6 +209,17 @@ final class Element {
       written = dot ? all.substring(0, all.length() - 1) : all;
     }
     return written;
+  }
+
+  /** Whether its words are such. */
+  boolean says(Remembered pattern) {
+    if (instead != null) {
+      return pattern.is(low());
+    }
+    if (known == null) {
+      known = Remembered.word(low());
+    }
+    return pattern.is(known);
   }
 
   /** Its words in small letters. */

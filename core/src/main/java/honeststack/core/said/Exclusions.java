@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
  */
 final class Exclusions {
   private static final int FAR = 4;
-  private static final Pattern REPLACER =
-      Pattern.compile("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
+  private static final Sought REPLACER =
+      Sought.of("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
   /** Not so, it says, and not none: "don't use cold milk". */
   private static final String[] HOW = {
@@ -67,7 +67,7 @@ final class Exclusions {
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);
       }
-      boolean stands = clause.isFood(i) && REPLACER.matcher(clause.get(i).text()).find();
+      boolean stands = clause.isFood(i) && REPLACER.isIn(clause.get(i).text());
       if (stands && clause.isWord(i + 1, "for")) {
         clause.exclude(i + 1, Math.min(clause.size(), i + 5));
       }
@@ -117,9 +117,7 @@ final class Exclusions {
   /** "rub with a cut onion dipped in oil": what is used as a brush. */
   private boolean isDipped(int i) {
     boolean dipped = clause.isWord(i, "dipped") || clause.low(i).equals("dipped in");
-    return dipped
-        && clause.elements.stream()
-            .anyMatch(e -> e.isWord("rub", "wipe", "brush", "grease", "oil"));
+    return dipped && clause.hasWord("rub", "wipe", "brush", "grease", "oil");
   }
 
   private void comparisons() {
@@ -199,7 +197,7 @@ final class Exclusions {
         continue;
       }
       boolean was = cue.text().equalsIgnoreCase("it was");
-      if (was && clause.elements.stream().noneMatch(e -> e.isWord("but", "now"))) {
+      if (was && !clause.hasWord("but", "now")) {
         continue;
       }
       if (isExcept(i)) {

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /**
  * What stands in for each of several: "replace each egg (there are 2) with 60 g yoghurt", "1 tbsp
  * flax per egg, two eggs' worth". As much of it counts for each.
@@ -13,8 +11,8 @@ final class ForEach {
       Remembered.whole("(?:.* )?(?:each|every|per)(?: one)?(?: of(?: the)?)?");
 
   /** Of a number of them, that nobody puts in. */
-  private static final Pattern MEANT =
-      Pattern.compile("\\b(?:there'd be|there would be|would be|i need|you need|worth|it had)\\b");
+  private static final Sought MEANT =
+      Sought.of("\\b(?:there'd be|there would be|would be|i need|you need|worth|it had)\\b");
 
   private final Clause clause;
   private double times = 1;
@@ -28,7 +26,7 @@ final class ForEach {
     ForEach each = new ForEach(clause);
     for (int i = 0; i < clause.size(); i++) {
       boolean word = !clause.get(i).isAmount() && !clause.get(i).isFood();
-      if (word && EACH.is(clause.low(i))) {
+      if (word && clause.says(i, EACH)) {
         each.at(i);
       }
     }
@@ -51,7 +49,7 @@ final class ForEach {
     int old = number > 0 ? number + 1 : from;
     boolean swapped =
         clause.elements.stream().anyMatch(e -> e.is(Sort.SWAP, Sort.INSTEAD))
-            || MEANT.matcher(clause.words(0, clause.size())).find();
+            || MEANT.isIn(clause.words(0, clause.size()));
     if (!clause.has(old) || !clause.get(old).isFood() || !isOther(old)) {
       return;
     }

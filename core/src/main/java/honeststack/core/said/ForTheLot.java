@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /** What was said for each, and how much of it that makes: "5 g butter each, so 50 g in all". */
 final class ForTheLot {
   private static final String ALL =
@@ -9,9 +7,9 @@ final class ForTheLot {
           + "|over the whole batch|for the whole (?:lot|batch)|together|overall|for everything)";
 
   private static final Remembered IN_BRACKETS = Remembered.whole(".*\\b" + ALL + "\\b.*");
-  private static final Pattern BEHIND = Pattern.compile(ALL + "(?: [,.;:!)].*)?");
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEHIND = Sought.of(ALL + "(?: [,.;:!)].*)?");
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:.* )?(?:so|that's|that is|which is|which makes|makes|making|making it|comes to|=|hence"
               + "|call it|meaning|thus|therefore)(?: (?:about|around|roughly|say|maybe))?");
 
@@ -34,8 +32,8 @@ final class ForTheLot {
       Element amount = clause.get(i);
       boolean whole = amount.isAmount() && amount.part == Part.UNKNOWN && !amount.isCount();
       if (whole
-          && BEFORE.matcher(clause.words(Math.max(0, i - NEAR), i)).matches()
-          && BEHIND.matcher(clause.words(i + 1, i + 1 + NEAR)).matches()) {
+          && BEFORE.isAll(clause.words(Math.max(0, i - NEAR), i))
+          && BEHIND.isAll(clause.words(i + 1, i + 1 + NEAR))) {
         each.mark(Part.FOOD);
         each.amountText = amount.text();
         each.restated = true;

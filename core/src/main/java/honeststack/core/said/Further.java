@@ -5,14 +5,13 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /** More of the food before: "200 ml milk, then the remaining 50 ml", "… and 50 ml at the end". */
 final class Further {
   private static final int FAR = 4;
 
-  private static final Pattern FURTHER =
-      Pattern.compile("(?:.* )?(?:remaining|other|last|further|another|final|second)");
+  private static final Sought FURTHER =
+      Sought.of("(?:.* )?(?:remaining|other|last|further|another|final|second)");
 
   private Further() {}
 
@@ -34,7 +33,7 @@ final class Further {
   static void goOn(Mention last, Clause clause) {
     List<Element> amounts =
         clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    boolean one = amounts.size() == 1 && clause.elements.stream().noneMatch(Element::isFood);
+    boolean one = amounts.size() == 1 && !clause.hasFood();
     if (one && isFurther(clause, clause.elements.indexOf(amounts.get(0)))) {
       boolean added = add(last, amounts.get(0), false);
       clause.mentions.removeIf(mention -> added && mention.amount == amounts.get(0));
@@ -62,7 +61,7 @@ final class Further {
 
   private static boolean isFurther(Clause clause, int amount) {
     boolean bare = clause.get(amount).isCount(); // "48 h later" is no flour
-    return FURTHER.matcher(clause.low(amount - 1)).matches()
+    return FURTHER.isAll(clause.low(amount - 1))
         || (bare ? clause.isWord(amount + 1, "more") : isLater(clause, amount + 1));
   }
 

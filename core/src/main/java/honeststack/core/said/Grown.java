@@ -2,7 +2,6 @@ package honeststack.core.said;
 
 import honeststack.core.measure.Unit;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * An amount for some eaters, and today's for others: "for 4 people 200 g flour, we were 6 so 300
@@ -10,12 +9,12 @@ import java.util.regex.Pattern;
  */
 final class Grown {
   /** How many there were, between the two amounts or behind them. */
-  private static final Pattern TODAY =
-      Pattern.compile(
+  private static final Sought TODAY =
+      Sought.of(
           "\\b(?:we(?:'re| were| are)|there (?:were|are)|i(?:'m| was| am)|of us|alone|by myself"
               + "|just me|only me)\\b");
 
-  private static final Pattern ALONE = Pattern.compile("\\b(?:alone|by myself|just me|only me)\\b");
+  private static final Sought ALONE = Sought.of("\\b(?:alone|by myself|just me|only me)\\b");
 
   private final Clause clause;
 
@@ -38,8 +37,7 @@ final class Grown {
     boolean own = clause.isFood(food);
     int old = old(so, own ? clause.get(food) : null, clause.get(now).measure().unit());
     int first = old < 0 ? -1 : eaters(old);
-    boolean today =
-        first >= 0 && TODAY.matcher(clause.words(Math.max(old, first) + 1, clause.size())).find();
+    boolean today = first >= 0 && TODAY.isIn(clause.words(Math.max(old, first) + 1, clause.size()));
     if (!today) {
       return;
     }
@@ -50,7 +48,7 @@ final class Grown {
     } else {
       clause.get(now).corrects = true;
     }
-    if (ALONE.matcher(clause.words(old, clause.size())).find()) {
+    if (ALONE.isIn(clause.words(old, clause.size()))) {
       clause.counts.serves = Optional.of(new Told.Count(1, 1));
     }
   }

@@ -97,7 +97,7 @@ final class HalfOf {
   /** How much it is in all; null where nobody says. */
   private Element whole(int food, int from) {
     int at = clause.isMark(from, ",", "-", "–", ";") ? from + 1 : from;
-    boolean all = clause.isStrong(at) && ALL.is(clause.low(at + 1));
+    boolean all = clause.isStrong(at) && clause.says(at + 1, ALL);
     boolean again = clause.isStrong(at) && clause.isFood(at + 1);
     if (all) {
       clause.get(at + 1).part = Part.NOTE;

@@ -7,7 +7,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** Lines, and words before a colon, that say what stands below or behind them. */
 final class Headings {
@@ -57,8 +56,8 @@ final class Headings {
           "compote",
           "decoration");
 
-  private static final Pattern WRITTEN =
-      Pattern.compile(
+  private static final Sought WRITTEN =
+      Sought.of(
           "(?:pint|cup|teaspoon|tablespoon|spoon|gram|gramme|litre|liter|ounce|pound|quart|gallon"
               + "|kilo|glass(?:e)?|mug|pinch(?:e)?|handful|scoop|ladle|drop|knob|millilitre"
               + "|splash(?:e)?|dash(?:e)?|dollop|drizzle|glug|slice|clove|stick|sprinkle|squeeze"
@@ -95,7 +94,7 @@ final class Headings {
 
   /** A unit in full, "a pint": a dot behind it shortens nothing. */
   static boolean isWritten(Token unit) {
-    return WRITTEN.matcher(unit.low()).matches();
+    return WRITTEN.isAll(unit.low());
   }
 
   private static boolean isTimeUnit(Token token) {
@@ -259,7 +258,7 @@ final class Headings {
         || isDish(tokens, end)) {
       found.add(Sort.H_PLATE);
     }
-    found.removeIf(sort -> !sort.isHeading());
+    found.retainAll(Sort.HEADINGS);
     return found;
   }
 

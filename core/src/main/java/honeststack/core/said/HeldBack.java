@@ -25,7 +25,7 @@ final class HeldBack {
       return;
     }
     int all = clause.isMark(back, ",") ? back + 1 : back;
-    boolean behind = clause.isStrong(all) && ALL.is(clause.low(all + 1));
+    boolean behind = clause.isStrong(all) && clause.says(all + 1, ALL);
     if (behind || isTold(clause, food)) {
       clause.take(cue, food, Part.METHOD);
       clause.take(food + 1, behind ? all : back, Part.NOTE);
@@ -50,6 +50,6 @@ final class HeldBack {
     return clause.asides.stream()
         .filter(aside -> aside.after() >= from && aside.after() <= to)
         .map(Clause.Aside::clause)
-        .anyMatch(inner -> inner.isAmount(0) && ALL.is(inner.low(1)));
+        .anyMatch(inner -> inner.isAmount(0) && inner.says(1, ALL));
   }
 }

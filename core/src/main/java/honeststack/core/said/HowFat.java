@@ -17,7 +17,7 @@ final class HowFat {
     boolean none = clause.is(i, Sort.UNIT_OTHER) && clause.low(i).matches("0 ?%");
     return free
         && (none
-            || WORD.is(clause.low(i))
-            || FIRST.is(clause.low(i)) && clause.low(i + 1).equals("fat"));
+            || clause.says(i, WORD)
+            || clause.says(i, FIRST) && clause.low(i + 1).equals("fat"));
   }
 }

@@ -5,7 +5,6 @@ import honeststack.core.line.Place;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -152,8 +151,7 @@ final class Hypothetical {
   /** "My mum adds 20 g sugar to hers", where the recipe is not hers. */
   private boolean isSomebodys() {
     return says(HypotheticalForms.SOMEBODY)
-        && read.stream()
-            .noneMatch(c -> HypotheticalForms.COOK.matcher(c.words(0, c.size())).find());
+        && read.stream().noneMatch(c -> HypotheticalForms.COOK.isIn(c.words(0, c.size())));
   }
 
   private static List<Clause> near(List<Clause> read) {
@@ -173,7 +171,7 @@ final class Hypothetical {
   }
 
   private static boolean isBehindList(List<Clause> read, Clause clause) {
-    boolean food = clause.elements.stream().anyMatch(Element::isFood);
+    boolean food = clause.hasFood();
     boolean plain = clause.elements.stream().allMatch(Hypothetical::isPlain);
     if (!food || plain || isList(clause)) {
       return false;
@@ -181,8 +179,8 @@ final class Hypothetical {
     return Clause.measure(read, LISTED);
   }
 
-  private boolean says(Pattern what) {
-    return what.matcher(words).find();
+  private boolean says(Sought what) {
+    return what.isIn(words);
   }
 
   private boolean isPlaced() {
@@ -226,7 +224,7 @@ final class Hypothetical {
   private static boolean isAsked(Clause question) {
     return question.isMark(question.size() - 1, "?")
         && question.mentions.isEmpty()
-        && HypotheticalForms.QUESTION.matcher(question.words(0, question.size())).find();
+        && HypotheticalForms.QUESTION.isIn(question.words(0, question.size()));
   }
 
   private void drop(Mention mention, boolean all) {

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /** The words of sentences that only suppose: of a condition, another version, cook or time. */
 final class HypotheticalForms {
   private static final String STATE =
@@ -15,8 +13,8 @@ final class HypotheticalForms {
           + "|father|mother-in-law|sister-in-law|cousin|ex|partner)";
 
   /** It is of another time, or of others, whatever it names. */
-  static final Pattern ELSEWHERE =
-      Pattern.compile(
+  static final Sought ELSEWHERE =
+      Sought.of(
           "\\b(?:some|most|other|many|lots of|a lot of) (?:people|cooks|recipes|folks?|versions?|books|families)\\b"
               + "|\\bothers (?:put|use|add|like|swear)\\b"
               + ("|\\b(?:my|her|his|our|the) (?:\\w+ )?(?:" + NAMED + "'s|kids|kids ?'|children's)")
@@ -38,22 +36,22 @@ final class HypotheticalForms {
               + "|\\bthe (?:shop|supermarket|bought|packet|diner|caf[eé]|hotel|restaurant)(?: \\w+)? (?:ones (?:have|had|are)|does|do|has|have|uses?|puts?)\\b");
 
   /** Somebody else's way. */
-  static final Pattern SOMEBODY =
-      Pattern.compile(
+  static final Sought SOMEBODY =
+      Sought.of(
           "\\b(?:my|her|his|our|the|a) (?:\\w+ )?"
               + NAMED
               + "(?: (?:in|from) \\w+)? (?:adds|puts|uses|used to|swears by|swore by|takes)\\b");
 
   /** Whose the recipe may be. */
-  static final Pattern COOK = Pattern.compile("\\b" + NAMED + "\\b");
+  static final Sought COOK = Sought.of("\\b" + NAMED + "\\b");
 
   /** If it is so, and not as soon as it is. */
-  static final Pattern IF =
-      Pattern.compile("\\b(?:if|should|in case|depending|too|might|may)\\b|^(?:in|on) ");
+  static final Sought IF =
+      Sought.of("\\b(?:if|should|in case|depending|too|might|may)\\b|^(?:in|on) ");
 
   /** Another version, if the cook does not say that it is so done here. */
-  static final Pattern VERSION =
-      Pattern.compile(
+  static final Sought VERSION =
+      Sought.of(
           "^(?:for|to make|to get|to do) (?:it |them |these |this |an? |the )?(?:\\w+ )?(?:thicker|thinner"
               + "|fluffier|crispier|richer|lighter|bigger|smaller|sweeter|softer|larger|double|half"
               + "|single|crowd|savoury|savory|vegans?|dairy[- ]free|gluten[- ]free|egg[- ]free"
@@ -67,8 +65,8 @@ final class HypotheticalForms {
               + "|^if (?:you're|you are|we're|i'm) (?:feeding|cooking|making|doing|more|many)\\b");
 
   /** The batter's state, or the weather's. */
-  static final Pattern CONDITION =
-      Pattern.compile(
+  static final Sought CONDITION =
+      Sought.of(
           ("^(?:\\W*(?:and|but|so|oh|note|tip) ?[,:]? ?)?(?:if|should|in case|when|whenever|depending on)\\b.{0,60}?\\b"
                   + STATE)
               + "\\b"
@@ -79,8 +77,8 @@ final class HypotheticalForms {
               + STATE
               + "\\b|\\bif (?:the|your) \\w+ (?:is|are)\\b|^if your\\b|^depending on\\b");
 
-  static final Pattern MORE =
-      Pattern.compile(
+  static final Sought MORE =
+      Sought.of(
           "\\b(?:more|extra|another|further|additional|splash|dash|loosen|slacken|thin (?:it|with|down|out)|let it down|less"
               + "|fewer|up to|add|use|need|helps?)\\b");
 
@@ -89,33 +87,33 @@ final class HypotheticalForms {
       "\\bcan(?= (?:be|use|add|also|take|go|swap|replace|do|have|put|get|make|try|leave|skip|just|always|even|easily))\\b";
 
   /** Some of what is measured before, not yet put in. */
-  static final Pattern HELD =
-      Pattern.compile(
+  static final Sought HELD =
+      Sought.of(
           "\\b(?:hold|holding|keep|keeping|leave|leaving|set|put)\\b.*\\b(?:back|aside|out (?:until|till)|to one side)\\b"
               + "|\\b(?:reserve|reserving|save)\\b");
 
   /** May be so. */
-  static final Pattern MAY =
-      Pattern.compile(
+  static final Sought MAY =
+      Sought.of(
           "\\b(?:may|might|could|would|you'd|they'd|it'd|that'd|possible|get away|maybe|perhaps|usually|normally"
               + "|typically|ordinarily|says|wants|calls for|asks for|needs|if|unless)\\b|"
               + CAN
               + "|^for \\S+ ?,? (?:use|take|you(?:'d|'ll)? need)\\b");
 
   /** Does as well. */
-  static final Pattern CHOICE =
-      Pattern.compile(
+  static final Sought CHOICE =
+      Sought.of(
           CAN
               + "|\\b(?:could|works? (?:too|as well|fine|also)|just as good|is (?:fine|ok|good) too)\\b");
 
   /** How it is after all. */
-  static final Pattern NOW =
-      Pattern.compile(
+  static final Sought NOW =
+      Sought.of(
           "\\b(?:today|now|nowadays|this (?:time|week|month|year|weekend)|these days|mine|ours)\\b");
 
   /** The cook does so here and now. */
-  static final Pattern DONE =
-      Pattern.compile(
+  static final Sought DONE =
+      Sought.of(
           "\\b(?:today|this time|now i|now we|so (?:i|we|\\d+|an?|another|some|half)|ended up)\\b"
               + "|\\b(?:i|we) (?:always |usually |then |also |still )?(?:add|stir|put|use|fold|throw|mix|take|chuck"
               + "|whisk|tip|sprinkle|like to)\\b"
@@ -125,15 +123,15 @@ final class HypotheticalForms {
               + "|\\b(?:remaining|rest|last|second) (?:of|\\d|bit)\\b|\\btaught me\\b|\\bsaid to\\b|\\bsays to\\b");
 
   /** What a sentence begins with before it says what is done. */
-  static final Pattern LEAD =
-      Pattern.compile(
+  static final Sought LEAD =
+      Sought.of(
           "^(?:(?:then|next|now|and|so|finally|first|second|third|also|plus|meanwhile|after that|afterwards"
               + "|lastly|last|to finish|at the end|in the end|ok|okay|right|when (?:it|they)\\b[^,]*,|once\\b[^,]*,"
               + "|[\\d.)]+) ?,? ?)*");
 
   /** Something is done with it, or it is needed. */
-  static final Pattern ACTS =
-      Pattern.compile(
+  static final Sought ACTS =
+      Sought.of(
           "\\b(?:i|we)\\b(?! (?:bought|found|counted|got|read|heard|saw|think|'ve|have (?:done|made|tried|had)|had them|'d|would|could"
               + "|might|once|never|don't|used to))"
               + "|\\b(?:goes?|went|gets?|got|is|are|was|were|be) (?:\\w+ )?(?:in|into|added|stirred|whisked|folded"
@@ -174,13 +172,13 @@ final class HypotheticalForms {
     "should", "can", "may", "might", "will", "need", "needs"
   };
 
-  static final Pattern QUESTION =
-      Pattern.compile(
+  static final Sought QUESTION =
+      Sought.of(
           "^(?:no|out of|got no|haven't got(?: any)?|can't (?:find|get|have)|run out of|ran out of)\\b.*|^(?:.* )?(?:(?:too )?"
               + STATE
               + "|vegans?|(?:dairy|gluten|egg)[- ]free)\\b");
 
-  static final Pattern NOT_ME = Pattern.compile("\\b(?:i|we) (?:don't|never|won't|wouldn't)\\b");
+  static final Sought NOT_ME = Sought.of("\\b(?:i|we) (?:don't|never|won't|wouldn't)\\b");
 
   private HypotheticalForms() {}
 }

@@ -9,21 +9,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What a sentence means of its foods without saying it as an amount or a name. */
 final class Implied {
-  private static final Pattern PAN =
-      Pattern.compile(
+  private static final Sought PAN =
+      Sought.of(
           "\\b(pan|iron|griddle|skillet|tawa|plates|tin|tray|dish|mould|paper|maker|machine)$");
 
   private static final Remembered BIG =
       Remembered.whole(
           ".*size of(?: an?| the)?|.*\\b(?:big|large) as(?: an?| the)?|.*\\b(?:bigger|larger) than(?: an?| the)?");
 
-  private static final Pattern GREASED = Pattern.compile("(oil|butter) (the|my|your|each)\\b.*");
+  private static final Sought GREASED = Sought.of("(oil|butter) (the|my|your|each)\\b.*");
 
-  private static final Pattern ONES = Pattern.compile("(small|medium|large) ones\\b");
+  private static final Sought ONES = Sought.of("(small|medium|large) ones\\b");
 
   private final Clause clause;
 
@@ -48,7 +47,7 @@ final class Implied {
   private void sizes() {
     for (int i = 1; i < clause.size(); i++) {
       boolean lump = clause.isWord(i - 1, "lump", "piece", "bit", "knob");
-      boolean big = BIG.is(clause.low(i)) || lump;
+      boolean big = clause.says(i, BIG) || lump;
       int thing = clause.is(i, Sort.LIKE) && big ? clause.ahead(i + 1, 2, Element::isFood) : -1;
       if (thing < 0 && clause.get(i).isFood() && isOne(i)) {
         thing = i;
@@ -127,16 +126,19 @@ final class Implied {
 
   /** "small ones" behind a number of eggs. */
   static boolean isSized(Clause clause, int i) {
-    return ONES.matcher(clause.words(i, i + 2)).lookingAt();
+    return ONES.begins(clause.words(i, i + 2));
   }
 
   /** "four large eggs and four small ones": more of them. */
   private void moreEggs() {
     for (Mention mention : List.copyOf(clause.mentions)) {
       int more = mention.to + 1;
-      boolean egg = mention.food != null && isEgg(mention.foodText.replaceFirst("^\\w+ ", ""));
       boolean joined = clause.isWord(mention.to, "and", "plus") && clause.has(more);
-      if (!egg || !joined || !clause.get(more).isAmount() || !isSized(clause, more + 1)) {
+      if (!joined || mention.food == null || !clause.get(more).isAmount()) {
+        continue;
+      }
+      boolean egg = isEgg(mention.foodText.replaceFirst("^\\w+ ", ""));
+      if (!egg || !isSized(clause, more + 1)) {
         continue;
       }
       Mention others = new Mention();
@@ -176,7 +178,7 @@ final class Implied {
       if (fat.isEmpty() || not || clause.is(i - 1, Sort.EXCLUDE, Sort.INSTEAD)) {
         continue;
       }
-      boolean named = PAN.matcher(clause.low(i).replaceAll(" with$", "")).find();
+      boolean named = PAN.isIn(clause.low(i).replaceAll(" with$", ""));
       boolean sprayed = used && fat.equals("cooking spray");
       int pan = named && !isFatNext(i) || sprayed ? i : pan(i + 1);
       if (pan >= 0 && clause.get(i).isFree()) {
@@ -207,9 +209,9 @@ final class Implied {
     boolean counted =
         amount != null && named && (amount.isCount() || amount.low().contains("squirt"));
     boolean one = named && food.startsWith("spray of ") && !mention.isMeasured();
-    boolean once = clause.elements.stream().anyMatch(e -> e.isWord("once"));
-    boolean twice = clause.elements.stream().anyMatch(e -> e.isWord("twice"));
-    boolean spray = clause.elements.stream().anyMatch(e -> e.isWord("spray", "spritz"));
+    boolean once = clause.hasWord("once");
+    boolean twice = clause.hasWord("twice");
+    boolean spray = clause.hasWord("spray", "spritz");
     if (counted) {
       sprays(mention, amount.measure().amount());
     } else if (one) {
@@ -240,8 +242,7 @@ final class Implied {
 
   /** "butter the", "oil my iron with". */
   private static boolean isGreasing(String phrase) {
-    return (phrase.startsWith("oil ") || phrase.startsWith("butter "))
-        && GREASED.matcher(phrase).matches();
+    return (phrase.startsWith("oil ") || phrase.startsWith("butter ")) && GREASED.isAll(phrase);
   }
 
   /** What it is greased with follows. */
@@ -253,7 +254,7 @@ final class Implied {
   private int pan(int from) {
     for (int i = from; i < Math.min(clause.size(), from + 4); i++) {
       String words = clause.get(i).low();
-      if (PAN.matcher(words).find()) {
+      if (PAN.isIn(words)) {
         return i;
       }
     }

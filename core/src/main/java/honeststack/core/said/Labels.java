@@ -5,16 +5,15 @@ import java.util.regex.Pattern;
 
 /** Numbers of a label, which measure no food: "14 g fat", "240 kcal, 12 g sugar". */
 final class Labels {
-  private static final Pattern ENERGY =
-      Pattern.compile("~?[\\d.,]+ ?(?:kcal|k?cals?|calories|kj)", Pattern.CASE_INSENSITIVE);
+  private static final Sought ENERGY =
+      Sought.of("~?[\\d.,]+ ?(?:kcal|k?cals?|calories|kj)", Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern LABELLED =
-      Pattern.compile(
-          "(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
+  private static final Sought LABELLED =
+      Sought.of("(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
 
   /** Which only a label has: sugar and salt are also food. */
-  private static final Pattern ONLY_LABELLED =
-      Pattern.compile("sugars|fats?|(?:total |of which ).*", Pattern.CASE_INSENSITIVE);
+  private static final Sought ONLY_LABELLED =
+      Sought.of("sugars|fats?|(?:total |of which ).*", Pattern.CASE_INSENSITIVE);
 
   private final Clause clause;
 
@@ -76,11 +75,11 @@ final class Labels {
         && clause.get(i).measure().unit().kind() == Unit.Kind.MASS;
   }
 
-  private boolean isOfLabel(int i, Pattern named) {
+  private boolean isOfLabel(int i, Sought named) {
     Element element = clause.get(i);
     return element.isAmount()
         || element.is(Sort.NUTRIENT, Sort.PART_OF)
-        || element.isFood() && named.matcher(element.text()).matches()
+        || element.isFood() && named.isAll(element.text())
         || element.isMark(",", "/", "|", ":", ";", "·", "-", "–")
         || element.isWord("and", "with", "total");
   }
@@ -93,7 +92,7 @@ final class Labels {
 
   /** "of which sugars 12 g", "salt per serving 0.5 g", "30 g of fat in total". */
   private void said(int food) {
-    if (!clause.isFood(food) || !LABELLED.matcher(clause.get(food).text()).matches()) {
+    if (!clause.isFood(food) || !LABELLED.isAll(clause.get(food).text())) {
       return;
     }
     if (clause.isStrong(food - 1) && clause.low(food - 2).equals("of which")) {
@@ -142,8 +141,8 @@ final class Labels {
     boolean energy = false;
     boolean others = false;
     for (Element element : clause.elements) {
-      energy |= element.is(Sort.UNIT_OTHER) && ENERGY.matcher(element.text()).matches();
-      boolean named = element.isFood() && LABELLED.matcher(element.text()).matches();
+      energy |= element.is(Sort.UNIT_OTHER) && ENERGY.isAll(element.text());
+      boolean named = element.isFood() && LABELLED.isAll(element.text());
       others |= element.isFood() && !(named && energy); // which stands first on a label
     }
     return energy && !others;

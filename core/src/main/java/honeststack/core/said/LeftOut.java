@@ -12,8 +12,8 @@ final class LeftOut {
   private static final Set<String> NO = Set.of("no", "none", "nil", "nope", "nah", "never", "nay");
 
   /** "Sugar? Not any more." */
-  private static final Pattern NO_LONGER =
-      Pattern.compile(
+  private static final Sought NO_LONGER =
+      Sought.of(
           "(?:not|no) (?:any ?more|any longer|longer|for years|now|today|these days|this time"
               + "|here|in (?:this|these|mine|ours)|for (?:me|us))[ .!]*");
 
@@ -37,7 +37,7 @@ final class LeftOut {
 
   static void in(Clause clause) {
     LeftOut left = new LeftOut(clause);
-    boolean gone = clause.elements.stream().anyMatch(e -> e.isFree() && SPENT.is(e.low()));
+    boolean gone = clause.elements.stream().anyMatch(e -> e.isFree() && e.says(SPENT));
     for (int i = 1; i < clause.size(); i++) {
       if (gone && clause.isFood(i - 1)) {
         left.gone(i - 1);
@@ -50,13 +50,13 @@ final class LeftOut {
 
   /** "sugar: omit", "30 g sugar, left out", "cut sugar completely". */
   private void omitted(int i) {
-    boolean omit = OMIT.is(clause.low(i)) || OMIT.is(clause.words(i, i + 2));
+    boolean omit = clause.says(i, OMIT) || OMIT.is(clause.words(i, i + 2));
     boolean cut =
         clause.isWord(i, "completely", "entirely", "altogether", "totally")
             && clause.isWord(i - 2, "cut", "cutting")
             && isEnd(i + 1);
     int food = clause.isMark(i - 1, ":", "-", "–", "—", ",", "=") ? i - 2 : i - 1;
-    int end = OMIT.is(clause.low(i)) ? i + 1 : i + 2;
+    int end = clause.says(i, OMIT) ? i + 1 : i + 2;
     if ((cut || omit && isEnd(end)) && clause.isFood(food)) {
       int amount = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
       clause.take(
@@ -177,7 +177,7 @@ final class LeftOut {
       last.mark(Part.EXCLUDED);
       return;
     }
-    boolean noLonger = NO_LONGER.matcher(answer.words(0, answer.size())).matches();
+    boolean noLonger = NO_LONGER.isAll(answer.words(0, answer.size()));
     if (noLonger
         || NO.contains(answer.low(0))
             && (!answer.has(end) || answer.isMark(end, ",", ".", "!", "-", "–"))) {

@@ -61,14 +61,14 @@ final class MadeFor {
                   + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
                   + "| pancakes?| waffles?| stacks?| plates?| top)*(?: with an? .*)? ?[.!,;]? ?$"));
 
-  private static final Pattern OVER =
-      Pattern.compile(
+  private static final Sought OVER =
+      Sought.of(
           "(?:and |then |now )*(?:pour|spoon|drizzle|dollop|ladle|heap|pile|trickle|tip|scatter)(?: (?:it|this|that"
               + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix))\\b");
 
   /** "…; that's your syrup": what came of it, and no more of anything. */
-  private static final Pattern CALLED =
-      Pattern.compile(
+  private static final Sought CALLED =
+      Sought.of(
           "(?:and |so |there |[,;.] )*(?:that's|that is|this is|it's|there's|that makes|now you have)"
               + " (?:your|the|my|our) (?:[a-z]+ ){0,2}(?:"
               + MADE
@@ -77,7 +77,7 @@ final class MadeFor {
   private MadeFor() {}
 
   static void in(Clause clause) {
-    boolean hinted = clause.elements.stream().anyMatch(e -> HINT.is(e.low()));
+    boolean hinted = clause.says(HINT);
     if (!hinted
         || clause.mentions.isEmpty()
         || clause.elements.stream().anyMatch(MadeFor::isSwap)) {
@@ -114,12 +114,12 @@ final class MadeFor {
     boolean sauce =
         !before.mentions.isEmpty()
             && before.mentions.stream().allMatch(MadeFor::isSauce)
-            && OVER.matcher(clause.words(0, clause.size())).lookingAt();
+            && OVER.begins(clause.words(0, clause.size()));
     if (sauce) {
       before.mentions.forEach(MadeFor::serve);
     }
     Worded worded = Worded.of(clause);
-    if (!before.mentions.isEmpty() && CALLED.matcher(worded.words).matches()) {
+    if (!before.mentions.isEmpty() && CALLED.isAll(worded.words)) {
       call(clause, worded, 0);
       boolean served = before.mentions.stream().allMatch(MadeFor::isSauce);
       if (served && !worded.words.contains("buttermilk")) {

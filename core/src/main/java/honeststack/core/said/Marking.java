@@ -95,9 +95,10 @@ final class Marking {
   private void mark(Clause clause, Element element, Part part) {
     int line = lines.getOrDefault(element, Mark.NO_LINE);
     boolean broken =
-        clause.asides.stream()
-            .mapToInt(aside -> aside.clause().sentence.start())
-            .anyMatch(start -> start > element.start() && start < element.end());
+        !clause.asides.isEmpty()
+            && clause.asides.stream()
+                .mapToInt(aside -> aside.clause().sentence.start())
+                .anyMatch(start -> start > element.start() && start < element.end());
     if (!broken) {
       marks.add(new Mark(element.start(), element.end(), part, line));
       return;

@@ -4,7 +4,6 @@ import honeststack.core.wording.WordSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -21,8 +20,8 @@ final class Missing {
           spilt mouldy moldy rancid
           """);
 
-  private static final Pattern WANT =
-      Pattern.compile("\\b(?:for want of|short of|out of|had enough of)\\b");
+  private static final Sought WANT =
+      Sought.of("\\b(?:for want of|short of|out of|had enough of)\\b");
 
   /** Of what should have been; only beside a food that may stand in for it. */
   private static final Set<String> SHOULD =
@@ -87,7 +86,7 @@ final class Missing {
     }
     boolean gone =
         said.stream().flatMap(Missing::words).anyMatch(GONE::contains)
-            || WANT.matcher(clause.words(from, to)).find();
+            || WANT.isIn(clause.words(from, to));
     boolean should = said.stream().flatMap(Missing::words).anyMatch(SHOULD::contains);
     boolean apart = from == 0 || !clause.isWord(to, "and");
     return gone

@@ -12,7 +12,6 @@ import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /** Writes a mention as the line that a cook would type, in the words of the text. */
 final class Naming {
@@ -21,8 +20,8 @@ final class Naming {
   /** Two amounts in one unit that differ by more are not the same said twice. */
   private static final double ALIKE = 1.25;
 
-  private static final Pattern FILM =
-      Pattern.compile("^(?:thin |light )?(?:film|coat|coating|layer|lick|hint|trickle|bit) of ");
+  private static final Sought FILM =
+      Sought.of("^(?:thin |light )?(?:film|coat|coating|layer|lick|hint|trickle|bit) of ");
 
   private final Clause clause;
   private final List<Token> tokens;
@@ -70,7 +69,7 @@ final class Naming {
   }
 
   private static boolean isFilm(String words) {
-    return FILM.matcher(words).find();
+    return FILM.isIn(words);
   }
 
   /** The words from the amount to the end of the name. */

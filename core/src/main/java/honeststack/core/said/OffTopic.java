@@ -7,7 +7,6 @@ import honeststack.core.measure.Unit;
 import honeststack.core.said.Sentence.Section;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
 
 /**
  * Numbers of a sentence that names no food and speaks of something else, beside a list that
@@ -42,12 +41,12 @@ final class OffTopic {
 
   private static final String[] STARS = {"⭐", "★", "☆", "✩", "✭"};
 
-  private static final Pattern TIME =
-      Pattern.compile(
+  private static final Sought TIME =
+      Sought.of(
           "(?:prep|preparation|cook|bake|total|rest|chill|active|hands-on)(?:ing)?(?: time)?(?: ?:)? \\d+(?: [|/·•,.])*");
 
-  private static final Pattern PORTION =
-      Pattern.compile(
+  private static final Sought PORTION =
+      Sought.of(
           "\\b(?:(?:per|for each|for every) (?:pancake|waffle|crepe|crêpe|piece|one|cake|round|section)|each|ladles?|ladlefuls?|scoops?"
               + "|dispenser|jug|weigh(?:s|ed)?|came to|comes to|batter)\\b");
 
@@ -107,14 +106,14 @@ final class OffTopic {
     return amounts
         && clause.mentions.stream().allMatch(mention -> mention.food == null)
         && clause.elements.stream().noneMatch(e -> e.isFood() || e.is(Sort.CORRECT))
-        && PORTION.matcher(clause.words(0, clause.size())).find();
+        && PORTION.isIn(clause.words(0, clause.size()));
   }
 
   /** "Rest 20 min (30 is better)". */
   private static void aside(Clause clause) {
     clause.asides.stream()
         .map(Clause.Aside::clause)
-        .filter(inner -> inner.elements.stream().noneMatch(Element::isFood))
+        .filter(inner -> !inner.hasFood())
         .filter(inner -> inner.elements.stream().allMatch(e -> !e.isAmount() || e.isCount()))
         .forEach(Clause::passOverAmounts);
   }
@@ -122,7 +121,7 @@ final class OffTopic {
   /** "1 tbsp = 15 ml". */
   static boolean isRule(Clause clause) {
     return clause.mentions.isEmpty()
-        && clause.elements.stream().noneMatch(Element::isFood)
+        && !clause.hasFood()
         && clause.elements.stream().anyMatch(e -> e.isAmount() && e.text().contains("="));
   }
 
@@ -147,10 +146,10 @@ final class OffTopic {
   /** "Prep 5 | Cook 10 | Total 15": minutes, where one of the line is of getting ready. */
   private static void times(List<Clause> read) {
     for (Clause first : read) {
-      if (TIME.matcher(first.words(0, 4)).lookingAt() && first.isWord(0, "prep", "preparation")) {
+      if (TIME.begins(first.words(0, 4)) && first.isWord(0, "prep", "preparation")) {
         read.stream()
             .filter(clause -> clause.sentence.line() == first.sentence.line())
-            .filter(clause -> TIME.matcher(clause.words(0, clause.size())).matches())
+            .filter(clause -> TIME.isAll(clause.words(0, clause.size())))
             .forEach(
                 clause -> {
                   clause.counts.clear();
@@ -164,7 +163,7 @@ final class OffTopic {
 
   private static boolean isOther(Clause clause) {
     return isBare(clause)
-        && clause.elements.stream().anyMatch(e -> TOPIC.is(e.low()) || ORDINAL.is(e.low()));
+        && clause.elements.stream().anyMatch(e -> e.says(TOPIC) || e.says(ORDINAL));
   }
 
   /** It names no food, measures nothing and says nothing of pieces. */

@@ -67,12 +67,12 @@ final class Outcome {
   /** For what stands between commas: "I ended up at 320" is of something else there. */
   private static final List<Pattern> PART = List.of(CUT, NAMED, FILLED);
 
-  private static final Pattern TIMES =
-      Pattern.compile("(?:\\d+|" + String.join("|", Counted.WORDS.subList(2, 11)) + ") times");
+  private static final Sought TIMES =
+      Sought.of("(?:\\d+|" + String.join("|", Counted.WORDS.subList(2, 11)) + ") times");
 
   /** What a number counts, taken for its unit. */
-  private static final Pattern UNIT =
-      Pattern.compile("\\b(?:pieces?|pcs?|nos|ea|stück|slices?|squares?|wedges?|cakes?)\\.?$");
+  private static final Sought UNIT =
+      Sought.of("\\b(?:pieces?|pcs?|nos|ea|stück|slices?|squares?|wedges?|cakes?)\\.?$");
 
   private Outcome() {}
 
@@ -137,7 +137,7 @@ final class Outcome {
   }
 
   private static boolean isNumber(Element element) {
-    boolean times = element.is(Sort.UNIT_OTHER) && TIMES.matcher(element.low()).matches();
+    boolean times = element.is(Sort.UNIT_OTHER) && TIMES.isAll(element.low());
     return element.isAmount() && !element.isWeak() && element.isFree() || times;
   }
 
@@ -156,7 +156,7 @@ final class Outcome {
     if (!element.isAmount()) {
       return "# times";
     }
-    boolean named = UNIT.matcher(element.low()).find();
+    boolean named = UNIT.isIn(element.low());
     boolean pieces = element.isCount() || named;
     boolean some = element.measure().amount() > 1 && element.measure().amount() < MOST;
     return pieces && some ? NUMBER + (named ? " pieces" : "") : element.low();

@@ -6,7 +6,7 @@ import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
 /**
@@ -18,13 +18,13 @@ final class OwnWeights {
   /** Nobody tells more of them; each is looked for in the whole text. */
   private static final int MOST = 20;
 
-  private static final Pattern STATED =
-      Pattern.compile(
-          "\\b(?:a|the|my|our|your|one|each|1) (?:(?<kind>[a-z]+) )?"
-              + "(?<name>glass|mug|cup|teacup|scoop|katori|ladle|spoon|tablespoon|tbsp|handful|slice)"
-              + "(?: of)?(?: my| the| our| this)?(?: (?<food>[a-z]+(?: [a-z]+)?))?,?"
+  private static final Sought STATED =
+      Sought.of(
+          "\\b(?:a|the|my|our|your|one|each|1) (?:([a-z]+) )?"
+              + "(glass|mug|cup|teacup|scoop|katori|ladle|spoon|tablespoon|tbsp|handful|slice)"
+              + "(?: of)?(?: my| the| our| this)?(?: ([a-z]+(?: [a-z]+)?))?,?"
               + " (?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?"
-              + "(?<grams>\\d+(?:[.,]\\d+)?) ?g(?:rams?)?\\b(?: here| for me| in my (?:kitchen|house))?"
+              + "(\\d+(?:[.,]\\d+)?) ?g(?:rams?)?\\b(?: here| for me| in my (?:kitchen|house))?"
               + "(?= ?[.,;:)\\n!]|$)(?!,? so )",
           Pattern.CASE_INSENSITIVE);
 
@@ -46,16 +46,16 @@ final class OwnWeights {
   OwnWeights(String said) {
     StringBuilder blank = new StringBuilder(said);
     if (said.indexOf('g') >= 0) {
-      Matcher stated = STATED.matcher(said);
-      for (int found = 0; found < MOST && stated.find(); found++) {
-        String name = stated.group("name").toLowerCase(Locale.ROOT);
+      List<MatchResult> all = STATED.all(said);
+      for (MatchResult stated : all.subList(0, Math.min(all.size(), MOST))) {
+        String name = stated.group(2).toLowerCase(Locale.ROOT);
         String rest = said.substring(0, stated.start()) + said.substring(stated.end());
-        String food = lower(stated.group("food"));
-        String kind = lower(stated.group("kind"));
+        String food = lower(stated.group(3));
+        String kind = lower(stated.group(1));
         boolean elsewhere = isMeasured(rest, name, food);
         if (elsewhere && UnitWords.of(name).isPresent()) {
           String of = food.isEmpty() && isMeasured(rest, name, kind) ? kind : food;
-          double grams = Double.parseDouble(stated.group("grams").replace(',', '.'));
+          double grams = Double.parseDouble(stated.group(4).replace(',', '.'));
           weights.add(new Weight(UnitWords.of(name).get(), of, grams));
           marks.add(new Mark(stated.start(), stated.end(), Part.NOTE, Mark.NO_LINE));
           for (int i = stated.start(); i < stated.end(); i++) {

@@ -31,12 +31,14 @@ final class Page {
   private static final int LONGEST_QUESTION = 6;
 
   private final String text;
+  private final boolean severalLines;
   private Section section = Section.LIST;
   private Place place = Place.NOT_SAID;
   private Per per;
 
   Page(String text) {
     this.text = text;
+    this.severalLines = hasBreak(0, text.length());
     List<Token> said = spoken(SplitWords.joined(Token.of(text)));
     List<List<Token>> lines = lines(Tongues.inEnglish(Abbreviations.inFull(said)));
     for (int i = 0; i < lines.size(); i++) {
@@ -81,7 +83,12 @@ final class Page {
   }
 
   private boolean hasBreak(int from, int to) {
-    return text.substring(from, to).chars().anyMatch(c -> c == '\n' || c == '\r');
+    for (int i = from; i < to; i++) {
+      if (text.charAt(i) == '\n' || text.charAt(i) == '\r') {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void line(int number, List<Token> all) {
@@ -108,7 +115,7 @@ final class Page {
     if (size || head > 0 && Headings.isNumberOnly(tokens, head + 1)) {
       heading = Set.of(); // "Pancakes: 12"
     }
-    if (heading.isEmpty() && head == 0 && hasBreak(0, text.length())) { // above something
+    if (heading.isEmpty() && head == 0 && severalLines) { // above something
       heading = Headings.alone(tokens);
       alone = !heading.isEmpty();
     }

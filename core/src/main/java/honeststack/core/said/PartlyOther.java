@@ -66,8 +66,7 @@ final class PartlyOther {
               + IS);
 
   /** In brackets, before the other one; and its share alone: "(half water)". */
-  private static final Pattern BRACKETS =
-      Pattern.compile(LEAD + "(?:half .*(?:and|,|/|-)? ?)?half" + IS);
+  private static final Sought BRACKETS = Sought.of(LEAD + "(?:half .*(?:and|,|/|-)? ?)?half" + IS);
 
   private static final String SWAPPED =
       "(?:replaced|swapped|switched|substituted|exchanged|traded|changed|subbed)";
@@ -213,7 +212,7 @@ final class PartlyOther {
     }
     String words = inner.words(0, other);
     Matcher some = SOME.matcher(words);
-    boolean halves = BRACKETS.matcher(words).matches();
+    boolean halves = BRACKETS.isAll(words);
     String said = "half";
     if (!halves && some.matches()) {
       said = said(some);

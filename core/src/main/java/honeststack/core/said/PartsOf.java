@@ -8,25 +8,23 @@ import java.util.regex.Pattern;
 
 /** Parts of a fruit or an egg: "zest and juice of 2 lemons", "yolks of 3 eggs". */
 final class PartsOf {
-  private static final Pattern FRUIT =
-      Pattern.compile("\\b(lemon|lime|orange|grapefruit|clementine)");
+  private static final Sought FRUIT = Sought.of("\\b(lemon|lime|orange|grapefruit|clementine)");
 
   /** What may stand between a food and the part of it that is meant. */
-  private static final Pattern BETWEEN =
-      Pattern.compile(
+  private static final Sought BETWEEN =
+      Sought.of(
           "[,:&+–-]|and|the|its|just|only|for|both|finely|freshly|grated|plus|of|use|using|i use");
 
-  private static final Pattern JOINED =
-      Pattern.compile(
+  private static final Sought JOINED =
+      Sought.of(
           "and|the|both|finely|freshly|grated|squeezed|strained|chopped|finely grated|[&+,]",
           Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern EGG_PART =
-      Pattern.compile("white|yolk|juice|zest", Pattern.CASE_INSENSITIVE);
+  private static final Sought EGG_PART =
+      Sought.of("white|yolk|juice|zest", Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern AFTER =
-      Pattern.compile(
-          "only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
+  private static final Sought AFTER =
+      Sought.of("only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
 
   private final Clause clause;
   private final List<Mention> mentions;
@@ -89,7 +87,7 @@ final class PartsOf {
   private List<String> named(Mention whole, Clause in, int from) {
     List<String> parts = new ArrayList<>();
     last = from;
-    boolean fruit = FRUIT.matcher(whole.foodText.toLowerCase(Locale.ROOT)).find();
+    boolean fruit = FRUIT.isIn(whole.foodText.toLowerCase(Locale.ROOT));
     for (int i = from; i < in.size(); i++) {
       Element element = in.get(i);
       String word = element.low();
@@ -98,15 +96,15 @@ final class PartsOf {
       if (known) {
         parts.add(part);
         last = i + 1;
-      } else if (AFTER.matcher(word).matches() && last == i && !parts.isEmpty()) {
+      } else if (AFTER.isAll(word) && last == i && !parts.isEmpty()) {
         last = i + 1;
-      } else if (!BETWEEN.matcher(word).matches()) {
+      } else if (!BETWEEN.isAll(word)) {
         break;
       }
     }
     boolean joined = in.isWord(last, "of") || in.isAmount(last) || in.isFood(last);
     boolean separated = parts.contains("egg yolks") && parts.contains("egg whites");
-    boolean part = EGG_PART.matcher(whole.foodText).find();
+    boolean part = EGG_PART.isIn(whole.foodText);
     return joined || separated || part ? List.of() : parts;
   }
 
@@ -195,7 +193,7 @@ final class PartsOf {
         parts.add(0, part);
         element.part = Part.NOTE;
         mentions.removeIf(m -> m.food == element);
-      } else if (!JOINED.matcher(element.text()).matches()) {
+      } else if (!JOINED.isAll(element.text())) {
         break;
       }
       i--;

@@ -20,27 +20,26 @@ final class PerCue {
 
   private static final Remembered CUES = Remembered.whole(CUE.pattern());
 
-  private static final Pattern PIECE =
-      Pattern.compile(
+  private static final Sought PIECE =
+      Sought.of(
           ASIDE
               + " ?(?:pan)?(?:cakes?|waffles?|cr[eê]pes?|pieces?|galettes?|blinis?|pikelets?"
               + "|crumpets?|dosas?|cheelas?|chillas?|uttapams?|scones?|flapjacks?|hotcakes?"
               + "|fritters?|latkes?|roti|parathas?)\\b.*");
 
-  private static final Pattern EATER =
-      Pattern.compile(
+  private static final Sought EATER =
+      Sought.of(
           ASIDE
               + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
               + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|of us|of you|of them|mouth)\\b.*");
 
-  private static final Pattern ROUND =
-      Pattern.compile(
+  private static final Sought ROUND =
+      Sought.of(
           ASIDE
               + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying)\\b"
               + "(?! (?:of day|you eat|we eat)).*");
 
-  private static final Pattern EACH =
-      Pattern.compile("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
+  private static final Sought EACH = Sought.of("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
 
   private static final Set<String> TO_EVERY = Set.of("for every", "to every");
 
@@ -53,8 +52,8 @@ final class PerCue {
   private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
 
   /** What comes again and again otherwise. */
-  private static final Pattern OTHER =
-      Pattern.compile(
+  private static final Sought OTHER =
+      Sought.of(
           " ?(?:side|day|week|morning|egg|cup|bowlful|minute|tray|jug|pot|box|ladle|scoop|spoon|kitchen|family|tin"
               + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
 
@@ -92,13 +91,13 @@ final class PerCue {
 
   /** "Everybody takes what they like, usually 30 ml each". */
   private boolean isOfPeople() {
-    return clause.elements.subList(0, i).stream().anyMatch(e -> PEOPLE.is(e.low()));
+    return clause.elements.subList(0, i).stream().anyMatch(e -> e.says(PEOPLE));
   }
 
   private Optional<Per> per() {
     Element element = clause.get(i);
     boolean own = FIGURED.is(element.low().split(" ")[0]); // "cost per pancake"
-    if (own || FIGURED.is(clause.low(i - 1)) || FIGURED.is(clause.low(i - 2))) {
+    if (own || clause.says(i - 1, FIGURED) || clause.says(i - 2, FIGURED)) {
       return Optional.empty();
     }
     boolean weak =
@@ -107,7 +106,7 @@ final class PerCue {
             && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
             && i > 0
             && (clause.get(i - 1).isFood() || clause.isStrong(i - 1) || clause.is(i - 1, Sort.PAN));
-    if (!weak && (element.isFood() || !CUES.is(element.low()))) {
+    if (!weak && (element.isFood() || !element.says(CUES))) {
       return Optional.empty();
     }
     boolean cabbage = element.isAmount() && !weak && isOfFood(i + 1); // "a head of cabbage"
@@ -117,13 +116,13 @@ final class PerCue {
     Matcher cue = CUE.matcher(element.low());
     String said = weak || !cue.matches() ? "" : own(cue);
     String what = (said + " " + clause.words(i + 1, i + WORDS)).strip();
-    if (PIECE.matcher(what).matches()) {
+    if (PIECE.isAll(what)) {
       return Optional.of(Per.PIECE);
     }
-    if (EATER.matcher(what).matches()) {
+    if (EATER.isAll(what)) {
       return Optional.of(Per.EATER);
     }
-    if (ROUND.matcher(what).matches()) {
+    if (ROUND.isAll(what)) {
       return Optional.of(Per.ROUND);
     }
     if (isOfPeople()) {
@@ -137,8 +136,8 @@ final class PerCue {
     if (one && !end && clause.isWord(i - 1, "into", "in", "on", "onto", "over")) {
       return Optional.of(Per.PIECE); // "press 9 blueberries into each one"
     }
-    boolean each = EACH.matcher(element.low()).matches() && !isOfSomething();
-    return each && !OTHER.matcher(what).matches() ? Optional.of(Per.EITHER) : Optional.empty();
+    boolean each = EACH.isAll(element.low()) && !isOfSomething();
+    return each && !OTHER.isAll(what) ? Optional.of(Per.EITHER) : Optional.empty();
   }
 
   /** "every session", "each table": no eater and no piece. */

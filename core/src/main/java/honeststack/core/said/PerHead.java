@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * How many pieces each eater gets: "serves 4, 3 each", "12 pancakes, 3 a head", "4 portions of 3".
@@ -21,8 +20,8 @@ final class PerHead {
           + "|pupil|student|camper|scout|resident|visitor|boy|girl|player|worker|lodger)";
 
   /** Behind the number and what it counts. */
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "(?:each|apiece|a piece|pp|(?:is|are|make|makes|to|=) (?:a|one|1) "
               + EATER
               + "|per "
@@ -34,24 +33,24 @@ final class PerHead {
               + "|for each of (?:us|them|the \\S+ (?:of us|people|kids|guests|children)))(?: for\\b.*| [,.;:!)].*)?");
 
   /** Whoever it is, behind the pieces: "4 cakes per scout", "3 waffles a rider". */
-  private static final Pattern ANYBODY =
-      Pattern.compile(
+  private static final Sought ANYBODY =
+      Sought.of(
           "(?:per|an?|for (?:a|each|every)|to (?:a|each|every)) (?!(?:batch|pan|panful|round|minute"
               + "|hour|iron|side|cup|lit(?:re|er)|pack|packet|tray|go|recipe|time|day|week|month"
               + "|morning|evening|egg|bowl|mix|kilo|pound|pint|quart|tin|layer|ladle|turn|load|bit"
               + "|few|little|lot|dozen|griddle|good|nice|shop|stall|hundred)\\b)[a-z]{3,}(?: [,.;:!)].*)?");
 
   /** Right before the number. */
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|1|each|every) "
               + EATER
               + " (?:is|gets|has|eats|means|makes|=)|per "
               + EATER
               + " ?:?|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
 
-  private static final Pattern SHARES =
-      Pattern.compile("portions?|servings?|helpings?|plates?|stacks?|people|guests|friends|kids");
+  private static final Sought SHARES =
+      Sought.of("portions?|servings?|helpings?|plates?|stacks?|people|guests|friends|kids");
 
   private final Clause clause;
 
@@ -82,10 +81,10 @@ final class PerHead {
       return;
     }
     boolean each =
-        BEHIND.matcher(clause.words(behind, behind + NEAR)).matches()
+        BEHIND.isAll(clause.words(behind, behind + NEAR))
             || (behind > i + 1 || isCakes(clause.get(i)))
-                && ANYBODY.matcher(clause.words(behind, behind + NEAR)).matches()
-            || isEnd(behind) && BEFORE.matcher(clause.words(i - NEAR, i) + " ").matches();
+                && ANYBODY.isAll(clause.words(behind, behind + NEAR))
+            || isEnd(behind) && BEFORE.isAll(clause.words(i - NEAR, i) + " ");
     if (each) {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
@@ -118,7 +117,7 @@ final class PerHead {
   private boolean isOfShares(int i) {
     return (clause.isWord(i - 1, "of", "at", "with") || clause.isMark(i - 1, "@"))
         && clause.has(i - 2)
-        && SHARES.matcher(clause.low(i - 2)).matches()
+        && SHARES.isAll(clause.low(i - 2))
         && clause.isStrong(i - 3)
         && clause.get(i - 3).isCount();
   }

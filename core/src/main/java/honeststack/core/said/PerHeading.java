@@ -24,7 +24,7 @@ final class PerHeading {
               + "|(?<=(?:topping|toppings|filling|fillings) )for each(?: one)?)"
               + "(?<bracket> \\(.*\\))?");
 
-  private static final Pattern ON_EACH = Pattern.compile("(?:on|over) each");
+  private static final Sought ON_EACH = Sought.of("(?:on|over) each");
 
   /**
    * @param end place of the first token behind its words: of a bracket or a colon
@@ -60,7 +60,7 @@ final class PerHeading {
     Per per = heading.group("piece") == null ? who : Per.PIECE;
     return Optional.of(
         new Found(
-            per, bracket, !heading.group("plate").isEmpty() || ON_EACH.matcher(words).lookingAt()));
+            per, bracket, !heading.group("plate").isEmpty() || ON_EACH.begins(words.toString())));
   }
 
   private static boolean isCue(Token token) {

@@ -9,8 +9,8 @@ import java.util.regex.Pattern;
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
 final class Places {
   /** What is poured over as often as it is stirred in. */
-  private static final Pattern SPOONED =
-      Pattern.compile(
+  private static final Sought SPOONED =
+      Sought.of(
           "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
 
   /** Into which all of the batter goes: "put it in the tray". */
@@ -267,7 +267,7 @@ final class Places {
   /** Whatever else is warmed "in a small pan" is no fat for it. */
   private static boolean isElsewhere(Element cue, Mention mention) {
     boolean warmed =
-        cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || TRAY.is(cue.low());
+        cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || cue.says(TRAY);
     boolean sauce = mention.place == Place.PLATE;
     return cue.is(Sort.PAN) && warmed && (sauce || mention.role() != Role.FAT);
   }
@@ -312,10 +312,10 @@ final class Places {
   }
 
   static boolean isSpooned(String food) {
-    return SPOONED.matcher(food).find();
+    return SPOONED.isIn(food);
   }
 
   private static boolean isPoured(Food food) {
-    return food.liquid() && !SPOONED.matcher(food.name()).find();
+    return food.liquid() && !SPOONED.isIn(food.name());
   }
 }

@@ -17,12 +17,12 @@ final class Portioned {
           + "|sachets?|slices?|rashers?|cartons?|jars?|bottles?|blocks?|bags?|pieces?|ladles?|pot)";
 
   /** What stands behind its amount. */
-  private static final Pattern BEHIND =
-      Pattern.compile("(?:(?:for )?an? |per |to the |in each |in an? )" + ONE + "\\b.*");
+  private static final Sought BEHIND =
+      Sought.of("(?:(?:for )?an? |per |to the |in each |in an? )" + ONE + "\\b.*");
 
   /** What stands before it. */
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:.* )?(?:at|@|each(?: is| holds| weighs)?|(?:my|the|an?|one|each) "
               + ONE
               + " (?:is|holds|weighs|=))");
@@ -34,7 +34,7 @@ final class Portioned {
               + ("#(?: (?:an?|per|for an?) | )" + ONE)
               + ("|" + ONE + "(?: is| =| holds| weighs| of) #)"));
 
-  private static final Pattern MULTIPLIED = Pattern.compile("\\d+ ?[x×]");
+  private static final Sought MULTIPLIED = Sought.of("\\d+ ?[x×]");
 
   private static final Pattern HELD = Pattern.compile(".*[a-z] (" + ONE + ")");
 
@@ -89,12 +89,12 @@ final class Portioned {
     if (clause.is(amount + 1, Sort.EACH)) {
       return true;
     }
-    boolean behind = BEHIND.matcher(clause.words(amount + 1, amount + 4)).matches();
+    boolean behind = BEHIND.isAll(clause.words(amount + 1, amount + 4));
     if (behind) {
       clause.take(amount + 1, amount + (clause.get(amount + 1).isAmount() ? 2 : 3), Part.NOTE);
     }
     boolean of = clause.isWord(amount - 1, "of") && !clause.isFood(amount + 1);
-    return behind || of || BEFORE.matcher(clause.words(amount - 4, amount)).matches();
+    return behind || of || BEFORE.isAll(clause.words(amount - 4, amount));
   }
 
   /** "3 scoops (1 scoop = 50 g)". */
@@ -130,7 +130,7 @@ final class Portioned {
             && !whole.isCount()
             && mention.isMeasured()
             && mention.amount != null
-            && MULTIPLIED.matcher(whole.low()).lookingAt()
+            && MULTIPLIED.begins(whole.low())
             && NumberText.read(whole.low().split("[ x×]")[0]) == mention.amount.measure().amount();
     if (several) {
       mention.amountText = whole.text();

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /**
  * Amounts that are part of what was measured before: "… 2 eggs. Add one egg, then the other.",
@@ -11,8 +10,8 @@ import java.util.regex.Pattern;
  */
 final class Portions {
   /** The work is done with some of it, and then with what is left. */
-  private static final Pattern IN_PARTS =
-      Pattern.compile(
+  private static final Sought IN_PARTS =
+      Sought.of(
           "\\bthe (?:rest|remainder)\\b|\\b(?:to begin|to start) with\\b"
               + "|\\b(?:at a time|one by one|one after the other|at once|in one go)\\b"
               + "|\\bfrom the \\d|\\bof the \\d"
@@ -20,18 +19,17 @@ final class Portions {
               + "|^start with\\b|\\ball \\d");
 
   /** What is left, in numbers. */
-  private static final Pattern LEFT =
-      Pattern.compile("\\bthe (?:last|final|other|next|remaining) \\d");
+  private static final Sought LEFT = Sought.of("\\bthe (?:last|final|other|next|remaining) \\d");
 
   /** What follows of its kind: "then the other", "and the second one". */
-  private static final Pattern OTHER =
-      Pattern.compile(
+  private static final Sought OTHER =
+      Sought.of(
           "\\bthe (?:other|second|next|third|last)"
               + "(?= (?:one|half|lot|two|three|egg|eggs)\\b|$| [.,;!])");
 
   /** Between the same amount said twice, if it is meant twice. */
-  private static final Pattern TWICE =
-      Pattern.compile("\\b(?:and|then|plus|another|more|also|again|for|with|or|in|on)\\b|[+&:;]");
+  private static final Sought TWICE =
+      Sought.of("\\b(?:and|then|plus|another|more|also|again|for|with|or|in|on)\\b|[+&:;]");
 
   private Portions() {}
 
@@ -86,7 +84,7 @@ final class Portions {
 
   private static boolean isLeft(Named part) {
     if (part.left == null) {
-      part.left = LEFT.matcher(part.words()).find();
+      part.left = LEFT.isIn(part.words());
     }
     return part.left;
   }
@@ -96,9 +94,9 @@ final class Portions {
       String food = part.mention.foodText.toLowerCase(Locale.ROOT);
       String words = part.words();
       part.inParts =
-          IN_PARTS.matcher(words).find()
+          IN_PARTS.isIn(words)
               || words.contains("the ")
-                  && OTHER.matcher(words.replace(" the other " + food, " the other one")).find();
+                  && OTHER.isIn(words.replace(" the other " + food, " the other one"));
     }
     return part.inParts;
   }
@@ -124,7 +122,7 @@ final class Portions {
     return next
         && (here || !clause.sentence.whole())
         && clause.elements.subList(from, mention.from).stream().noneMatch(Portions::isOther)
-        && !TWICE.matcher(clause.words(from, mention.from)).find();
+        && !TWICE.isIn(clause.words(from, mention.from));
   }
 
   private static boolean isOther(Element element) {

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /**
  * An amount that is taken back for a reason before the one that counts is said: "300 ml milk – no
  * wait, that's the old recipe, it's 280".
@@ -10,16 +8,16 @@ final class Reconsidered {
   /** No reason is longer. */
   private static final int FAR = 14;
 
-  private static final Pattern REASON =
-      Pattern.compile(
+  private static final Sought REASON =
+      Sought.of(
           "\\b(?:no|nope|wait|hang on|hold on|old recipe|last time|was before|now it's|now it is"
               + "|wrong|can't be right|cannot be right|let me (?:check|look|see|think)|crossed out"
               + "|(?:big|large|double|small) (?:batch|one)|(?:book|card|packet|recipe|notes?) says?|mine (?:has|is)"
               + "|thinking of|this (?:week|time|one)|so today|but today|these days|nowadays|(?:until|till) (?:it|i) (?:was|is|had|came to|reached|weighed)|kept adding"
               + "|(?:way |far )?too (?:much|little)|taking (?:some|a bit) out|took (?:some|a bit) out|typo|edit|mixed up|misread|different recipe|other recipe|scrap that)\\b");
 
-  private static final Pattern FURTHER =
-      Pattern.compile(
+  private static final Sought FURTHER =
+      Sought.of(
           "\\b(?:no more|no less|not more|more|extra|another|further|plus|up to|if|when|should)\\b");
 
   private final Clause clause;
@@ -43,7 +41,7 @@ final class Reconsidered {
       return;
     }
     String between = clause.words(old + 1, right) + asides(old, right);
-    boolean reason = REASON.matcher(between).find() && !FURTHER.matcher(between).find();
+    boolean reason = REASON.isIn(between) && !FURTHER.isIn(between);
     if (reason && !clause.isWord(right + 1, "more", "extra", "later")) {
       clause.take(old, old + 1, Part.EXCLUDED);
       said(old + 1, right);

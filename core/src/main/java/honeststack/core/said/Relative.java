@@ -85,7 +85,7 @@ final class Relative {
   /** Takes the words out that say so. */
   Relative(Clause clause) {
     this.clause = clause;
-    if (clause.elements.stream().anyMatch(e -> CUE.is(e.low()))) {
+    if (clause.says(CUE)) {
       for (int i = 1; i < clause.size(); i++) {
         find(i);
         behind(i);

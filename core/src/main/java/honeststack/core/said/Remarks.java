@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Place;
-import java.util.regex.Pattern;
 
 /**
  * Sentences that say something of a food which the recipe measures, and put none of it in: "one egg
@@ -12,17 +11,17 @@ final class Remarks {
   private static final int FAR = 4;
 
   /** Right behind the amount and the food. */
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "^(?:(?:has|have|contains?|weighs?|costs?|equals|=|left)\\b"
               + "|(?:is|are|was|were|would be|gives?|makes?)\\b(?! (?:then |also |all )?(?:added|needed"
               + "|stirred|whisked|poured|mixed|melted|for|in|used|beaten|folded|rubbed|sifted|put)\\b))");
 
   /** Between a food and the amount behind it: "eggs here are about 60 g". */
-  private static final Pattern BETWEEN = Pattern.compile("\\b(?:is|are|weighs?|costs?)\\b");
+  private static final Sought BETWEEN = Sought.of("\\b(?:is|are|weighs?|costs?)\\b");
 
-  private static final Pattern SAYS =
-      Pattern.compile(
+  private static final Sought SAYS =
+      Sought.of(
           "\\b(?:euros?|dollars?|cents?|pence|costs?|price)\\b"
               + "|\\b(?:keep|store|bought|buy|got)\\b.*\\b(?:freezer|fridge|cupboard|pantry|larder|shelf"
               + "|shop|mill|market|supermarket)\\b"
@@ -32,8 +31,8 @@ final class Remarks {
               + "|\\b(?:the rule is|rule of thumb|a rule)\\b|\\bcould (?:eat|drink)\\b"
               + "|\\b(?:old|original|other|her|his|their) (?:recipe|version|one)\\b");
 
-  private static final Pattern EACH =
-      Pattern.compile("\\b(?:each|apiece|per (?:portion|serving|pancake|waffle|piece))[ .!]*$");
+  private static final Sought EACH =
+      Sought.of("\\b(?:each|apiece|per (?:portion|serving|pancake|waffle|piece))[ .!]*$");
 
   private Remarks() {}
 
@@ -46,23 +45,19 @@ final class Remarks {
     }
     int food = clause.elements.indexOf(mention.food);
     int amount = clause.elements.indexOf(mention.amount);
-    boolean told = food >= 0 && amount > food && isFound(BETWEEN, clause.words(food + 1, amount));
-    boolean share = clause.mentions.size() == 1 && isFound(EACH, said.words());
+    boolean told = food >= 0 && amount > food && BETWEEN.isIn(clause.words(food + 1, amount));
+    boolean share = clause.mentions.size() == 1 && EACH.isIn(said.words());
     return told
         || share
-        || isFound(BEHIND, clause.words(Math.max(food, amount) + 1, mention.to + FAR))
+        || BEHIND.isIn(clause.words(Math.max(food, amount) + 1, mention.to + FAR))
         || says(clause, said.words());
   }
 
   /** Asked once for all foods of a sentence. */
   private static boolean says(Clause clause, String words) {
     if (clause.remarks == null) {
-      clause.remarks = isFound(SAYS, words);
+      clause.remarks = SAYS.isIn(words);
     }
     return clause.remarks;
-  }
-
-  private static boolean isFound(Pattern pattern, String words) {
-    return pattern.matcher(words).find();
   }
 }

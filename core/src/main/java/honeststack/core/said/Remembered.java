@@ -1,9 +1,10 @@
 package honeststack.core.said;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 
 /**
  * What a pattern says of words, remembered: few words are said often, and each is asked for by many
@@ -13,8 +14,19 @@ final class Remembered {
   /** When so many words are kept they are forgotten: the usual ones soon come back. */
   private static final int MOST = 4096;
 
+  private static final Map<String, Word> WORDS = new ConcurrentHashMap<>();
+  private static final AtomicInteger PATTERNS = new AtomicInteger();
+
+  /** No word at all. */
+  static final Word NOTHING = word("");
+
+  private static final byte YES = 1;
+  private static final byte NO = 2;
+
   private final Predicate<String> says;
-  private final Map<String, Boolean> known = new ConcurrentHashMap<>();
+
+  /** Its place among all patterns. */
+  private final int place = PATTERNS.getAndIncrement();
 
   private Remembered(Predicate<String> says) {
     this.says = says;
@@ -22,23 +34,61 @@ final class Remembered {
 
   /** Of all of a word. */
   static Remembered whole(String pattern) {
-    return new Remembered(Pattern.compile(pattern).asMatchPredicate());
+    return new Remembered(Sought.of(pattern)::isAll);
   }
 
   /** Of any part of a word. */
   static Remembered part(String pattern) {
-    return new Remembered(Pattern.compile(pattern).asPredicate());
+    return new Remembered(Sought.of(pattern)::isIn);
   }
 
-  boolean is(String word) {
-    Boolean said = known.get(word);
-    if (said == null) {
-      said = says.test(word);
-      if (known.size() >= MOST) {
-        known.clear();
+  /** A word with what was said of it. */
+  static Word word(String text) {
+    Word word = WORDS.get(text);
+    if (word == null) {
+      if (WORDS.size() >= MOST) {
+        WORDS.clear();
       }
-      known.put(word, said);
+      word = WORDS.computeIfAbsent(text, Word::new);
     }
-    return said;
+    return word;
+  }
+
+  /** Of several words, which are seldom said again: not remembered. */
+  boolean is(String words) {
+    return says.test(words);
+  }
+
+  boolean is(Word word) {
+    byte answer = word.answer(place);
+    if (answer == 0) {
+      answer = says.test(word.text) ? YES : NO;
+      word.remember(place, answer);
+    }
+    return answer == YES;
+  }
+
+  /** An answer that another thread overwrites is asked for once more. */
+  static final class Word {
+    private final String text;
+    private byte[] answers = {};
+
+    private Word(String text) {
+      this.text = text;
+    }
+
+    private byte answer(int place) {
+      byte[] known = answers;
+      return place < known.length ? known[place] : 0;
+    }
+
+    private void remember(int place, byte answer) {
+      byte[] known = answers;
+      if (place >= known.length) {
+        known = Arrays.copyOf(known, Math.max(place + 1, PATTERNS.get()));
+      }
+      known[place] = answer;
+      answers = known;
+    }
   }
 }

@@ -10,7 +10,7 @@ final class Rendered {
   private static final Set<String> FAT =
       Set.of("fat", "drippings", "dripping", "grease", "the fat", "rendered fat");
 
-  private static final Pattern BACON = Pattern.compile("\\bbacon\\b", Pattern.CASE_INSENSITIVE);
+  private static final Sought BACON = Sought.of("\\bbacon\\b", Pattern.CASE_INSENSITIVE);
 
   private static final String NAME = "bacon fat";
 
@@ -25,7 +25,7 @@ final class Rendered {
   }
 
   static boolean isIn(String text) {
-    return BACON.matcher(text).find();
+    return BACON.isIn(text);
   }
 
   /** Names the fat that the bacon of the text leaves. */
@@ -50,7 +50,7 @@ final class Rendered {
   /** "the dripping from the bacon": it is no more of it. */
   private static void source(Clause clause, int from) {
     int bacon = clause.isWord(from + 1, "the", "my", "that") ? from + 2 : from + 1;
-    if (clause.isWord(from, "from", "of", "off") && BACON.matcher(clause.low(bacon)).matches()) {
+    if (clause.isWord(from, "from", "of", "off") && BACON.isAll(clause.low(bacon))) {
       clause.take(from, bacon + 1, Part.NOTE);
     }
   }

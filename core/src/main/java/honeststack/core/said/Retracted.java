@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * Amounts that are set against the one that counts: "200 ml milk, not 300", "was 300 ml, now 200".
@@ -14,14 +13,14 @@ final class Retracted {
       Set.of("was", "were", "used to be", "originally", "normally", "usually", "formerly", "once");
 
   /** Between what was and what is. */
-  private static final Pattern NOW =
-      Pattern.compile(
+  private static final Sought NOW =
+      Sought.of(
           ",? ?(?:but )?(?:(?:it's |it is |is |are |they're )?"
               + "(?:now|nowadays|today|these days)(?: it's| it is| use| i use)?|is|are)");
 
   /** Between an amount that was no good and the one that is. */
-  private static final Pattern CHANGED =
-      Pattern.compile(
+  private static final Sought CHANGED =
+      Sought.of(
           "→|->|became|becomes|turned into"
               + "|(?:is|was|were|are|seems|seemed|proved|would be) (?:(?:far|way|a bit|just|really) )?"
               + "(?:too (?:much|little|many|few|thick|thin|runny|sweet|dry|salty)|not enough|overkill)"
@@ -299,8 +298,8 @@ final class Retracted {
     String between = words.toString().replace(" , ", ", ").strip();
     int was = old - 1;
     boolean once = ONCE.contains(clause.low(was));
-    boolean now = once && NOW.matcher(between).matches();
-    if (now || CHANGED.matcher(between).matches()) {
+    boolean now = once && NOW.isAll(between);
+    if (now || CHANGED.isAll(between)) {
       clause.take(old, old + 1, Part.EXCLUDED);
       correct(old, right, food > old);
     }

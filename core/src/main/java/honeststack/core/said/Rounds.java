@@ -25,20 +25,20 @@ final class Rounds {
   private static final Remembered WORD = Remembered.part("(?:^| )" + FILLINGS + "(?: of)?$");
 
   /** Of more bowls, or of what comes out of one. */
-  private static final Pattern MADE =
-      Pattern.compile(
+  private static final Sought MADE =
+      Sought.of(
           "\\b(?:made|make|makes|making|gives?|yields?|gets?|got|freeze|froze"
               + "|about|around|roughly)(?: \\w+)? $");
 
   private Rounds() {}
 
   static void in(Clause clause) {
-    if (clause.elements.stream().noneMatch(e -> WORD.is(e.low()))) {
+    if (!clause.says(WORD)) {
       return;
     }
     String words = clause.words(0, clause.size());
     Matcher said = SAID.matcher(words);
-    if (said.find() && !MADE.matcher(words.substring(0, said.start("number"))).find()) {
+    if (said.find() && !MADE.isIn(words.substring(0, said.start("number")))) {
       double rounds = NumberText.read(said.group("number"));
       clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
       ofEach(clause);
@@ -48,7 +48,7 @@ final class Rounds {
   /** "three batches of four": so many at a time. */
   private static void ofEach(Clause clause) {
     for (int i = 2; i < clause.size(); i++) {
-      boolean batches = clause.isWord(i - 1, "of") && WORD.is(clause.low(i - 2));
+      boolean batches = clause.isWord(i - 1, "of") && clause.says(i - 2, WORD);
       if (batches && clause.isStrong(i) && clause.get(i).isCount() && !clause.isFood(i + 1)) {
         clause.get(i).part = Part.METHOD;
       }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 
 /**
  * A list that is told once more for another number of people, "For 4: 200 g flour, 2 eggs. For 8:
@@ -19,8 +18,8 @@ final class Scales {
 
   private static final double ALIKE = 0.02;
 
-  private static final Pattern BATCH =
-      Pattern.compile("(?:double|triple|half|large|big|bigger|small) batch$");
+  private static final Sought BATCH =
+      Sought.of("(?:double|triple|half|large|big|bigger|small) batch$");
 
   private record Said(Clause clause, Mention mention, Measure measure) {
     String food() {
@@ -123,7 +122,7 @@ final class Scales {
       Clause clause = clauses.get(i);
       int end = i == to ? next.mention().from : clause.size();
       for (int j = i == from ? last.mention().to : 0; j < end; j++) {
-        if (BATCH.matcher(clause.low(j - 1) + " " + clause.low(j)).find()) {
+        if (BATCH.isIn(clause.low(j - 1) + " " + clause.low(j))) {
           return true;
         }
       }

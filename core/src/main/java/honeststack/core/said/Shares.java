@@ -97,7 +97,7 @@ final class Shares {
   /** Behind a mark, a joint or nothing. */
   boolean begins(int i) {
     boolean cue = ADDS.contains(clause.low(i)) || KEEPS.contains(clause.low(i));
-    boolean part = i > 0 && clause.isAmount(i) && FRACTION.is(clause.low(i));
+    boolean part = i > 0 && clause.isAmount(i) && clause.says(i, FRACTION);
     return i == 0
         || cue
         || part && (clause.isStrong(i - 1) || clause.isFood(i - 1))
@@ -139,10 +139,10 @@ final class Shares {
     if (!clause.has(i)) {
       return null;
     }
-    boolean rest = REST.is(clause.low(i));
+    boolean rest = clause.says(i, REST);
     int said = rest && (clause.isAmount(i + 1)) ? i + 1 : i; // "the remaining 20 g"
     Element element = clause.get(said);
-    boolean part = FRACTION.is(element.low()) && (element.isAmount() || rest);
+    boolean part = element.says(FRACTION) && (element.isAmount() || rest);
     boolean half =
         clause.low(i).startsWith("half of")
             || clause.low(i).equals("the other half")

@@ -2,7 +2,6 @@ package honeststack.core.said;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /**
  * An amount of another day, set against today's: "last week 250 ml milk, this week 300 ml milk";
@@ -21,37 +20,37 @@ final class Since {
           "no wait|no sorry|sorry|scratch that|wait|hang on|hold on|scrap that|correction|hm|hmm|oops"
               + "|i mean|i meant|strike that|oh no|oh no sorry|no i mean");
 
-  private static final Pattern THEN =
-      Pattern.compile(
+  private static final Sought THEN =
+      Sought.of(
           "\\b(?:last (?:week|time|year|month|weekend|sunday|batch|one)|yesterday"
               + "|(?:first|earlier|old) (?:try|time|go|attempt|batch|version|one)|was|were|previously"
               + "|usually|normally|originally|at first|initially|used to|formerly|gone from|went from)\\b"
               + "|^(?:before|old|earlier|then) [:,-]|\\bold :");
 
-  private static final Pattern NOW =
-      Pattern.compile(
+  private static final Sought NOW =
+      Sought.of(
           "\\b(?:this (?:week|time|one|batch|year|month|weekend|sunday)|today|now|nowadays"
               + "|(?:second|new|latest) (?:try|time|go|attempt|batch|version|one)|these days)\\b"
               + "|^new\\b|\\bnew :|^to$");
 
   /** Nothing else stands between what is wrong and what is right. */
-  private static final Pattern ONLY_BACK =
-      Pattern.compile(
+  private static final Sought ONLY_BACK =
+      Sought.of(
           "[ ,.–—!-]*(?:oh |ah |er |um )?(?:no|sorry|scratch that|wait|no ,? ?wait|no ,? ?sorry|i mean|i meant|no ,? ?i mean"
               + "|or rather|rather|actually|make that|correction|hang on|hold on|strike that|scrap that|oops)"
               + "(?: ?[,.:–—!-])*(?: (?:it's|it was|make it|that's|use|about|was))*");
 
   /** "200 ml milk. Actually 50 ml water too." */
-  private static final Pattern MORE =
-      Pattern.compile("^,? ?(?:too|as well|also|more|extra|on top|besides)\\b");
+  private static final Sought MORE =
+      Sought.of("^,? ?(?:too|as well|also|more|extra|on top|besides)\\b");
 
   /** "Actually 50 ml more milk." */
-  private static final Pattern ADDED = Pattern.compile("\\b(?:more|another|further|additional)\\b");
+  private static final Sought ADDED = Sought.of("\\b(?:more|another|further|additional)\\b");
 
-  private static final Pattern SOMETIMES = Pattern.compile("\\bnow and (?:then|again)\\b");
+  private static final Sought SOMETIMES = Sought.of("\\bnow and (?:then|again)\\b");
 
-  private static final Pattern SWITCHED =
-      Pattern.compile("\\b(?:switched|changed|went|moved|swapped|gone)\\b.*\\bfrom$");
+  private static final Sought SWITCHED =
+      Sought.of("\\b(?:switched|changed|went|moved|swapped|gone)\\b.*\\bfrom$");
 
   private Since() {}
 
@@ -108,26 +107,25 @@ final class Since {
             && old.place == mention.place
             && (old.food.isOfAKind(mention.food) || old.food.isSameFood(mention.food));
     Clause said = clauses.get(at);
-    boolean more =
-        ADDED.matcher(said.words(mention.from, mention.to)).find()
-            || MORE.matcher(said.words(mention.to, mention.to + CUE_BEFORE)).find();
-    if (!two || more) {
+    if (!two
+        || ADDED.isIn(said.words(mention.from, mention.to))
+        || MORE.isIn(said.words(mention.to, mention.to + CUE_BEFORE))) {
       return false;
     }
     if (i == at) {
       String between = said.words(old.to, mention.from);
       String before = said.words(0, old.from);
-      return ONLY_BACK.matcher(between).matches()
-          || between.equals("to") && SWITCHED.matcher(before).find()
+      return ONLY_BACK.isAll(between)
+          || between.equals("to") && SWITCHED.isIn(before)
           || isPast(clauses, i, old, at, mention)
-              && THEN.matcher(said.words(end(said, old.from), old.from)).find()
-              && !SOMETIMES.matcher(between).find();
+              && THEN.isIn(said.words(end(said, old.from), old.from))
+              && !SOMETIMES.isIn(between);
     }
     boolean last = clauses.get(i).mentions.get(clauses.get(i).mentions.size() - 1) == old;
     return i == at - 1
         && last
         && mention == said.mentions.get(0)
-        && ONLY_BACK.matcher(said.words(0, mention.from)).matches();
+        && ONLY_BACK.isAll(said.words(0, mention.from));
   }
 
   /** "150 ml dashi, no wait, she's vegan, 150 ml soy milk": as much of another of its kind. */
@@ -142,7 +140,7 @@ final class Since {
             && !old.food.isSameFood(mention.food)
             && old.amount.low().equals(mention.amount.low());
     for (int i = old.to; alike && i < mention.from; i++) {
-      boolean back = clause.is(i, Sort.CORRECT) && BACK.is(clause.low(i));
+      boolean back = clause.is(i, Sort.CORRECT) && clause.says(i, BACK);
       if (back) {
         return true;
       }
@@ -198,11 +196,9 @@ final class Since {
       between.add(last.words(end(last, mention.from), mention.from));
     }
     String behind = last.words(mention.to, next(last, mention.to));
-    boolean then =
-        THEN.matcher(first.words(begin, old.from)).find() || THEN.matcher(between.get(0)).find();
+    boolean then = THEN.isIn(first.words(begin, old.from)) || THEN.isIn(between.get(0));
     return then
-        && (NOW.matcher(between.get(between.size() - 1).replaceFirst("^, ", "")).find()
-            || NOW.matcher(behind).find());
+        && (NOW.isIn(between.get(between.size() - 1).replaceFirst("^, ", "")) || NOW.isIn(behind));
   }
 
   /** Where the mention before a place ends. */

@@ -1,5 +1,9 @@
 package honeststack.core.said;
 
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What a phrase of speech does. The phrases stand in {@link PhraseList}. */
 enum Sort {
   /** "no", "without", "skip the": what follows is not in it. */
@@ -54,8 +58,6 @@ enum Sort {
   H_PLATE,
   IDLE;
 
-  /** It says something of what stands below it, and nothing within a sentence. */
-  boolean isHeading() {
-    return ordinal() >= H_LIST.ordinal() && this != IDLE;
-  }
+  /** They say something of what stands below them, and nothing within a sentence. */
+  static final Set<Sort> HEADINGS = Collections.unmodifiableSet(EnumSet.range(H_LIST, H_PLATE));
 }

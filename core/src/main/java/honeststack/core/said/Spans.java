@@ -82,7 +82,7 @@ final class Spans {
 
   /** "the icing" is a heading by itself, and no part of "the icing sugar". */
   private static boolean isHeadingOnly(Phrases.Found found) {
-    return found.sorts().stream().allMatch(Sort::isHeading);
+    return Sort.HEADINGS.containsAll(found.sorts());
   }
 
   /** "50 g of butter it was": nothing is to be buttered. */

@@ -4,15 +4,14 @@ import honeststack.core.food.Foods;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.regex.MatchResult;
 
 /** Who says it, where two talk: "Ana: how much flour? Bo: 250 g." */
 final class Speakers {
-  private static final Pattern LABEL =
-      Pattern.compile(
+  private static final Sought LABEL =
+      Sought.of(
           "(?<=^|[.?!…)]\\s|\\n|[.?!]\\s\\s)"
-              + "(?<name>\\p{Lu}[\\p{L}.]{0,11}|me|her|him|you|them|mum|dad|gran|nan)(?: ?>|:)\\s");
+              + "(\\p{Lu}[\\p{L}.]{0,11}|me|her|him|you|them|mum|dad|gran|nan)(?: ?>|:)\\s");
 
   /** Stretches of the text that say so. */
   final List<Mark> marks = new ArrayList<>();
@@ -26,9 +25,8 @@ final class Speakers {
     List<int[]> labels = new ArrayList<>();
     boolean answered = false;
     if (said.indexOf('?') >= 0) {
-      Matcher label = LABEL.matcher(said);
-      while (label.find()) {
-        String name = label.group("name").toLowerCase(Locale.ROOT);
+      for (MatchResult label : LABEL.all(said)) {
+        String name = label.group(1).toLowerCase(Locale.ROOT);
         if (foods.byName(name).isPresent() || !foods.kind(name).isEmpty()) {
           continue;
         }

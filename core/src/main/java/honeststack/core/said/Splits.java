@@ -117,7 +117,7 @@ final class Splits {
     int last = shares.get(shares.size() - 1).end();
     boolean some = shares.size() > 1 || isSome(shares.get(0));
     if (food < 0) {
-      boolean loose = some && clause.elements.stream().noneMatch(Element::isFood);
+      boolean loose = some && !clause.hasFood();
       if (loose) {
         clause.loose.addAll(shares);
         mark(from, last);

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -13,41 +12,40 @@ import java.util.stream.Stream;
  * stays where it was.
  */
 final class SpokenMarks {
-  private static final Pattern WITHOUT = Pattern.compile("\\bw/o\\b", Pattern.CASE_INSENSITIVE);
+  private static final Sought WITHOUT = Sought.of("\\bw/o\\b", Pattern.CASE_INSENSITIVE);
 
   /** Baking powder, baking soda. */
-  private static final Pattern DOTTED =
-      Pattern.compile("\\bB\\. ?(?:[PS]\\.|(?=powder|soda))", Pattern.CASE_INSENSITIVE);
+  private static final Sought DOTTED =
+      Sought.of("\\bB\\. ?(?:[PS]\\.|(?=powder|soda))", Pattern.CASE_INSENSITIVE);
 
   /** Not an inch: nothing stands right before it. */
-  private static final Pattern QUOTED =
-      Pattern.compile("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
+  private static final Sought QUOTED =
+      Sought.of("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
 
   /** "250g-ish", "250-ish grams", "3/4ths". */
-  private static final Pattern ISH =
-      Pattern.compile(
-          "(?<=[a-z])-ish\\b|(?<=\\d)-(?=odd )|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
+  private static final Sought ISH =
+      Sought.of("(?<=[a-z])-ish\\b|(?<=\\d)-(?=odd )|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
 
   /** "pinch o' salt". */
-  private static final Pattern OF = Pattern.compile("\\bo['’](?= )");
+  private static final Sought OF = Sought.of("\\bo['’](?= )");
 
   /** Cells of a table, the number in one and its unit in the next: "salt,4,g". */
-  private static final Pattern CELLS =
-      Pattern.compile(
+  private static final Sought CELLS =
+      Sought.of(
           "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
   /** "**200 g** flour", "_milk_". */
-  private static final Pattern STRESSED =
-      Pattern.compile(
+  private static final Sought STRESSED =
+      Sought.of(
           "(?<![\\p{L}\\d*_])([*_]{1,3})(?=[^\\s*_])([^*_\n]{1,60}?)(?<=\\S)\\1(?![\\p{L}\\d])");
 
   private static final String MEASURED =
       "\\d[\\d.,/½¼¾⅓⅔]* ?(?:[½¼¾⅓⅔] ?)?(?:g|kg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb)";
 
   /** An amount in brackets, or with a colon or a bar, before its food: "[200 g] flour". */
-  private static final Pattern SET_OFF =
-      Pattern.compile(
+  private static final Sought SET_OFF =
+      Sought.of(
           "^([ \\t•*-]*)[(\\[]("
               + MEASURED
               + ")[)\\]](?= \\p{L})|^([ \\t•*-]*)("
@@ -56,46 +54,46 @@ final class SpokenMarks {
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 
   /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
-  private static final Pattern NUMBER_DOT =
-      Pattern.compile(
+  private static final Sought NUMBER_DOT =
+      Sought.of(
           "(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})(?! ?(?:wait|make|sorry|it|i|the|that|only|just|use|then|hang|hold|actually|more|less|no)\\b)");
 
   /** "Servings: 3 – Calories: 310": a dash between two labels with their numbers. */
-  private static final Pattern LABELS =
-      Pattern.compile(
+  private static final Sought LABELS =
+      Sought.of(
           "(?<=: ?\\d{1,3}(?: (?:min|mins|minutes|people|servings|pieces))?) [–—-] (?=\\p{Lu}\\p{L}+(?: \\p{L}+)?: ?\\d)");
 
-  private static final Pattern NAME_CELL = Pattern.compile("(?<=\\p{L});(?=\\d)");
+  private static final Sought NAME_CELL = Sought.of("(?<=\\p{L});(?=\\d)");
 
   /** For so many people, in German, Portuguese, Spanish and French. */
-  private static final Pattern FOR =
-      Pattern.compile(
+  private static final Sought FOR =
+      Sought.of(
           "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 
   /** "two and a bit cups". */
-  private static final Pattern A_BIT =
-      Pattern.compile(
+  private static final Sought A_BIT =
+      Sought.of(
           "(?<=[\\w½¼¾])[ -]and[ -]a[ -](?:wee |little |tiny )?bit(?=[ -](?:cups?|tablespoons?|tbsp|teaspoons?"
               + "|tsp|spoons?|grams?|g|ml|oz|ounces?|pounds?|lbs?|pints?|lit(?:re|er)s?|dl|kilos?|mugs?"
               + "|glasses|handfuls?|sticks?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
   /** "one n a half", "a cup an a half". */
-  private static final Pattern AND_HALF =
-      Pattern.compile(
+  private static final Sought AND_HALF =
+      Sought.of(
           "(?<=\\w) (?:n|an)(?= (?:(?:a |one )?half|a quarter|a third|three quarters)\\b)",
           Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern GOOD_HALF =
-      Pattern.compile("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
+  private static final Sought GOOD_HALF =
+      Sought.of("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
 
   private static final List<String> TENS =
       List.of("ten", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
 
   /** "2 hundred and 50", "3 hundred and fifty". */
-  private static final Pattern HUNDRED =
-      Pattern.compile(
+  private static final Sought HUNDRED =
+      Sought.of(
           "(?<![\\d.,/])\\b([1-9]) hundred"
               + "(?:(?: and)? (\\d\\d|"
               + String.join("|", TENS)
@@ -103,31 +101,29 @@ final class SpokenMarks {
           Pattern.CASE_INSENSITIVE);
 
   /** "salt 'n pepper". */
-  private static final Pattern AND = Pattern.compile("(?<= )['’]n['’]?(?= )");
+  private static final Sought AND = Sought.of("(?<= )['’]n['’]?(?= )");
 
   /** "one percent milk". */
-  private static final Pattern PERCENT =
-      Pattern.compile(
+  private static final Sought PERCENT =
+      Sought.of(
           "\\b(zero|one|two|three|four|five|ten|twenty|\\d+(?:[.,]\\d+)?) per ?cent\\b",
           Pattern.CASE_INSENSITIVE);
 
   private static final List<String> DIGITS = List.of("zero", "one", "two", "three", "four", "five");
 
-  private static final Pattern COMMA = word("comma");
-  private static final Pattern NEW_LINE = word("new ?line|next line|new paragraph");
-  private static final Pattern STOP = word("full stop|period");
+  private static final Sought COMMA = word("comma");
+  private static final Sought NEW_LINE = word("new ?line|next line|new paragraph");
+  private static final Sought STOP = word("full stop|period");
 
   private SpokenMarks() {}
 
   static String written(String said) {
     String low = said.toLowerCase(Locale.ROOT);
-    String dotless =
-        low.contains("b.") ? DOTTED.matcher(said).replaceAll(at -> undotted(at.group())) : said;
+    String dotless = low.contains("b.") ? DOTTED.replaced(said, at -> undotted(at.group())) : said;
     String bare = unquoted(dotless);
-    bare =
-        bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.matcher(bare).replaceAll("of");
+    bare = bare.indexOf("o'") < 0 && bare.indexOf("o’") < 0 ? bare : OF.replaced(bare, at -> "of");
     if (has(low, "-ish", "-odd ", "ths", "rds")) {
-      bare = ISH.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+      bare = ISH.replaced(bare, at -> " ".repeat(at.group().length()));
     }
     bare =
         bare.replace("-->", "→  ")
@@ -139,51 +135,43 @@ final class SpokenMarks {
             .replace(";)", "  ")
             .replace(":-)", "   ");
     if (has(bare, "*", "_")) {
-      bare =
-          STRESSED
-              .matcher(bare)
-              .replaceAll(at -> Matcher.quoteReplacement(spaced(at.group(), at.group(2))));
+      bare = STRESSED.replaced(bare, at -> spaced(at.group(), at.group(2)));
     }
     if (has(bare, ")", "]", ":", "|", "//")) {
       bare =
-          SET_OFF
-              .matcher(bare)
-              .replaceAll(
-                  at ->
-                      Matcher.quoteReplacement(
-                          spaced(at.group(), at.group(2) == null ? at.group(4) : at.group(2))));
+          SET_OFF.replaced(
+              bare, at -> spaced(at.group(), at.group(2) == null ? at.group(4) : at.group(2)));
     }
     if (has(bare, "'n", "’n")) {
-      bare = AND.matcher(bare).replaceAll(at -> at.group().length() == 2 ? "& " : " & ");
+      bare = AND.replaced(bare, at -> at.group().length() == 2 ? "& " : " & ");
     }
     if (has(low, "/", "no.", "nos.")) {
-      bare = NUMBER_DOT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+      bare = NUMBER_DOT.replaced(bare, at -> " ".repeat(at.group().length()));
     }
     if (has(low, " half", " quarter", " third")) {
-      bare = AND_HALF.matcher(bare).replaceAll(at -> at.group().length() == 2 ? " &" : " & ");
+      bare = AND_HALF.replaced(bare, at -> at.group().length() == 2 ? " &" : " & ");
     }
     if (low.contains("a good ")) {
-      bare = GOOD_HALF.matcher(bare).replaceAll("     ");
+      bare = GOOD_HALF.replaced(bare, at -> "     ");
     }
     if (low.contains(" hundred")) {
-      bare = HUNDRED.matcher(bare).replaceAll(SpokenMarks::hundred);
+      bare = HUNDRED.replaced(bare, SpokenMarks::hundred);
     }
     if (has(low, " a bit", "-a-bit", " bit ")) {
-      bare = A_BIT.matcher(bare).replaceAll(at -> " ".repeat(at.group().length()));
+      bare = A_BIT.replaced(bare, at -> " ".repeat(at.group().length()));
     }
     if (has(low, " – ", " — ", " - ")) {
-      bare = LABELS.matcher(bare).replaceAll(" | ");
+      bare = LABELS.replaced(bare, at -> " | ");
     }
-    bare = CELLS.matcher(bare).replaceAll("$1 ");
-    bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.matcher(bare).replaceAll(" ");
+    bare = CELLS.replaced(bare, at -> at.group(1) + " ");
+    bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.replaced(bare, at -> " ");
     if (has(low, "für ", "para ", "pour ")) {
-      bare = FOR.matcher(bare).replaceAll(at -> at.group().length() == 3 ? "for" : "for ");
+      bare = FOR.replaced(bare, at -> at.group().length() == 3 ? "for" : "for ");
     }
-    bare = has(low, "cent") ? PERCENT.matcher(bare).replaceAll(at -> percent(at)) : bare;
-    String text = bare.indexOf('/') < 0 ? bare : WITHOUT.matcher(bare).replaceAll("no ");
+    bare = has(low, "cent") ? PERCENT.replaced(bare, at -> percent(at)) : bare;
+    String text = bare.indexOf('/') < 0 ? bare : WITHOUT.replaced(bare, at -> "no ");
     boolean spoken =
-        has(low, "comma", "line", "paragraph")
-            && (COMMA.matcher(text).find() || NEW_LINE.matcher(text).find());
+        has(low, "comma", "line", "paragraph") && (COMMA.isIn(text) || NEW_LINE.isIn(text));
     if (!spoken) {
       return text;
     }
@@ -200,7 +188,7 @@ final class SpokenMarks {
   /** What stands in quotes is a name as any other: type "00". */
   private static String unquoted(String text) {
     return has(text, "\"", "“", "„", "”")
-        ? QUOTED.matcher(text).replaceAll(at -> " " + Matcher.quoteReplacement(at.group(1)) + " ")
+        ? QUOTED.replaced(text, at -> " " + at.group(1) + " ")
         : text;
   }
 
@@ -229,12 +217,11 @@ final class SpokenMarks {
     return number + "%" + " ".repeat(said.group().length() - number.length() - 1);
   }
 
-  private static Pattern word(String words) {
-    return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
+  private static Sought word(String words) {
+    return Sought.of("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
   }
 
-  private static String replaced(Pattern word, String text, char mark) {
-    Matcher matcher = word.matcher(text);
-    return matcher.replaceAll(at -> mark + " ".repeat(at.group().length() - 1));
+  private static String replaced(Sought word, String text, char mark) {
+    return word.replaced(text, at -> mark + " ".repeat(at.group().length() - 1));
   }
 }

@@ -94,7 +94,7 @@ final class Superseded {
         outer.mentions.stream().anyMatch(m -> m.foodText.matches("(?i).*(?:flax|linseed|chia).*"));
     int amount = said.amount == null ? said.from : inner.elements.indexOf(said.amount);
     String before = new Displaced(inner).plain(0, Math.min(amount, said.from));
-    return egg && (DisplacedForms.FOR_EGG.matcher(before).matches() || before.isEmpty() && seeds);
+    return egg && (DisplacedForms.FOR_EGG.isAll(before) || before.isEmpty() && seeds);
   }
 
   /** "50 g sugar (no, 40 g honey)": whether the food in the brackets counts instead. */
@@ -142,7 +142,7 @@ final class Superseded {
     List<Element> amounts =
         inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
     boolean one = amounts.size() == 1 && old.amount != null && old.isMeasured();
-    if (!one || inner.elements.stream().anyMatch(Element::isFood)) {
+    if (!one || inner.hasFood()) {
       return false;
     }
     int amount = inner.elements.indexOf(amounts.get(0));
@@ -172,6 +172,6 @@ final class Superseded {
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean first =
         DisplacedForms.FIRST.stream().anyMatch(is) || DisplacedForms.SWAPPED.stream().anyMatch(is);
-    return first && !DisplacedForms.MORE.matcher(behind).matches();
+    return first && !DisplacedForms.MORE.isAll(behind);
   }
 }

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 final class Swaps {
   private static final int FAR = 4;
 
-  private static final Pattern EGG = Pattern.compile("\\begg");
+  private static final Sought EGG = Sought.of("\\begg");
 
   private static final Pattern ALIKE =
       Pattern.compile(
@@ -48,7 +48,7 @@ final class Swaps {
     boolean eggs = said && clause.get(egg).low().matches("eggs?");
     boolean other = false;
     for (int i = 1; i < egg - 2; i++) {
-      eggs &= !EGG.matcher(clause.low(i)).find();
+      eggs &= !EGG.isIn(clause.low(i));
       other |= clause.isFood(i) && clause.isStrong(clause.isWord(i - 1, "of") ? i - 2 : i - 1);
     }
     if (eggs && other) {
@@ -61,7 +61,7 @@ final class Swaps {
     boolean other = clause.hasAmount();
     for (int i = 1; i < clause.size(); i++) {
       boolean as = clause.isWord(i - 1, "as", "my", "our") || clause.isWord(i - 2, "as", "is");
-      boolean named = STAND_IN.is(clause.low(i + 1));
+      boolean named = clause.says(i + 1, STAND_IN);
       boolean whole = clause.isFood(i) && clause.low(i).endsWith(" substitute");
       if (as && other && clause.isFood(i) && (named || whole)) {
         clause.take(i, named ? i + 2 : i + 1, Part.EXCLUDED);

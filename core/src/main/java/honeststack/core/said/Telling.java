@@ -24,8 +24,8 @@ public final class Telling {
   private static final int MOST_LINES = 200;
 
   /** Somewhere in a text of several sentences. */
-  private static final Pattern GRAMS =
-      Pattern.compile(
+  private static final Sought GRAMS =
+      Sought.of(
           "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)\\)"
               + "|\\b(?:all|everything|weights|amounts) (?:is |are )?in (?:g|grams)\\b"
               + "|\\ball grams\\b|\\bgrams,? (?:obviously|of course|throughout)\\b|\\bin grams[.!)]?$",
@@ -121,7 +121,7 @@ public final class Telling {
   private static boolean isInGrams(String text) {
     String low = text.toLowerCase(Locale.ROOT);
     boolean maybe = low.contains("(g") || low.contains("in g") || low.contains("grams");
-    return (maybe || low.contains(" g)")) && GRAMS.matcher(low).find();
+    return (maybe || low.contains(" g)")) && GRAMS.isIn(low);
   }
 
   /** Puts together what the sentences say. */

@@ -63,8 +63,8 @@ final class Times {
   private static final Map<String, Double> TIMES =
       Map.of("double", 2.0, "twice", 2.0, "thrice", 3.0, "triple", 3.0, "treble", 3.0);
 
-  private static final Pattern PER_EGG =
-      Pattern.compile("(?:, )?(?:per|for (?:each|every)|to (?:each|every)) egg");
+  private static final Sought PER_EGG =
+      Sought.of("(?:, )?(?:per|for (?:each|every)|to (?:each|every)) egg");
 
   private final Clause clause;
 
@@ -111,7 +111,7 @@ final class Times {
   /** "3 times 100 g flour". */
   private void before(Mention mention) {
     int from = clause.elements.indexOf(mention.amount);
-    if (!RIGHT_BEFORE.is(clause.low(from - 1))) {
+    if (!clause.says(from - 1, RIGHT_BEFORE)) {
       return;
     }
     for (int number = Math.max(0, from - 5); number < from; number++) {
@@ -196,7 +196,7 @@ final class Times {
     for (int to = mention.to + 1;
         eggs != null && to <= mention.to + 4 && to <= clause.size();
         to++) {
-      if (PER_EGG.matcher(words(clause, mention.to, to)).matches()) {
+      if (PER_EGG.isAll(words(clause, mention.to, to))) {
         if (!mention.restated && scale(mention, eggs.amount.measure().amount())) {
           int from = mention.to;
           int end = to;

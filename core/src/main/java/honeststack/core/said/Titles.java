@@ -22,7 +22,7 @@ final class Titles {
     int end = 0;
     boolean cakes = false;
     while (clause.has(end) && end < LONGEST && isTitle(clause, end)) {
-      cakes |= CAKES.is(clause.low(end));
+      cakes |= clause.says(end, CAKES);
       end++;
     }
     if (!cakes || end == 0 || !clause.has(end)) {
@@ -64,7 +64,7 @@ final class Titles {
   static boolean isAlone(Clause clause) {
     List<Element> elements = clause.elements;
     return elements.size() <= LONGEST
-        && elements.stream().anyMatch(e -> CAKES.is(e.low()))
+        && elements.stream().anyMatch(e -> e.says(CAKES))
         && elements.stream().allMatch(e -> isTitle(e) || e.isMark(".", "!", ":", ","));
   }
 

@@ -1,7 +1,5 @@
 package honeststack.core.said;
 
-import java.util.regex.Pattern;
-
 /** "Don't skip the salt", "never without cinnamon", "nothing without butter": then it is in it. */
 final class TwiceNegated {
   private static final int FAR = 3;
@@ -11,8 +9,8 @@ final class TwiceNegated {
           "(?:skip|forget|leave out|leaving out|omit|drop|without|do without|go without|scrap|miss|miss out|ditch|lose"
               + "|hold|skimp on)(?: the| any| all the| of the)?");
 
-  private static final Pattern NOT =
-      Pattern.compile(
+  private static final Sought NOT =
+      Sought.of(
           "(?:.* )?(?:don't|do not|dont|never|nothing|couldn't|could not|can't|cannot|wouldn't|mustn't|must not|not"
               + "|nobody should|no one should)(?: (?:ever|do|be|live|cook|bake|survive|function|to|you|go|it|the same|complete|quite|right))*");
 
@@ -21,7 +19,7 @@ final class TwiceNegated {
   /** Before anything is left out. */
   static void in(Clause clause) {
     for (int i = 1; i < clause.size(); i++) {
-      boolean cue = clause.is(i, Sort.EXCLUDE) && LEFT_OUT.is(clause.low(i));
+      boolean cue = clause.is(i, Sort.EXCLUDE) && clause.says(i, LEFT_OUT);
       boolean enough = clause.is(i - 1, Sort.EXCLUDE) && clause.isWord(i, "enough");
       if (enough) {
         clause.take(i - 1, i, Part.NOTE); // "never enough butter"
@@ -30,7 +28,7 @@ final class TwiceNegated {
       if (must) {
         clause.take(i - 1, i, Part.NOTE); // "butter is not optional"
       }
-      if (cue && NOT.matcher(clause.words(i - FAR, i)).matches()) {
+      if (cue && NOT.isAll(clause.words(i - FAR, i))) {
         clause.take(i, i + 1, Part.NOTE);
         clause.take(Math.max(0, i - FAR), i, Part.NOTE, e -> e.is(Sort.EXCLUDE));
       }

@@ -5,21 +5,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * What is soaked, washed or ground for a batter was not cooked before: "soak 1 cup rice", "1 cup
  * chickpeas, soaked". Common practice.
  */
 final class Uncooked {
-  private static final Pattern SOAKED =
-      Pattern.compile("\\b(?:soak(?:ed|ing|s)?|steep(?:ed)?|uncooked|raw)\\b");
+  private static final Sought SOAKED =
+      Sought.of("\\b(?:soak(?:ed|ing|s)?|steep(?:ed)?|uncooked|raw)\\b");
 
-  private static final Pattern WASHED =
-      Pattern.compile("\\b(?:wash(?:ed)?|rinsed?|ground|milled|grind)\\b");
+  private static final Sought WASHED =
+      Sought.of("\\b(?:wash(?:ed)?|rinsed?|ground|milled|grind)\\b");
 
-  private static final Pattern COOKED =
-      Pattern.compile("\\b(?:cooked|boiled|leftover|tins?|tinned|cans?|canned|drained|jar)\\b");
+  private static final Sought COOKED =
+      Sought.of("\\b(?:cooked|boiled|leftover|tins?|tinned|cans?|canned|drained|jar)\\b");
 
   /** By their everyday names, which mean them cooked where nothing else is said. */
   private static final Map<String, String> RAW =
@@ -51,7 +50,7 @@ final class Uncooked {
       }
     }
     for (Clause clause : some ? clauses : List.<Clause>of()) {
-      if (SOAKED.matcher(clause.words(0, clause.size())).find()) {
+      if (SOAKED.isIn(clause.words(0, clause.size()))) {
         clause.elements.stream().filter(Element::isFood).map(Element::low).forEach(soaked::add);
       }
     }
@@ -77,10 +76,7 @@ final class Uncooked {
   private static boolean isRaw(Mention mention, Clause clause, boolean pulses, Set<String> soaked) {
     String said = clause.words(0, clause.size()) + " " + mention.notes;
     boolean grain = GRAINS.contains(name(mention));
-    boolean wet =
-        SOAKED.matcher(said).find()
-            || soaked.contains(name(mention))
-            || grain && WASHED.matcher(said).find();
-    return (wet || grain && pulses) && !COOKED.matcher(said).find();
+    boolean wet = SOAKED.isIn(said) || soaked.contains(name(mention)) || grain && WASHED.isIn(said);
+    return (wet || grain && pulses) && !COOKED.isIn(said);
   }
 }

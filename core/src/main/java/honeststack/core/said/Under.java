@@ -2,14 +2,13 @@ package honeststack.core.said;
 
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
-import java.util.regex.Pattern;
 
 /** Cups and spoons that are not quite full: "just shy of a cup", "a little under 2 tbsp". */
 final class Under {
   private static final int FAR = 4;
 
-  private static final Pattern CUE =
-      Pattern.compile(
+  private static final Sought CUE =
+      Sought.of(
           ".*\\b(?:(?:just|(?:a )?(?:little|bit|tad|touch|shade)|slightly|fractionally) (?:under|below|less than)"
               + "|(?:just )?(?:shy|short) of|not quite)");
 
@@ -22,7 +21,7 @@ final class Under {
       if (amount.isAmount() && amount.instead == null && isFilled(amount.measure())) {
         String said = amount.text();
         int unit = said.lastIndexOf(' ') + 1;
-        if (unit > 0 && CUE.matcher(clause.words(i - FAR, i)).matches()) {
+        if (unit > 0 && CUE.isAll(clause.words(i - FAR, i))) {
           amount.instead = said.substring(0, unit) + "scant " + said.substring(unit);
         }
       }

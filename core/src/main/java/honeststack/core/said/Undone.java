@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 
 /**
  * Foods that a sentence measures and a later one leaves out or changes for another: "… 50 g butter.
@@ -20,20 +19,20 @@ final class Undone {
   private static final int FAR_BACK = 60;
 
   /** All of what is told but one thing, at one step of the work. */
-  private static final Pattern FOR_NOW =
-      Pattern.compile(
+  private static final Sought FOR_NOW =
+      Sought.of(
           "\\b(?:but|except|apart from|other than|besides|bar|minus|without|yet|first|straight|more"
               + "|(?:don't|never|not|do not|didn't|won't|wouldn't|no need to) (?:\\w+ )?"
               + "(?:skip|leave|forget|omit|drop|scrap|replace|swap))\\b");
 
-  private static final Pattern MAY_BE =
-      Pattern.compile(
+  private static final Sought MAY_BE =
+      Sought.of(
           "\\b(?:can|could|may|might|if|would|i'd|should(?! be| have been)|works?|sometimes|often|some|others?"
               + "|versions?|vegans?|try|next|tastes?|fine|make it|lighter|old|original|recipes?"
               + "|sister|brother|mother|mum|friends?|kids'?|ones|people|she|he|they|or)\\b|\\?");
 
-  private static final Pattern OTHERWISE =
-      Pattern.compile(
+  private static final Sought OTHERWISE =
+      Sought.of(
           "^(?:no wait|hmm|let me (?:check|see|look)|scrap that|wait|hang on|hold on|correction|oh and|less|fewer)\\b|^more \\w+ :"
               + "|\\b(?:actually|i meant|should be|make that|this time|today|ended up|end up|it took"
               + "|needed|upped|cut|reduced?|raised|increased|lowered|went (?:up|down)"
@@ -42,25 +41,24 @@ final class Undone {
               + "|^in the end (?:it |i |we )?(?:took |used |was |needed )?(?:\\d|an? |one |two |three )");
 
   /** Of other ones than these: "for savoury pancakes omit the sugar". */
-  private static final Pattern VARIANT =
-      Pattern.compile(
+  private static final Sought VARIANT =
+      Sought.of(
           "^for (?:an? |the )?(?:[\\w-]+ )?(?:pancakes?|waffles?|cr[eê]pes?|versions?|ones|diets?|eaters"
               + "|vegans?|vegetarians?|babies|toddlers|diabetics|kids|children|coeliacs|celiacs|savoury"
               + "|sweet ones)\\b|\\balways run out\\b");
 
-  private static final Pattern WRONG =
-      Pattern.compile(
+  private static final Sought WRONG =
+      Sought.of(
           "^(?:(?:oh|no|sorry|wait|hmm|hang on|oops) ?,? ?)*(?:wrong|that's (?:wrong|not right|the old)"
               + "|that was (?:the|for|wrong|last)|let me (?:check|see|look)|scrap that|ignore that)\\b");
 
-  private static final Pattern FURTHER =
-      Pattern.compile(
-          "(?<!^)\\b(?:more|another|extra|plus|further|added?|additional|again|each|per)\\b");
+  private static final Sought FURTHER =
+      Sought.of("(?<!^)\\b(?:more|another|extra|plus|further|added?|additional|again|each|per)\\b");
 
-  private static final Pattern LATER =
-      Pattern.compile("(?:and |maybe |but )?(?:next time|another time|in future|for next time)\\b");
+  private static final Sought LATER =
+      Sought.of("(?:and |maybe |but )?(?:next time|another time|in future|for next time)\\b");
 
-  private static final Pattern INSTEAD = Pattern.compile("\\binstead\\b(?! of)|\\bfor the\\b");
+  private static final Sought INSTEAD = Sought.of("\\binstead\\b(?! of)|\\bfor the\\b");
 
   private final List<Clause> read;
   private final Clause clause;
@@ -79,7 +77,7 @@ final class Undone {
       return;
     }
     Undone undone = new Undone(read, clause);
-    if (LATER.matcher(undone.words).lookingAt()) {
+    if (LATER.begins(undone.words)) {
       undone.notYet();
       return;
     }
@@ -90,8 +88,8 @@ final class Undone {
       undone.measureAnew();
     }
     List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
-    boolean instead = foods.isEmpty() && INSTEAD.matcher(undone.words).find();
-    if (foods.isEmpty() && !instead || FOR_NOW.matcher(undone.words).find()) {
+    boolean instead = foods.isEmpty() && INSTEAD.isIn(undone.words);
+    if (foods.isEmpty() && !instead || FOR_NOW.isIn(undone.words)) {
       return;
     }
     for (Element food : foods) {
@@ -120,7 +118,7 @@ final class Undone {
   }
 
   private boolean isSwapped(Element food) {
-    return clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP) && MAY_BE.matcher(words).find();
+    return clause.is(clause.elements.indexOf(food) - 1, Sort.SWAP) && MAY_BE.isIn(words);
   }
 
   private static boolean isOf(Mention mention, Element food) {
@@ -134,16 +132,15 @@ final class Undone {
 
   /** "I ended up using 350 ml milk", "actually, 3 eggs": not so much more of it. */
   private boolean isOtherwise() {
-    boolean corrects =
-        clause.is(0, Sort.CORRECT) || OTHERWISE.matcher(words).find() || isTakenBack();
-    return corrects && !MAY_BE.matcher(words).find() && !FURTHER.matcher(words).find();
+    boolean corrects = clause.is(0, Sort.CORRECT) || OTHERWISE.isIn(words) || isTakenBack();
+    return corrects && !MAY_BE.isIn(words) && !FURTHER.isIn(words);
   }
 
   /** The sentence before says that what was told is wrong: "Wrong card.", "Let me check." */
   private boolean isTakenBack() {
     Clause before = read.get(read.size() - 1);
     return before.mentions.isEmpty()
-        && WRONG.matcher(before.words(0, before.size())).find()
+        && WRONG.isIn(before.words(0, before.size()))
         && clause.mentions.size() > 1;
   }
 
@@ -215,9 +212,7 @@ final class Undone {
   private void undo(Said said) {
     Optional<Mention> other = other().filter(o -> role(o).equals(role(said.mention())));
     boolean may =
-        MAY_BE.matcher(words).find()
-            || VARIANT.matcher(words).find()
-            || clause.sentence.section() == Section.NOTES;
+        MAY_BE.isIn(words) || VARIANT.isIn(words) || clause.sentence.section() == Section.NOTES;
     if (may) {
       other.ifPresent(one -> Alternatives.choose(said.mention(), clause, one));
       return;

@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * More or fewer than were said first, on a condition: "makes 10, 12 if they're small", "serves 4,
@@ -16,12 +15,12 @@ final class UpTo {
   /** So many words tell of the first condition. */
   private static final int CONDITIONAL = 6;
 
-  private static final Pattern LEADING =
-      Pattern.compile(
+  private static final Sought LEADING =
+      Sought.of(
           "maybe|perhaps|possibly|sometimes|or|even|but|or even|or maybe|could be|occasionally|at best|or so");
 
-  private static final Pattern CONDITION =
-      Pattern.compile(
+  private static final Sought CONDITION =
+      Sought.of(
           "(?:if|when|as an?|for (?:big|small|hungry|light|breakfast|lunch|brunch)|at a push|in a pinch|with a|on a good|tops|max|maximum|at most|at best"
               + "|depending|small|smaller|thin|thinner|mini|little|when they're|in a good)\\b.*");
 
@@ -104,7 +103,7 @@ final class UpTo {
   }
 
   private boolean isHesitant(int number, int other) {
-    boolean before = LEADING.matcher(clause.low(other - 1)).matches() && other > number + 1;
+    boolean before = LEADING.isAll(clause.low(other - 1)) && other > number + 1;
     return before && BareCounts.isEnd(clause, other + 1);
   }
 
@@ -117,7 +116,7 @@ final class UpTo {
       }
       words.append(clause.low(i)).append(' ');
     }
-    return CONDITION.matcher(words.toString().strip()).matches();
+    return CONDITION.isAll(words.toString().strip());
   }
 
   private void note(int from) {

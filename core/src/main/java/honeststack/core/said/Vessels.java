@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -24,9 +25,9 @@ final class Vessels {
           + "|a quarter(?: of)?(?: an?)?|half an?|a third of an?)"
           + " ?(?<unit>mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er))\\b";
 
-  private static final Pattern MEASURED = written(SIZE);
+  private static final Sought MEASURED = Sought.of(SIZE, Pattern.CASE_INSENSITIVE);
 
-  private static final Pattern VESSEL = written(NAME);
+  private static final Sought VESSEL = Sought.of(NAME, Pattern.CASE_INSENSITIVE);
 
   /** "a quarter of a" litre. */
   private static final Pattern AN_A = Pattern.compile("(?: of)?(?: an?)?$");
@@ -96,12 +97,13 @@ final class Vessels {
    */
   Vessels(String said) {
     StringBuilder rest = new StringBuilder(said);
-    Matcher size = MEASURED.matcher(said);
+    List<MatchResult> vessels = VESSEL.all(said);
+    List<MatchResult> measured = vessels.isEmpty() ? List.of() : MEASURED.all(said);
     int from = 0;
-    while (size.find()) {
+    for (MatchResult size : measured) {
       int begin = Math.max(from, size.start() - NEAR);
       int end = Math.min(said.length(), size.end() + NEAR);
-      if (!VESSEL.matcher(said).region(begin, end).find()) {
+      if (vessels.stream().noneMatch(v -> v.start() >= begin && v.end() <= end)) {
         continue;
       }
       beside(said, begin, end);

@@ -3,28 +3,26 @@ package honeststack.core.said;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /** What a jar lost: "the honey jar was 412 g before and 380 g after", "412 to 380 g, so 32 g". */
 final class Weighed {
-  private static final Pattern CONTAINER =
-      Pattern.compile("\\b(?:jar|bottle|tub|tin|bag|pack|packet|carton|box|scales?|weighed)\\b");
+  private static final Sought CONTAINER =
+      Sought.of("\\b(?:jar|bottle|tub|tin|bag|pack|packet|carton|box|scales?|weighed)\\b");
 
-  private static final Pattern LOST =
-      Pattern.compile("\\b(?:from \\d.* to \\d|before\\b.*\\bafter|\\d+(?: ?g)? to \\d+)\\b");
+  private static final Sought LOST =
+      Sought.of("\\b(?:from \\d.* to \\d|before\\b.*\\bafter|\\d+(?: ?g)? to \\d+)\\b");
 
   private Weighed() {}
 
   static void in(Clause clause) {
-    List<Integer> amounts =
-        IntStream.range(0, clause.size()).filter(clause::isStrong).boxed().toList();
-    boolean food = clause.elements.stream().anyMatch(Element::isFood);
-    if (amounts.size() < 2 || !food) {
+    if (!clause.hasFood() || !clause.hasAmount()) {
       return;
     }
+    List<Integer> amounts =
+        IntStream.range(0, clause.size()).filter(clause::isStrong).boxed().toList();
     String words = clause.words(0, clause.size());
-    if (!CONTAINER.matcher(words).find() || !LOST.matcher(words).find()) {
+    if (amounts.size() < 2 || !CONTAINER.isIn(words) || !LOST.isIn(words)) {
       return;
     }
     boolean vessel = !clause.get(amounts.get(0)).low().matches("\\d.*"); // "jar of honey went …"
