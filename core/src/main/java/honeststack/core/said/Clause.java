@@ -114,24 +114,34 @@ final class Clause {
     return i >= 0 && i < elements.size();
   }
 
+  /** Null where there is none. */
+  private Element at(int i) {
+    return i >= 0 && i < elements.size() ? elements.get(i) : null;
+  }
+
   boolean is(int i, Sort... sorts) {
-    return has(i) && get(i).is(sorts);
+    Element element = at(i);
+    return element != null && element.is(sorts);
   }
 
   boolean isMark(int i, String... marks) {
-    return has(i) && get(i).isMark(marks);
+    Element element = at(i);
+    return element != null && element.isMark(marks);
   }
 
   boolean isWord(int i, String... words) {
-    return has(i) && get(i).isWord(words);
+    Element element = at(i);
+    return element != null && element.isWord(words);
   }
 
   boolean isAmount(int i) {
-    return has(i) && get(i).isAmount() && !get(i).isWeak();
+    Element element = at(i);
+    return element != null && element.isAmount() && !element.isWeak();
   }
 
   boolean isFood(int i) {
-    return has(i) && get(i).isFood() && get(i).isFree();
+    Element element = at(i);
+    return element != null && element.isFood() && element.isFree();
   }
 
   /** Whether the words of an element are such; nothing has none. */
@@ -180,7 +190,8 @@ final class Clause {
 
   /** An amount that says more than "a". */
   boolean isStrong(int i) {
-    return has(i) && get(i).isAmount() && get(i).isFree() && !get(i).isWeak();
+    Element element = at(i);
+    return element != null && element.isAmount() && element.isFree() && !element.isWeak();
   }
 
   /** The next element that is what is looked for, over idle words only; -1 if there is none. */
@@ -204,7 +215,8 @@ final class Clause {
 
   /** In small letters; empty where there is nothing. */
   String low(int i) {
-    return has(i) ? get(i).low() : "";
+    Element element = at(i);
+    return element == null ? "" : element.low();
   }
 
   /** The words of some elements in small letters, with spaces between; as far as there are any. */

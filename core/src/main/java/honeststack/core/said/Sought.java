@@ -19,22 +19,28 @@ final class Sought {
   /** What may stand before a place, with an example. */
   private static final int START = 0;
 
-  private static final int NO_LETTER = 1;
-  private static final int LETTER = 2;
-  private static final int ANYTHING = 3;
+  private static final byte NO_LETTER = 1;
+  private static final byte LETTER = 2;
+  private static final byte ANYTHING = 3;
   private static final String[] BEFORE = {"", " ", "x"};
+
+  private static final byte[] KINDS = kinds(false);
+
+  /** Behind the end of a line it may begin with anything. */
+  private static final byte[] KINDS_OF_LINES = kinds(true);
 
   private final Pattern pattern;
 
-  /** It may begin where a line does. */
-  private final boolean lines;
+  /** What the characters are to one that stands behind them. */
+  private final byte[] kinds;
 
   /** Null until they are asked for. */
   private Beginnings beginnings;
 
   private Sought(Pattern pattern) {
     this.pattern = pattern;
-    this.lines = (pattern.flags() & Pattern.MULTILINE) != 0;
+    boolean lines = (pattern.flags() & Pattern.MULTILINE) != 0;
+    this.kinds = lines ? KINDS_OF_LINES : KINDS;
   }
 
   static Sought of(String pattern) {
@@ -52,12 +58,12 @@ final class Sought {
 
   /** It is all of a text. */
   boolean isAll(String text) {
-    return mayBegin(text, 0, START) && pattern.matcher(text).matches();
+    return mayBegin(text) && pattern.matcher(text).matches();
   }
 
   /** A text begins with it. */
   boolean begins(String text) {
-    return mayBegin(text, 0, START) && pattern.matcher(text).lookingAt();
+    return mayBegin(text) && pattern.matcher(text).lookingAt();
   }
 
   /** It is somewhere in a text. */
@@ -106,36 +112,40 @@ final class Sought {
 
   /** The next place where it may begin. */
   private int next(String text, int from) {
-    if (from > text.length()) {
+    int end = text.length();
+    if (from > end) {
       return NOT;
     }
+    Beginnings known = beginnings();
     int before = from == 0 ? START : kind(text.charAt(from - 1));
-    for (int i = from; i < text.length(); i++) {
-      if (mayBegin(text, i, before)) {
-        return i;
+    for (int i = from; i < end; i++) {
+      char c = text.charAt(i);
+      if (before == ANYTHING || c >= ASCII || known.first[before][c]) {
+        if (before == ANYTHING || i + 1 == end || known.goesOn(before, c, text.charAt(i + 1))) {
+          return i;
+        }
       }
-      before = kind(text.charAt(i));
+      before = c < ASCII ? kinds[c] : kind(c);
     }
-    return beginnings().empty ? text.length() : NOT;
+    return known.empty ? end : NOT;
+  }
+
+  private boolean mayBegin(String text) {
+    return text.isEmpty() || text.charAt(0) >= ASCII || beginnings().first[START][text.charAt(0)];
+  }
+
+  private static byte[] kinds(boolean lines) {
+    byte[] kinds = new byte[ASCII];
+    for (char c = 0; c < ASCII; c++) {
+      boolean letter = c == '_' || Character.isLetterOrDigit(c);
+      boolean line = lines && (c == '\n' || c == '\r');
+      kinds[c] = line ? ANYTHING : letter ? LETTER : NO_LETTER;
+    }
+    return kinds;
   }
 
   private int kind(char c) {
-    boolean line = lines && (c == '\n' || c == '\r');
-    if (line) {
-      return ANYTHING;
-    }
-    boolean letter = c == '_' || Character.isLetterOrDigit(c);
-    return letter ? LETTER : c < ASCII ? NO_LETTER : ANYTHING;
-  }
-
-  private boolean mayBegin(String text, int i, int before) {
-    if (i >= text.length() || before == ANYTHING || text.charAt(i) >= ASCII) {
-      return true;
-    }
-    char first = text.charAt(i);
-    Beginnings known = beginnings();
-    return known.first[before][first]
-        && (i + 1 == text.length() || known.goesOn(before, first, text.charAt(i + 1)));
+    return c < ASCII ? kinds[c] : Character.isLetterOrDigit(c) ? LETTER : ANYTHING;
   }
 
   private Beginnings beginnings() {
