@@ -236,6 +236,7 @@ final class ClauseReader {
   }
 
   private void link(Clause clause, Choices choices, Naming naming, List<Mention> mentions) {
+    Tally.in(clause);
     Counts.in(clause);
     List<Linking.Link> shared = Sharing.in(clause);
     shared.forEach(link -> mentions.add(naming.of(link, true)));

@@ -73,8 +73,8 @@ final class PhraseForms {
               | (drenched/drowned/smothered/slathered/doused/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
               | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
-          PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before (eating/you eat/they're eaten)
-          PAN_NEXT | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
+          PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
+          PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)
           LIKE | (when/until/till/if) a (drop/droplet/bead/few drops/flick) of | (test/check) (/it/the pan/the heat )with a (drop/few drops/flick) of
@@ -109,7 +109,7 @@ final class PhraseForms {
               | (stack/stacks) of (two/three/four/five/six/2/3/4/5/6) with
               | (goes/go/going/sent/went/comes/come) out with | (/i/we) (pile/heap) on | garnish | (shake/sift/grate/squeeze/dust/spoon/ladle) over
               | with (it/them) , | with (it/them) :
-              | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | accompanied by
+              | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | (serve/served/eat/eaten) (warm/hot/cold) , with | accompanied by
               | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
               | (enjoy/crown/accompany/stack/layer/plate) (them/it/each/these/the pancakes/the waffles) with
               | (to go with/to accompany/to go alongside) (/it/them/these) | (eats/eat/has/have/takes/take/likes/loves/wants) (mine/his/hers/theirs/ours) with

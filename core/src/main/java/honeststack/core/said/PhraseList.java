@@ -53,7 +53,7 @@ final class PhraseList {
               | drown them in | dip in | drizzle | dust | and then on top | then on top
               | on top i do | on top goes | on top go | on top we have
               | on top everybody takes what they like | crumble over | pour over | poured over
-              | poured over it | spoon over | squirt | on the side | each stack gets | each gets
+              | poured over it | spoon over | squirt | on the side | each stack gets | a stack gets | each gets
               | each order | per guest | fillings | filling | for the filling | toppings
               | topping per waffle | topping per pancake | i put on top | serve warm with
               | serving | to finish | for the topping | for topping | for the top | for the plate

@@ -30,6 +30,7 @@ final class Yielded {
           filled divide divides divided split splits shape shaped result results resulted make
           makes made making work works worked land landed left land yields output bottom
           there there's there'll filling runs ran anything tally total total's adds looking count somewhere kind
+          result scoops squeeze squeezed squeezes wedges squares
           """);
 
   /** One of them is said of eaters. */
@@ -72,7 +73,8 @@ final class Yielded {
 
   /** A dash or a colon behind them is no end. */
   private static final Set<String> LABELS =
-      WordSet.of("size quantity number total tally count yield yields makes output pieces batch");
+      WordSet.of(
+          "size quantity number total tally count yield yields makes output pieces batch result");
 
   private final Clause clause;
 

@@ -1,0 +1,201 @@
+package honeststack.core.said;
+
+import honeststack.core.wording.WordSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How many came out, said by what became of them, in a sentence that names no food: "we ate 5 and
+ * froze 3", "6 big ones and 2 little ones", "I froze 3 of the 8", "8, not counting the first one".
+ */
+final class Tally {
+  /** Behind them it is a number, and not "the first one". */
+  private static final String[] BEFORE_ONE = {
+    "ate", "eaten", "froze", "had", "binned", "kept", "gave", "saved", "burnt", "dropped", "and",
+    "plus", ","
+  };
+
+  /** Stands for a number. */
+  private static final String NUMBER = "#";
+
+  private static final double MOST = 100;
+
+  /** What becomes of pieces, and what they are. */
+  private static final Set<String> FATES =
+      WordSet.of(
+          """
+          ate eaten eat eats scoffed devoured polished had froze frozen freeze freezer left leftover
+          leftovers spare kept saved gave given binned burnt burned broke broken stuck remain
+          remaining remained
+          """);
+
+  /** What they are: with a comma between them they are said of the same batter. */
+  private static final Set<String> SIZES =
+      WordSet.of(
+          """
+          big bigger large larger small smaller little mini tiny medium thick thin good bad decent
+          """);
+
+  private static final Set<String> ABOUT =
+      WordSet.of(
+          """
+          i we you they he she it that this so then there were are was the a my our his her of us
+          them all for me him more another other others went go in into to away up off over on
+          ones one pancakes waffles crepes crêpes pikelets plus also still only just about around
+          kids children everyone everybody rest dog cat neighbours neighbour today tonight later
+          tomorrow got straight made makes make get gets
+          """);
+
+  private static final Set<String> JOINTS = Set.of("and", "plus", "but", ",", "&", "+", ";");
+
+  private static final String END = " ?[.!]?";
+
+  /** Some of all of them: the second number is of all. */
+  private static final Sought OF_THE =
+      Sought.of(
+          "(?:and |so )?(?:i|we|you|they) (?:\\w+ )?(?:ate|froze|kept|saved|binned|gave(?: away)?|had|dropped|burnt)"
+              + " # (?:of|out of) (?:the|those|these|my|our|all) #(?: \\w+)?"
+              + END);
+
+  /** One number, and what is said of some of them. */
+  private static final Sought REMARK =
+      Sought.of(
+          "# (?:(?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) )?(?:, ?)?"
+              + "(?:but (?:the|one|i|we)|not counting|without counting|counting|including|minus"
+              + "|(?:when|if) (?:i|we|you)|depending|and (?:i|we) (?:froze|kept|ate|binned|gave))\\b[^#]*");
+
+  private static final Sought FROM =
+      Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
+
+  /** So many for each of so many. */
+  private static final Sought PLATES =
+      Sought.of(
+          "# (?:per|a|to a|on each|to the) (?:plate|person|head|portion|serving|guest)(?: ,| and| for|) #"
+              + " (?:plates|people|heads|portions|servings|guests)"
+              + END);
+
+  private static final Sought STACKS =
+      Sought.of(
+          "(?:a|each|one) stack is # (?:,|and|so|;)? ?(?:it makes |there are )?# stacks" + END);
+
+  private static final Sought EACH_OF =
+      Sought.of(
+          "(?:each|every one|all) of (?:the|us|them|my|our) # (?:got|gets|had|has|ate|eats|get|have) #(?: each)?"
+              + END);
+
+  private static final Sought PORTIONS =
+      Sought.of("# (?:\\w+ )?in # (?:portions|servings|plates|stacks)" + END);
+
+  private final Clause clause;
+  private final List<Element> numbers;
+
+  private Tally(Clause clause, List<Element> numbers) {
+    this.clause = clause;
+    this.numbers = numbers;
+  }
+
+  static void in(Clause clause) {
+    if (clause.hasFood() || !clause.hasAmount() || !clause.asides.isEmpty()) {
+      return;
+    }
+    List<Element> numbers = new ArrayList<>();
+    for (int i = 0; i < clause.size(); i++) {
+      boolean one = clause.isWord(i, "one") && (i == 0 || clause.isWord(i - 1, BEFORE_ONE));
+      if (clause.get(i).isAmount() && (one || !clause.get(i).isWeak())) {
+        numbers.add(clause.get(i));
+      }
+    }
+    if (numbers.size() <= 4 && numbers.stream().allMatch(Tally::isPieces)) {
+      new Tally(clause, numbers).read();
+    }
+  }
+
+  private void read() {
+    String words = words();
+    if (numbers.size() == 1) {
+      if (REMARK.isAll(words) || FROM.isAll(words)) {
+        pieces(count(0).low(), count(0).high());
+      }
+      return;
+    }
+    if (OF_THE.isAll(words)) {
+      pieces(count(1).low(), count(1).high());
+    } else if (PLATES.isAll(words) || STACKS.isAll(words) || EACH_OF.isAll(words)) {
+      int eaters = EACH_OF.isAll(words) ? 0 : 1;
+      pieces(count(0).low() * count(1).low(), count(0).high() * count(1).high());
+      serves(STACKS.isAll(words) ? Optional.empty() : Optional.of(count(eaters)));
+    } else if (PORTIONS.isAll(words)) {
+      pieces(count(0).low(), count(0).high());
+      serves(Optional.of(count(1)));
+    } else if (isSum()) {
+      double low = 0;
+      double high = 0;
+      for (int i = 0; i < numbers.size(); i++) {
+        low += count(i).low();
+        high += count(i).high();
+      }
+      pieces(low, high);
+    }
+  }
+
+  /** Between commas each has one number, and something that became of so many. */
+  private boolean isSum() {
+    boolean commas = clause.elements.stream().anyMatch(e -> e.isMark(",", ";"));
+    boolean fate = false;
+    int found = 0;
+    for (int i = 0; i <= clause.size(); i++) {
+      if (i == clause.size() || JOINTS.contains(clause.low(i)) || clause.isMark(i, ".", "!")) {
+        if (found > 0 && !(fate && found == 1)) {
+          return false;
+        }
+        fate = false;
+        found = 0;
+      } else if (numbers.contains(clause.get(i))) {
+        found++;
+      } else if (!clause.get(i).words().allMatch(Tally::isKnown)) {
+        return false;
+      } else {
+        fate |= clause.get(i).words().anyMatch(w -> isFate(w, commas));
+      }
+    }
+    return true;
+  }
+
+  private static boolean isKnown(String word) {
+    return FATES.contains(word) || SIZES.contains(word) || ABOUT.contains(word);
+  }
+
+  private static boolean isFate(String word, boolean commas) {
+    return FATES.contains(word) || !commas && SIZES.contains(word);
+  }
+
+  private void pieces(double low, double high) {
+    clause.counts.pieces = Optional.of(new Told.Count(low, high));
+    clause.counts.sure = true;
+    numbers.forEach(number -> number.part = Part.YIELD);
+  }
+
+  private void serves(Optional<Told.Count> eaters) {
+    clause.counts.serves = eaters;
+  }
+
+  private Told.Count count(int i) {
+    return BareCounts.range(numbers.get(i));
+  }
+
+  private static boolean isPieces(Element number) {
+    double amount = number.measure().amount();
+    return number.isCount() && number.isFree() && amount >= 1 && amount < MOST;
+  }
+
+  private String words() {
+    StringBuilder words = new StringBuilder();
+    for (Element element : clause.elements) {
+      words.append(words.isEmpty() ? "" : " ");
+      words.append(numbers.contains(element) ? NUMBER : element.low());
+    }
+    return words.toString();
+  }
+}
