@@ -30,6 +30,9 @@ final class Counted {
   /** Whether "makes" or the like says the pieces. */
   boolean sure;
 
+  /** They are only what some eaters had, or what is left: it gives way to any other number. */
+  boolean summed;
+
   /** None of it was meant. */
   void clear() {
     pieces = Optional.empty();

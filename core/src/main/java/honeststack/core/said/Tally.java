@@ -137,6 +137,7 @@ final class Tally {
         high += count(i).high();
       }
       pieces(low, high);
+      clause.counts.summed = true;
     }
   }
 
@@ -173,7 +174,6 @@ final class Tally {
 
   private void pieces(double low, double high) {
     clause.counts.pieces = Optional.of(new Told.Count(low, high));
-    clause.counts.sure = true;
     numbers.forEach(number -> number.part = Part.YIELD);
   }
 

@@ -15,7 +15,8 @@ final class Totals {
             .anyMatch(c -> c.pieces.isPresent() || c.serves.isPresent());
     for (Clause clause : clauses) {
       Counted said = clause.counts;
-      if (said.pieces.isPresent() && (all.pieces.isEmpty() || said.sure || !all.sure)) {
+      boolean counts = said.sure || !all.sure && !said.summed;
+      if (said.pieces.isPresent() && (all.pieces.isEmpty() || counts)) {
         all.pieces = said.pieces;
         all.sure |= said.sure;
       }
