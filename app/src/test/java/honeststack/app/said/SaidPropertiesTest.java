@@ -100,7 +100,7 @@ class SaidPropertiesTest {
     List<String> texts = texts();
     Random random = new Random(20261129);
     List<String> lost = new ArrayList<>();
-    for (int round = 0; round < 4_000; round++) {
+    for (int round = 0; round < 2_000; round++) {
       String text =
           broken(any(texts, random), random)
               + any(List.of(". ", "\n", " (", " "), random)
