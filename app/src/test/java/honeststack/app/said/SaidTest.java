@@ -106,7 +106,8 @@ class SaidTest {
     "allergies, 0.97",
     "missing, 0.86",
     "mill, 0.93",
-    "kiln, 0.8"
+    "kiln, 0.8",
+    "brook, 0.9"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -32,7 +32,7 @@ public record Token(Kind kind, String text, String low, int start, int end) {
   private static final Pattern COUNTED =
       Pattern.compile(
           "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)"
-              + "|(?:half|quarter)-(?:cup|pint|lit(?:re|er)|pound|kilo|dozen|teaspoon|tablespoon)",
+              + "|(?:half|quarter|demi)-(?:cup|pint|lit(?:re|er)|pound|kilo|dozen|teaspoon|tablespoon)",
           Pattern.CASE_INSENSITIVE);
 
   /** The pieces of a text, in their order; white space is between them. */

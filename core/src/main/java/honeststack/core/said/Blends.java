@@ -163,7 +163,7 @@ final class Blends {
 
   private boolean take(Listed listed, Naming naming, List<Mention> mentions) {
     int left = edge(listed.from() - 1, i -> i - 1) + 1;
-    final int to = edge(listed.to(), i -> i + 1);
+    final int to = beforeOther(listed.to(), edge(listed.to(), i -> i + 1));
     boolean kind = clause.isFood(left - 1) && isKind(left - 1, listed);
     int from = kind ? edge(left - 2, i -> i - 1) + 1 : left;
     int whole = whole(from, listed.from(), to, listed.to());
@@ -193,6 +193,17 @@ final class Blends {
     clause.get(whole).part = Part.AMOUNT;
     clause.take(from, Math.max(to, each ? whole + 2 : 0), Part.NOTE);
     return true;
+  }
+
+  /** "half milk, half water, 200 g flour": the next amount has a food of its own. */
+  private int beforeOther(int from, int to) {
+    for (int i = from; i < to; i++) {
+      int food = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
+      if (isWhole(i) && clause.isFood(food)) {
+        return i;
+      }
+    }
+    return to;
   }
 
   /** As far as words say how much of what they are. */

@@ -282,8 +282,8 @@ final class Exclusions {
       if (element.isFood() && element.isFree() || measured && amount && !element.isWeak()) {
         return i;
       }
-      if (i > cue + 1 && element.isWord("and", "but", "plus")) {
-        return -1; // "no crunchy and a banana"
+      if (i > cue + 1 && element.isWord("and", "but", "plus", "so", "hence", "thus", "then")) {
+        return -1; // "no crunchy and a banana", "can't have dairy so 250 ml oat drink"
       }
       boolean listed =
           element.isMark(",")

@@ -74,6 +74,9 @@ final class PhraseForms {
               | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
+          PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
+          PLATE | zum (servieren/bestreuen/anrichten) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
+          PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)

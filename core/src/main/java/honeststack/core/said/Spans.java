@@ -162,6 +162,14 @@ final class Spans {
       if (drunk && in && tokens.get(to).isWord("up", "in", "the", "all")) {
         continue; // "so the oats drink up the milk"
       }
+      if (words.size() == 1
+          && first.isWord("squash")
+          && to < tokens.size()
+          && tokens
+              .get(to)
+              .isWord("it", "them", "the", "with", "in", "into", "up", "down", "well")) {
+        continue; // "a banana, squash it"
+      }
       if (isOfAnother(tokens, to)) {
         continue; // "farine de lupin": whose name nobody knows is no flour of wheat
       }

@@ -53,6 +53,12 @@ final class SpokenMarks {
               + ") ?(?:[:|]|//)(?= \\p{L}[^|:\n]*$)",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 
+  /** "240 ml (half milk, half water)": no remark, but what it is. */
+  private static final Sought HALVES =
+      Sought.of(
+          "(?<=\\b(?:ml|dl|cl|l|g|cups?) ?)\\((half [a-z ]{3,20}),?( (?:and )?half [a-z ]{3,20})\\)",
+          Pattern.CASE_INSENSITIVE);
+
   /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
   private static final Sought NUMBER_DOT =
       Sought.of(
@@ -142,6 +148,9 @@ final class SpokenMarks {
           SET_OFF.replaced(
               bare, at -> spaced(at.group(), at.group(2) == null ? at.group(4) : at.group(2)));
     }
+    if (low.contains("(half ")) {
+      bare = HALVES.replaced(bare, at -> halves(at));
+    }
     if (has(bare, "'n", "’n")) {
       bare = AND.replaced(bare, at -> at.group().length() == 2 ? "& " : " & ");
     }
@@ -177,6 +186,12 @@ final class SpokenMarks {
     }
     String marked = replaced(COMMA, text, ',');
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  /** As long as it was. */
+  private static String halves(MatchResult said) {
+    String bare = "," + said.group(1) + said.group(2);
+    return bare + " ".repeat(said.group().length() - bare.length());
   }
 
   /** Spaces for all around what is kept. */
