@@ -38,7 +38,7 @@ final class Page {
 
   Page(String text) {
     this.text = text;
-    this.severalLines = hasBreak(0, text.length());
+    this.severalLines = Stops.isBreak(text, 0, text.length());
     List<Token> said = spoken(SplitWords.joined(Token.of(text)));
     List<List<Token>> lines = lines(Tongues.inEnglish(Abbreviations.inFull(said)));
     for (int i = 0; i < lines.size(); i++) {
@@ -65,7 +65,7 @@ final class Page {
     for (int i = 1; i <= tokens.size(); i++) {
       boolean end =
           i == tokens.size()
-              || hasBreak(tokens.get(i - 1).end(), tokens.get(i).start())
+              || Stops.isBreak(text, tokens.get(i - 1).end(), tokens.get(i).start())
                   && !isAnswered(tokens, from, i);
       if (end) {
         lines.add(tokens.subList(from, i));
@@ -80,15 +80,6 @@ final class Page {
     Token.Kind next = tokens.get(i).kind();
     boolean number = next == Token.Kind.NUMBER || next == Token.Kind.FRACTION;
     return number && i - from <= LONGEST_QUESTION && tokens.get(i - 1).isMark("?");
-  }
-
-  private boolean hasBreak(int from, int to) {
-    for (int i = from; i < to; i++) {
-      if (text.charAt(i) == '\n' || text.charAt(i) == '\r') {
-        return true;
-      }
-    }
-    return false;
   }
 
   private void line(int number, List<Token> all) {

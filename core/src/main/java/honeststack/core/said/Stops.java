@@ -172,6 +172,16 @@ final class Stops {
     return tokens.get(i).isMark(".") && (i == 0 || !UnitWords.isUnit(tokens, i - 1));
   }
 
+  /** A line of a text ends between two places in it. */
+  static boolean isBreak(String text, int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (text.charAt(i) == '\n' || text.charAt(i) == '\r') {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static boolean isNumber(List<Token> tokens, int from) {
     try {
       return new AmountParser("", tokens).isNumber(from);
