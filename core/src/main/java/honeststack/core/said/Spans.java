@@ -118,9 +118,12 @@ final class Spans {
             || i > 0
                 && tokens.get(i - 1).isWord("then", "and", "to", "now", "i", "we", "you", "just");
     boolean word = i == 0 && to < tokens.size() && tokens.get(to).kind() == Token.Kind.WORD;
-    boolean it =
-        to < tokens.size() && tokens.get(to).isWord("it", "all", "everything", "them", "together");
-    return more || word || it;
+    return more || word || isIt(tokens, to);
+  }
+
+  /** What it is done to. */
+  private static boolean isIt(List<Token> tokens, int i) {
+    return i < tokens.size() && tokens.get(i).isWord("it", "all", "everything", "them", "together");
   }
 
   private void name(List<Token> tokens, int i, Cover cover) {
@@ -162,12 +165,7 @@ final class Spans {
       if (drunk && in && tokens.get(to).isWord("up", "in", "the", "all")) {
         continue; // "so the oats drink up the milk"
       }
-      if (words.size() == 1
-          && first.isWord("squash")
-          && to < tokens.size()
-          && tokens
-              .get(to)
-              .isWord("it", "them", "the", "with", "in", "into", "up", "down", "well")) {
+      if (words.size() == 1 && first.isWord("squash") && isIt(tokens, to)) {
         continue; // "a banana, squash it"
       }
       if (isOfAnother(tokens, to)) {

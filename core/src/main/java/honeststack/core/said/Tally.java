@@ -21,6 +21,7 @@ final class Tally {
   private static final String NUMBER = "#";
 
   private static final double MOST = 100;
+  private static final int MOST_NUMBERS = 4;
 
   /** What becomes of pieces, and what they are. */
   private static final Set<String> FATES =
@@ -107,7 +108,7 @@ final class Tally {
         numbers.add(clause.get(i));
       }
     }
-    if (numbers.size() <= 4 && numbers.stream().allMatch(Tally::isPieces)) {
+    if (numbers.size() <= MOST_NUMBERS && numbers.stream().allMatch(Tally::isPieces)) {
       new Tally(clause, numbers).read();
     }
   }
@@ -122,13 +123,17 @@ final class Tally {
     }
     if (OF_THE.isAll(words)) {
       pieces(count(1).low(), count(1).high());
-    } else if (PLATES.isAll(words) || STACKS.isAll(words) || EACH_OF.isAll(words)) {
-      int eaters = EACH_OF.isAll(words) ? 0 : 1;
-      pieces(count(0).low() * count(1).low(), count(0).high() * count(1).high());
-      serves(STACKS.isAll(words) ? Optional.empty() : Optional.of(count(eaters)));
+    } else if (STACKS.isAll(words)) {
+      product();
+    } else if (PLATES.isAll(words)) {
+      product();
+      serves(1);
+    } else if (EACH_OF.isAll(words)) {
+      product();
+      serves(0);
     } else if (PORTIONS.isAll(words)) {
       pieces(count(0).low(), count(0).high());
-      serves(Optional.of(count(1)));
+      serves(1);
     } else if (isSum()) {
       double low = 0;
       double high = 0;
@@ -177,8 +182,12 @@ final class Tally {
     numbers.forEach(number -> number.part = Part.YIELD);
   }
 
-  private void serves(Optional<Told.Count> eaters) {
-    clause.counts.serves = eaters;
+  private void product() {
+    pieces(count(0).low() * count(1).low(), count(0).high() * count(1).high());
+  }
+
+  private void serves(int eaters) {
+    clause.counts.serves = Optional.of(count(eaters));
   }
 
   private Told.Count count(int i) {

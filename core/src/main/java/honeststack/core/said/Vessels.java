@@ -100,10 +100,14 @@ final class Vessels {
     List<MatchResult> vessels = VESSEL.all(said);
     List<MatchResult> measured = vessels.isEmpty() ? List.of() : MEASURED.all(said);
     int from = 0;
+    int near = 0;
     for (MatchResult size : measured) {
       int begin = Math.max(from, size.start() - NEAR);
       int end = Math.min(said.length(), size.end() + NEAR);
-      if (vessels.stream().noneMatch(v -> v.start() >= begin && v.end() <= end)) {
+      while (near < vessels.size() && vessels.get(near).start() < begin) {
+        near++;
+      }
+      if (near == vessels.size() || vessels.get(near).end() > end) {
         continue;
       }
       beside(said, begin, end);
