@@ -1,7 +1,9 @@
 package honeststack.core.said;
 
+import honeststack.core.food.FreeFrom;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** What a sentence, or brackets, put in the place of the food measured before: see Displaced. */
 final class Superseded {
@@ -40,7 +42,7 @@ final class Superseded {
             .anyMatch(Element::isFood);
     boolean held = named || first.isHeld(old.to, before.size()) || second.isHeld(0, said.from);
     boolean close = tail.split(" ").length <= CLOSE;
-    if (held || !close) {
+    if (held || !close || isFreeAnyway(old, said, head)) {
       return;
     }
     String lead = first.before(old.from);
@@ -57,6 +59,17 @@ final class Superseded {
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
+  }
+
+  /** "200 ml water. He can't have dairy so 100 ml oat drink": none was in the first either. */
+  private static boolean isFreeAnyway(Mention old, Mention said, String head) {
+    return Stream.of(head.split(" "))
+        .map(word -> FreeFrom.of(word + "-free"))
+        .filter(free -> !free.isNothing())
+        .anyMatch(
+            free ->
+                old.known().filter(free::allows).isPresent()
+                    && said.known().filter(free::allows).isPresent());
   }
 
   /** "200 ml milk. No, 250 ml, 1 tsp salt" */
