@@ -16,6 +16,9 @@ final class Bracketed {
   /** On which the weight of all that is in them is printed. */
   private static final Set<String> TINS = Set.of("tin", "can", "jar");
 
+  /** Common practice: with their brine, tins weigh about so much or more, g. */
+  private static final double WHOLE_TIN = 300;
+
   private static final String[] NUTRIENTS = {
     "protein", "proteins", "carbs", "carb", "carbohydrate", "carbohydrates", "fibre", "fiber",
     "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
@@ -57,6 +60,27 @@ final class Bracketed {
                 .flatMap(all -> known(first, food).map(one -> isOfEach(all / one, times)))
                 .orElse(container && !part);
     return ofEach ? said.times(times) : said;
+  }
+
+  /**
+   * "1 tin sweetcorn, drained (165 g)": so much is left when it is drained. From {@link #WHOLE_TIN}
+   * on it may be what is printed on the tin.
+   */
+  static boolean isLeft(List<Token> tokens, List<List<Token>> bracketed) {
+    return tokens.stream()
+        .filter(token -> token.isWord("drained"))
+        .anyMatch(drained -> bracketed.stream().anyMatch(aside -> isLeft(drained, aside)));
+  }
+
+  private static boolean isLeft(Token drained, List<Token> aside) {
+    AmountParser parser = new AmountParser("", aside);
+    return aside.get(0).start() > drained.end()
+        && parser
+            .measure(parser.about(0), false)
+            .filter(found -> found.measure().unit().kind() == Unit.Kind.MASS)
+            .flatMap(found -> grams(found.measure()))
+            .filter(grams -> grams < WHOLE_TIN)
+            .isPresent();
   }
 
   /** A millilitre is near enough to a gram here. */

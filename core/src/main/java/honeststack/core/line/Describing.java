@@ -20,6 +20,7 @@ final class Describing {
           sturdy honest reliable generic bog-standard run-of-the-mill no-name own-label
           house-brand store-brand brand-new leftovers remaining spare extra-special
           farm-fresh garden-fresh oven-fresh market-fresh seasonal in-season new-season
+          lengthwise lengthways crosswise crossways diagonally sideways
           early-season late-season over-ripe under-ripe half-ripe semi-ripe ready-to-eat
           yesterday's today's dead-ripe perfectly-ripe speckled spotted freckled speckly bruised
           blackened wrinkly wrinkled shrivelled shriveled withered squishy hard crunchy crispy

@@ -127,7 +127,7 @@ public final class EverydayWords {
       sorta sound sounds source space spare spatula speak special specific speed spent spill
       spilled splash split spoiled sport spot spots staff stage stages stand standard standing
       stare start started starting starts station stay stayed steady steam steaming steel step
-      steps sticking sticky still stir stirred stirring stirs stomach stop stopped stops storage
+      steps sticking sticky tops still stir stirred stirring stirs stomach stop stopped stops storage
       store stored stores storing story stove straight straightaway strain strained strange
       stranger stress strict strike strong stronger struggle stuck student students study stuff
       style subject success such sudden suddenly suggest suggested suit suitable sum summer sun

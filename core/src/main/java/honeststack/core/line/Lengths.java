@@ -28,7 +28,25 @@ final class Lengths {
     }
     next = isPiece(tokens, next) ? next + 1 : next;
     next = word(tokens, next, "of") ? next + 1 : next;
-    return isCut(tokens, next) ? Optional.of(new Found(size, next)) : Optional.empty();
+    boolean cut = isCut(tokens, next) || isEnd(tokens, next) && isBehind(tokens, i);
+    return cut ? Optional.of(new Found(size, next)) : Optional.empty();
+  }
+
+  private static boolean isEnd(List<Token> tokens, int i) {
+    return i >= tokens.size() || is(tokens, i, ",", ";", ".", ")");
+  }
+
+  /** "ginger 1 inch", "ginger, a 2 cm piece". */
+  private static boolean isBehind(List<Token> tokens, int unit) {
+    int i = unit - 1;
+    while (i > 0
+        && (tokens.get(i).kind() == Token.Kind.NUMBER
+            || tokens.get(i).kind() == Token.Kind.FRACTION
+            || tokens.get(i).isWord("a", "an", "one", "half", "two")
+            || tokens.get(i).isMark(",", ":", "-", "/"))) {
+      i--;
+    }
+    return i < unit - 1 && isCut(tokens, i);
   }
 
   private static String size(List<Token> tokens, int i) {

@@ -140,6 +140,7 @@ public final class LineReader {
         }
       }
       notes.scan();
+      notes.drained &= !Bracketed.isLeft(tokens, bracketed);
       if (front.isPresent() && terms.get(0).measure().unit().kind() == Unit.Kind.VOLUME) {
         notes.dropGround();
       }

@@ -81,13 +81,22 @@ final class Quantities {
     return number(unsure ? maybe : unsure(i + 1))
         .filter(high -> high.amount() > low.amount())
         .filter(high -> !dash || high.amount() <= WIDEST * low.amount())
-        .map(
-            high ->
-                new Quantity(
-                    (low.amount() + high.amount()) / 2,
-                    (high.amount() - low.amount()) / 2,
-                    Math.max(low.decimals(), high.decimals()),
-                    high.next()));
+        .map(high -> upTo(low.times(scale(low, high), high.next()), high));
+  }
+
+  private static Quantity upTo(Quantity low, Quantity high) {
+    return new Quantity(
+        (low.amount() + high.amount()) / 2,
+        (high.amount() - low.amount()) / 2,
+        Math.max(low.decimals(), high.decimals()),
+        high.next());
+  }
+
+  /** "two to three hundred grams": hundreds, both. */
+  private double scale(Quantity low, Quantity high) {
+    double scale = word(high.next() - 1, "hundred") ? 100 : 1;
+    scale = word(high.next() - 1, "thousand") ? 1000 : scale;
+    return low.amount() * scale < high.amount() ? scale : 1;
   }
 
   /** Skips "maybe", "possibly even". */

@@ -1,9 +1,21 @@
 package honeststack.core.line;
 
+import honeststack.core.wording.WordSet;
 import java.util.List;
+import java.util.Set;
 
 /** Words before a food that nobody measured: "a little oil", "some milk", "a thin film of oil". */
 final class Unmeasured {
+  private static final Set<String> HEAPS =
+      WordSet.of(
+          "mountain hill pile heap mound pyramid tower tumble jumble tangle nest bed carpet blanket"
+              + " island avalanche landslide flood river lake pond pool puddle sea ocean moat stream"
+              + " trail ribbon thread stripe streak zigzag slick veil mist fog haze snow snowfall"
+              + " snowstorm blizzard flurry frost shower rain storm breath kiss suggestion rumour ghost"
+              + " memory glimmer glaze slather lashing lacing crown halo wreath garland garden barn"
+              + " bucketload boatload shedload truckload mass abundance wealth riot explosion overload"
+              + " confetti constellation smattering wash swipe brush wipe rub");
+
   private Unmeasured() {}
 
   /** Where such words end that begin at a token; there if none do. */
@@ -22,6 +34,8 @@ final class Unmeasured {
       i = bit + 1;
     } else if (word(tokens, i, "a", "the") && isFilm(tokens, i + 1)) {
       i += word(tokens, i + 1, "thin", "light") ? 3 : 2;
+    } else if (word(tokens, i, "a", "an", "the") && isHeap(tokens, bit)) {
+      i = bit + 1;
     } else if (word(tokens, i, "some", "enough", "plenty", "extra", "more", "little")
         && !word(tokens, i + 1, "large", "few")) {
       i++;
@@ -36,6 +50,11 @@ final class Unmeasured {
     return word(
             tokens, film, "film", "coat", "coating", "layer", "lick", "smidge", "hint", "trickle")
         && word(tokens, film + 1, "of");
+  }
+
+  /** "a mountain of raspberries", "a snow of icing sugar": so much as nobody counts. */
+  private static boolean isHeap(List<Token> tokens, int i) {
+    return i < tokens.size() && HEAPS.contains(tokens.get(i).low()) && word(tokens, i + 1, "of");
   }
 
   private static boolean word(List<Token> tokens, int i, String... words) {
