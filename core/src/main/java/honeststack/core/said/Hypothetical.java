@@ -19,7 +19,7 @@ final class Hypothetical {
   static final int LISTED = 2;
 
   /** So many are a list of their own. */
-  private static final int OWN = 3;
+  static final int OWN = 3;
 
   /** No recipe has more sentences. */
   static final int FAR = 60;
@@ -108,16 +108,20 @@ final class Hypothetical {
           && !clause.elements.stream().allMatch(Hypothetical::isPlain)) {
         Hypothetical said = new Hypothetical(read.subList(0, i), clause);
         boolean elsewhere = said.isElsewhere();
+        List<Clause> behind = listed(read, i);
         if (elsewhere || !said.isPlaced() && !said.isActive()) {
-          List<Clause> behind = read.subList(i + 1, Math.min(read.size(), i + 1 + FAR));
-          new Hypothetical(listed(behind), clause).forget(elsewhere);
+          new Hypothetical(behind, clause).forget(elsewhere);
         }
       }
     }
   }
 
-  /** Sentences that measure several foods, and lines that measure one each, if there are some. */
-  private static List<Clause> listed(List<Clause> all) {
+  /**
+   * Behind a sentence those that measure several foods, and lines that measure one each, if there
+   * are some.
+   */
+  static List<Clause> listed(List<Clause> read, int before) {
+    List<Clause> all = read.subList(before + 1, Math.min(read.size(), before + 1 + FAR));
     List<Clause> lines =
         all.stream()
             .filter(c -> c.mentions.size() == 1 && c.mentions.get(0).isMeasured() && isLine(c))
@@ -196,6 +200,10 @@ final class Hypothetical {
       clause.batch = Optional.empty();
       clause.passOverAmounts();
     }
+  }
+
+  static boolean isActive(Clause clause) {
+    return new Hypothetical(List.of(), clause).isActive();
   }
 
   /** It says what is done, or nothing but what there is. */

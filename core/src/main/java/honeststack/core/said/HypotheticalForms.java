@@ -24,6 +24,7 @@ final class HypotheticalForms {
               + "|\\b(?:last|next|another|the first|the other|the second) (?:time|week|month|year|weekend)\\b"
               + "|\\b(?:used to|back then|in the past|years ago|in the old days|in those days"
               + "|before the \\w+ it)\\b|\\b(?:i|we|he|she) once (?!rested)|\\bone day i"
+              + "|\\b(?:need|want|take|reckon|allow|use|rule|about|roughly) .*\\b(?:for|to) every (?:\\d|hundred|cup|egg)"
               + "|\\bwith .* for years\\b|^(?:as an? (?:student|child|kid|boy|girl|teenager|young \\w+)|when (?:i|we|she|he) (?:was|were)|on holiday|back (?:home|when)"
               + "|in my (?:day|time|youth|student)) ?,? ?(?:\\w+ )*(?:i|we|it|they|she|he|it's)\\b"
               + "|^(?:in|during) (?:the )?(?:summer|winter|autumn|fall|spring|season)\\b|^(?:at|for) (?:christmas|easter|parties|birthdays)\\b"

@@ -25,7 +25,20 @@ final class Retold {
   /** So too of a food that the list does not measure. */
   private static final double SURE_OF_TALK = 0.85;
 
+  /** A list that is one of another recipe. */
+  private static final double SURE_OF_LIST = 0.9;
+
+  /** What a list behind it measures is added to it only if the words say so. */
+  private static final double ADDED = 0.5;
+
+  /** So too where they say what is done: "the evening before I stir 100 g flour with water". */
+  private static final double DONE = 0.15;
+
   private static final double MOST = 3;
+
+  /** Not what lies on a plate: "a friend makes hers with 100 g yogurt". */
+  private static final Sought THEIRS =
+      Sought.of("\\b(?:wants?|wanted|makes?|made|do|does|did) (?:hers|his|theirs) with\\b");
 
   private static final Pattern MARKS = Pattern.compile(" ?[,;:.!…–—-]+ ?");
   private static final Pattern ENDS = Pattern.compile("^(?:,? )+|(?: ,?)+$|^,$");
@@ -36,19 +49,65 @@ final class Retold {
   private final Mention old;
   private final Optional<Mention> measured;
 
+  /** Several foods in a row, of which it is the first; else none. */
+  private final List<Mention> row;
+
   /** A question before it, which it answers: "Too thick? Another 50 ml milk." */
   private final String asked;
 
-  private Retold(List<Clause> read, Clause clause, Element amount, Element food, Mention old) {
+  private Retold(
+      List<Clause> read,
+      Clause clause,
+      Element amount,
+      Element food,
+      Mention old,
+      List<Mention> row) {
     this.clause = clause;
+    this.row = row;
     this.amount = amount;
     this.food = food;
     this.old = old;
     this.measured =
         clause.mentions.stream().filter(m -> m.amount == amount && m.food == food).findFirst();
-    Clause last = read.get(read.size() - 1);
+    Clause last = read.isEmpty() ? clause : read.get(read.size() - 1);
     boolean question = last.mentions.isEmpty() && last.isMark(last.size() - 1, "?");
     this.asked = question ? plain(last, 0, last.size()) + " " : "";
+  }
+
+  /**
+   * Takes back what sentences before a list only talk of: "I bought 1 kg flour. 200 g flour, 2
+   * eggs, …".
+   */
+  static void before(List<Clause> read) {
+    for (int i = 0; i + 1 < read.size(); i++) {
+      Clause clause = read.get(i);
+      boolean measured = clause.mentions.stream().anyMatch(Mention::isMeasured);
+      List<Clause> behind = measured ? Hypothetical.listed(read, i) : List.of();
+      if (Clause.measure(behind, Hypothetical.OWN)) {
+        boolean active = Hypothetical.isActive(clause);
+        of(behind, clause).filter(said -> said.isTalk(active)).ifPresent(Retold::forget);
+      }
+    }
+  }
+
+  /**
+   * What the list measures is right by itself, whatever is said of it before.
+   *
+   * @param active it says what is done
+   */
+  private boolean isTalk(boolean active) {
+    boolean list = row.size() >= Hypothetical.OWN;
+    if (old == null || list) {
+      return talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);
+    }
+    return Weights.RETOLD.of(around().features())[Weights.Says.BOTH_COUNT.ordinal()]
+        < (active ? DONE : ADDED);
+  }
+
+  private void forget() {
+    clause.mentions.clear();
+    clause.counts.clear();
+    pass(Part.METHOD);
   }
 
   /**
@@ -70,22 +129,73 @@ final class Retold {
     List<Element> amounts =
         clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
     boolean placed =
-        clause.elements.stream()
-            .anyMatch(e -> e.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT));
+        !THEIRS.isIn(clause.words(0, clause.size()))
+            && clause.elements.stream()
+                .anyMatch(e -> e.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT));
     boolean plain = clause.elements.stream().allMatch(Hypothetical::isPlain);
     if (placed || plain || isLine(clause) || !clause.asides.isEmpty()) {
       return Optional.empty();
     }
     boolean others = amounts.stream().filter(e -> !e.isCount()).count() > 1;
+    if (measured.size() > 1) {
+      boolean all = foods.size() == measured.size() && !isMore(clause, amounts, measured);
+      return all && isRow(clause, measured)
+          ? of(read, clause, measured.get(0).amount, measured.get(0).food, measured)
+          : Optional.empty();
+    }
     if (measured.size() == 1 && !others) {
-      return of(read, clause, measured.get(0).amount, measured.get(0).food);
+      return of(read, clause, measured.get(0).amount, measured.get(0).food, List.of());
     }
     boolean one = measured.isEmpty() && foods.size() == 1 && amounts.size() == 1;
-    return one ? of(read, clause, amounts.get(0), foods.get(0)) : Optional.empty();
+    return one ? of(read, clause, amounts.get(0), foods.get(0), List.of()) : Optional.empty();
+  }
+
+  /** "… 100 g flour, 1 egg and 250 ml milk …": nothing else stands between. */
+  private static boolean isRow(Clause clause, List<Mention> measured) {
+    int from = first(clause, measured.get(0));
+    int to = last(clause, measured.get(measured.size() - 1));
+    return clause.elements.subList(from, to).stream()
+        .allMatch(e -> Hypothetical.isPlain(e) || e.isWord("plus", "with") || e.isMark("&", "+"));
+  }
+
+  /** Amounts of what it does not name; "for the eleven of them" is none. */
+  private static boolean isMore(Clause clause, List<Element> amounts, List<Mention> measured) {
+    int from = first(clause, measured.get(0));
+    int to = last(clause, measured.get(measured.size() - 1));
+    return amounts.stream()
+        .filter(e -> measured.stream().noneMatch(m -> m.amount == e))
+        .anyMatch(e -> !e.isCount() || e.part == Part.AMOUNT || within(clause, e, from, to));
+  }
+
+  private static boolean within(Clause clause, Element element, int from, int to) {
+    int at = clause.elements.indexOf(element);
+    return at >= from && at <= to;
+  }
+
+  private static int first(Clause clause, Mention mention) {
+    return Math.min(clause.elements.indexOf(mention.amount), clause.elements.indexOf(mention.food));
+  }
+
+  private static int last(Clause clause, Mention mention) {
+    return Math.max(clause.elements.indexOf(mention.amount), clause.elements.indexOf(mention.food));
   }
 
   private static Optional<Retold> of(
-      List<Clause> read, Clause clause, Element amount, Element food) {
+      List<Clause> read, Clause clause, Element amount, Element food, List<Mention> row) {
+    boolean measures = clause.mentions.stream().anyMatch(m -> m.amount == amount);
+    boolean list = row.size() >= Hypothetical.OWN;
+    long again = row.stream().filter(mention -> told(read, mention.food).isPresent()).count();
+    if (list && 2 * again < row.size()) {
+      return Optional.empty(); // of something else
+    }
+    Optional<Mention> old = told(read, food);
+    return old.isPresent() || measures
+        ? Optional.of(new Retold(read, clause, amount, food, old.orElse(null), row))
+        : Optional.empty();
+  }
+
+  /** What measures the food last. */
+  private static Optional<Mention> told(List<Clause> read, Element food) {
     for (int i = read.size() - 1; i >= Math.max(0, read.size() - Hypothetical.FAR); i--) {
       for (Mention old : read.get(i).mentions) {
         boolean same =
@@ -95,12 +205,11 @@ final class Retold {
                 && old.place == Place.NOT_SAID
                 && old.food.isSameFood(food);
         if (same) {
-          return Optional.of(new Retold(read, clause, amount, food, old));
+          return Optional.of(old);
         }
       }
     }
-    boolean measures = clause.mentions.stream().anyMatch(m -> m.amount == amount);
-    return measures ? Optional.of(new Retold(read, clause, amount, food, null)) : Optional.empty();
+    return Optional.empty();
   }
 
   /** Of a list: "the juice of half a lemon". */
@@ -117,12 +226,12 @@ final class Retold {
   }
 
   private boolean settle() {
-    if (old == null) {
-      boolean talk =
-          Weights.TALK.of(around().features())[Weights.Says.SECOND_GIVES_WAY.ordinal()]
-              > SURE_OF_TALK;
+    boolean list = row.size() >= Hypothetical.OWN;
+    if (old == null || list) {
+      boolean talk = talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);
       if (talk) {
         clause.mentions.clear();
+        clause.counts.serves = Optional.empty();
         pass(Part.EXCLUDED);
       }
       return talk;
@@ -135,9 +244,14 @@ final class Retold {
       return true;
     }
     if (shares[Weights.Says.FIRST_GIVES_WAY.ordinal()] > SURE) {
-      return isAlike() && measure();
+      return row.isEmpty() && isAlike() && measure();
     }
     return shares[Weights.Says.BOTH_COUNT.ordinal()] > SURE && measured.isPresent();
+  }
+
+  /** That it only talks of it; so too where it tells no habit. */
+  private double talk() {
+    return Weights.TALK.of(around().features())[Weights.Says.SECOND_GIVES_WAY.ordinal()];
   }
 
   /** Nothing else of the sentence is asked about. */
@@ -146,6 +260,7 @@ final class Retold {
     clause.batch = Optional.empty();
     clause.passOverAmounts();
     measured.ifPresent(mention -> mention.mark(part));
+    row.forEach(mention -> mention.mark(part));
   }
 
   /** Nobody mends an amount to so many times of it, or to what one weighs. */
@@ -184,10 +299,11 @@ final class Retold {
     int other = clause.elements.indexOf(food);
     int first = Math.min(one, other);
     int second = Math.max(one, other);
+    int end = row.isEmpty() ? second : last(clause, row.get(row.size() - 1));
     return Around.of(
         asked + plain(clause, 0, first),
         strip(plain(clause, first + 1, second)),
-        strip(plain(clause, second + 1, clause.size())),
+        strip(plain(clause, end + 1, clause.size())),
         other < one);
   }
 
