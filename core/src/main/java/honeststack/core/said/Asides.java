@@ -1,6 +1,8 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
+import honeststack.core.line.UnitWords;
 
 /** What stands in brackets behind a food: its amount again, its parts, or a note. */
 final class Asides {
@@ -27,6 +29,9 @@ final class Asides {
       for (Mention mention : clause.mentions) {
         boolean is = clause.start(mention) < aside.after();
         before = is ? mention : before;
+      }
+      if (isUnit(before, aside.clause())) {
+        continue;
       }
       if (before != null
           && (whichSort.inBrackets(before, aside.clause())
@@ -63,6 +68,25 @@ final class Asides {
         new Brackets(clause, before, aside).read();
       }
     }
+  }
+
+  /** "Milk (ml): 300". */
+  private static boolean isUnit(Mention before, Clause inner) {
+    boolean unit =
+        inner.size() == 1
+            && before != null
+            && before.amount != null
+            && before.amount.isCount()
+            && !before.amount.isWeak()
+            && before.known().filter(food -> food.role() == Role.EGG).isEmpty() // "(L)"
+            && UnitWords.of(inner.low(0)).isPresent();
+    if (unit) {
+      before.amountText = before.amount.text() + " " + inner.low(0);
+      before.restated = true;
+      inner.mentions.clear();
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+    }
+    return unit;
   }
 
   /** "butter (30 g) → none", "no milk (or eggs)": the brackets say more of what is left out. */

@@ -58,6 +58,7 @@ final class BareCounts {
         || isSizedAs(clause, i)
         || isTitled(clause, i)
         || isDozen(clause, i)
+        || clause.isMark(i - 1, "=") && PIECES.isAll(clause.low(i)) // "= 70 pcs"
         || isOfWeight(clause, i);
   }
 

@@ -29,14 +29,14 @@ final class Batches {
               + ("|(?<batches>" + NUMBER + ") batches")
               + ("|(?<of>" + NUMBER + ") of (?:the|this|my|that) recipe")
               + "|(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
-              + "|three quarters|¾|3/4|halved|doubled|double|twice|tripled|trebled|triple|treble"
+              + "|three quarters|¾|3/4|halved|halve|halving|doubling|tripling|doubled|double|twice|tripled|trebled|triple|treble"
               + "|quadrupled|quartered))(?= |$))");
 
   /** None of them is without. */
   private static final Remembered HINT =
       Remembered.part(
           "\\b(?:times|x|batches|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
-              + "|halved|doubl|tripl|trebl|quadr|quartered|recipe");
+              + "|halv|doubl|tripl|trebl|quadr|quartered|recipe");
 
   private static final Sought DONE = Sought.of("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
 
@@ -66,6 +66,13 @@ final class Batches {
   private static final Sought PLAN =
       Sought.of("(?:(?:i|we|please|just|now) )*(?:make|made|do|did|mix|cook|take) .*");
 
+  /** "Double it: …", "… but triple it". */
+  private static final Sought ORDER =
+      Sought.of(
+          "(?:(?:please|just|now|let's|then|we) )*(?:double|halve|triple|quadruple|doubling|halving|tripling)"
+              + " (?:all of )?(?:it|this|these|that|everything|the lot|the amounts|the quantities)"
+              + "(?: please| today| now)*");
+
   private static final Sought NOT_DONE =
       Sought.of(
           "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
@@ -80,6 +87,14 @@ final class Batches {
       Map.of(
           "halved",
           0.5,
+          "halve",
+          0.5,
+          "halving",
+          0.5,
+          "doubling",
+          2.0,
+          "tripling",
+          3.0,
           "quartered",
           0.25,
           "doubled",
@@ -157,9 +172,15 @@ final class Batches {
     }
     String words = clause.words(from, to);
     Matcher times = TIMES.matcher(words);
-    if (!times.find()
-        || NOT_DONE.isIn(words)
-        || clause.isMark(to, ":") && isCounted(words, times.end())) {
+    if (!times.find()) {
+      return Optional.empty();
+    }
+    boolean colon = clause.isMark(to, ":", "→", "⇒");
+    if (ORDER.isAll(words)
+        && (from == 0 && colon && !clause.isWord(to + 1, "so") || clause.isWord(from - 1, "but"))) {
+      return Optional.of(new Batch(value(times), colon));
+    }
+    if (NOT_DONE.isIn(words) || clause.isMark(to, ":") && isCounted(words, times.end())) {
       return Optional.empty();
     }
     boolean rounds =
@@ -167,14 +188,16 @@ final class Batches {
     if (rounds) {
       return Optional.empty();
     }
-    boolean colon = clause.isMark(to, ":", "→", "⇒");
     boolean ahead = colon || clause.has(to) && isMeasured(clause, to);
     boolean apart = from == 0 || clause.get(from - 1).kind != Element.Kind.AMOUNT;
     boolean bare = apart && times.start() == 0 && times.end() == words.length();
     boolean told =
         ahead
             ? from == 0
-                && (FOLLOWS.isIn(words) || (bare || PLAN.isAll(words)) && isNumber(times) && colon)
+                && (FOLLOWS.isIn(words)
+                    || (bare || PLAN.isAll(words) || EVERYTHING.begins(words))
+                        && isNumber(times)
+                        && colon)
             : EVERYTHING.isIn(words)
                 || MADE.isIn(words)
                 || isDone(clause, times, words, bare, to)

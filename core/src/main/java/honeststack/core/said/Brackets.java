@@ -11,12 +11,6 @@ import java.util.stream.IntStream;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
-  /** What the cook needs, however many it takes. */
-  private static final Sought AIM =
-      Sought.of(
-          "so|=|.*\\b(?:want|need|should|that's|it's|get|have|came to|weighing)\\b.*",
-          Pattern.CASE_INSENSITIVE);
-
   private static final Pattern LITTLE_OF =
       Pattern.compile(
           "^(?:an? |the )?(?:(?:generous|small|large|good|little|tiny|wee|thin|light|fair) )*"
@@ -67,6 +61,8 @@ final class Brackets {
     } else if (inner.is(0, Sort.CORRECT) && !inner.hasAmount() && inner.mentions.isEmpty()) {
       Afterthoughts.unit(before, inner); // "2 tbsp vanilla (I mean tsp)"
       all(Part.NOTE);
+    } else if (before.isMeasured() && BracketAims.isOld(inner)) {
+      all(Part.NOTE); // "200 g flour (v1: 220)"
     } else if (isCorrected() || Superseded.isNow(before, inner)) {
       instead();
     } else if (before.isMeasured() && inner.right().isPresent()) {
@@ -185,7 +181,7 @@ final class Brackets {
       inner.elements.forEach(element -> element.part = Part.NOTE);
       return;
     }
-    if (isTotal()) {
+    if (BracketAims.isTotal(before, inner)) {
       instead();
       return;
     }
@@ -203,7 +199,9 @@ final class Brackets {
     }
     boolean counted = inner.counts.pieces.isPresent() || inner.counts.serves.isPresent();
     if (before.food != null && !counted && !choice && (amount || tells) && isShort(tokens)) {
-      before.notes += " (" + told(tokens) + ")";
+      String told = " (" + told(tokens) + ")";
+      boolean first = Drained.isBehind(outer, aside); // "1 tin (165 g) sweetcorn, drained"
+      before.notes = first ? told + before.notes : before.notes + told;
     }
   }
 
@@ -282,30 +280,6 @@ final class Brackets {
         && !inner.get(amount).isWeak()
         && (amount > 0 || !inner.hasFood())
         && before.isMeasured();
-  }
-
-  private static boolean isAll(String low) {
-    return BareCounts.isAll(low) || low.equals("total");
-  }
-
-  /** "60 g for each egg (so 120 g here)", "(120 g in all)". */
-  private boolean isTotal() {
-    int amount = inner.isWord(0, "so", "=") || inner.isMark(0, "=") ? 1 : 0;
-    while (amount < 3 && inner.has(amount) && isAim(inner.get(amount))) {
-      amount++;
-    }
-    boolean all = inner.is(1, Sort.IDLE) && isAll(inner.low(1));
-    boolean measured =
-        inner.has(amount) && inner.get(amount).isAmount() && !inner.get(amount).isCount();
-    boolean aim =
-        inner.elements.subList(0, Math.min(amount, inner.size())).stream()
-            .anyMatch(e -> AIM.isAll(e.text()));
-    return measured && (aim || all);
-  }
-
-  /** "you want 150 g", "that's 150 g". */
-  private static boolean isAim(Element element) {
-    return AIM.isAll(element.text()) || element.isWord("you", "i", "be");
   }
 
   /** "(I grind it, 92 g)": the weight, where there is one and it is not of each. */

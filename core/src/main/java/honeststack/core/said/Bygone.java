@@ -50,6 +50,14 @@ final class Bygone {
               + "|gave (?:it|that|them) up|quit|dropped (?:it|that|them))"
               + "(?: (?:doing|using|adding) (?:it|that|them))?(?: now| ages ago)?[ .!]*$");
 
+  /** "Usually 20 g sugar, today none", whether or not it measures it. */
+  private static final Pattern NOT_TODAY =
+      Pattern.compile(
+          "\\b(?:usually|normally|mostly|most days|as a rule|otherwise|ordinarily|on other days)\\b"
+              + ".*?(?:\\b(?:today|this time|now|here|this morning|tonight) ?,? (?:there's |it's |i put |it has |we had |i had )?"
+              + "(?:none|no [a-z]+|not|nothing|without(?: [a-z]+)?)\\b"
+              + "|\\b(?:but|and|just)? ?(?:none|nothing|not|without) (?:any |it |in )?(?:today|this time|now|here|this morning|tonight)\\b)");
+
   private Bygone() {}
 
   static void in(Clause clause) {
@@ -57,6 +65,14 @@ final class Bygone {
     if (food && STOPPED.isIn(clause.words(0, clause.size()))) {
       clause.exclude(0, clause.size());
       return;
+    }
+    if (food) {
+      Worded worded = Worded.of(clause);
+      Matcher not = NOT_TODAY.matcher(worded.words);
+      if (not.find()) {
+        worded.take(not.start(), not.end(), Part.EXCLUDED);
+        return;
+      }
     }
     if (!food || clause.hasAmount()) {
       return;

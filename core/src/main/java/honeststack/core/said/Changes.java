@@ -26,6 +26,8 @@ final class Changes {
               + "|upp(?:ed|ing)|increased?|increasing|trim(?:med)?|scaled?|taken?|took|br[io](?:ng|ught)"
               + "|turned|brought|halved|doubled|pushed|knocked|pulled)\\b(?: the)?$");
 
+  private static final String BEFORE = "^.* (?:to|-|–) ";
+
   private final Clause clause;
 
   private Changes(Clause clause) {
@@ -168,6 +170,20 @@ final class Changes {
         clause.get(i + 1).corrects = true;
       }
     }
+    for (int i = 1; i < clause.size(); i++) {
+      if (clause.isStrong(i) && clause.isWord(i - 1, "from") && isMoved(i - 1)) {
+        clause.get(i).instead = clause.get(i).text().replaceFirst(BEFORE, "");
+      }
+    }
+  }
+
+  /** "milk up from 250 to 300 ml", "I upped the eggs from 2 to 3": no range. */
+  private boolean isMoved(int from) {
+    boolean moved = false;
+    for (int i = Math.max(0, from - NEAR); i < from; i++) {
+      moved |= clause.says(i, CHANGES) || clause.isWord(i, "up", "down", "went", "goes", "moved");
+    }
+    return moved;
   }
 
   /** "I cut the sugar down to 50 g", "sugar cut to 50 g". */
@@ -186,7 +202,7 @@ final class Changes {
         to++;
       }
       if (clause.low(to).matches("(down |up |right down )?to") && clause.isStrong(to + 1)) {
-        clause.take(i, i + 1, Part.NOTE);
+        clause.take(i, i + 1, Part.EXCLUDED);
         clause.take(Math.max(i, food) + 1, to + 1, Part.NOTE);
       }
     }

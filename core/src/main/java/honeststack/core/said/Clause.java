@@ -213,6 +213,25 @@ final class Clause {
     return -1;
   }
 
+  /** Over "the", "the usual", "our old", "the recipe's". */
+  int overUsual(int i) {
+    int at = isWord(i, "the", "my", "our", "her", "his", "their", "your") ? i + 1 : i;
+    while (at > i
+        && isWord(
+            at,
+            "usual",
+            "normal",
+            "regular",
+            "original",
+            "old",
+            "standard",
+            "stated",
+            "recipe's")) {
+      at++;
+    }
+    return at;
+  }
+
   /** In small letters; empty where there is nothing. */
   String low(int i) {
     Element element = at(i);

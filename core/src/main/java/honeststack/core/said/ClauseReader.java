@@ -102,9 +102,12 @@ final class ClauseReader {
   /** What words say of amounts and foods before they are paired. */
   private static void told(Clause clause) {
     Allergens.in(clause);
+    Printed.in(clause);
+    BatterWeights.in(clause);
     Titles.in(clause);
     AtOnce.in(clause);
     Batches.in(clause);
+    SomeOfIt.in(clause);
     HalfOf.in(clause);
     PartlyOther.in(clause);
     Splits.in(clause);
@@ -236,9 +239,10 @@ final class ClauseReader {
   }
 
   private void link(Clause clause, Choices choices, Naming naming, List<Mention> mentions) {
+    List<Linking.Link> shared = Respective.in(clause);
     Tally.in(clause);
     Counts.in(clause);
-    List<Linking.Link> shared = Sharing.in(clause);
+    shared.addAll(Sharing.in(clause));
     shared.forEach(link -> mentions.add(naming.of(link, true)));
     for (Linking.Link link : Linking.in(clause)) {
       boolean adjective = link.amount() < 0 && clause.get(link.food()).part == Part.NOTE;
@@ -272,43 +276,8 @@ final class ClauseReader {
     Compounds.in(clause, mentions);
     PartsOf.in(clause, mentions);
     clause.mentions.addAll(mentions);
-    stirred(clause);
+    WorkWords.in(clause);
     Implied.in(clause);
-  }
-
-  /** "Mix, don't overmix", "Cream 100 g butter": a word of the work, not what comes in a packet. */
-  private static void stirred(Clause clause) {
-    clause.mentions.removeIf(
-        mention -> {
-          boolean bare = mention.amount == null && mention.food != null;
-          boolean the =
-              bare
-                  && mention.foodText.equalsIgnoreCase("mix")
-                  && clause.isWord(mention.from + 1, "the", "it", "everything", "all", "in");
-          boolean verb =
-              (isFirst(clause, mention.from) || the)
-                  && bare
-                  && (mention.foodText.equalsIgnoreCase("mix")
-                      || mention.foodText.equalsIgnoreCase("cream")
-                          && isMeasured(clause, mention.from + 1)
-                      || mention.foodText.equalsIgnoreCase("cream")
-                          && clause.isWord(mention.from + 1, "together", "the"));
-          if (verb) {
-            mention.food.part = Part.METHOD;
-          }
-          return verb;
-        });
-  }
-
-  /** What is creamed follows with its amount. */
-  private static boolean isMeasured(Clause clause, int i) {
-    return clause.has(i) && clause.get(i).isAmount() && !clause.get(i).isWeak();
-  }
-
-  /** Behind nothing, or a greeting: "okay so cream 100 g butter". */
-  private static boolean isFirst(Clause clause, int from) {
-    return clause.elements.subList(0, Math.max(0, from)).stream()
-        .allMatch(e -> e.is(Sort.IDLE) || e.isMark(",", "!", "-") || e.isWord("hi", "hello"));
   }
 
   /** "plus more for the griddle": the same food once more, unmeasured. */

@@ -22,6 +22,11 @@ final class CookedIn {
               + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
               + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
 
+  private static final String[] VERBS = {
+    "cook", "cooks", "cooking", "cooked", "fry", "fries", "frying", "fried", "bake", "bakes",
+    "brown"
+  };
+
   private final Clause clause;
 
   private CookedIn(Clause clause) {
@@ -60,7 +65,7 @@ final class CookedIn {
       if (clause.get(i).isFood()) {
         return;
       }
-      if (clause.isWord(i, "cook", "fry", "cooked", "fried", "bake", "brown")) {
+      if (clause.isWord(i, VERBS)) {
         pan(mention);
         return;
       }

@@ -202,8 +202,9 @@ final class Counts {
 
   /** "18 small or 9 large": behind a size, another number with its own. */
   private boolean isSizedOr(int i) {
-    int other = i + 3;
-    boolean two = isSize(i + 1) && clause.is(i + 2, Sort.OR) && clause.isAmount(other);
+    int other = clause.isAmount(i + 2) ? i + 2 : i + 3; // "8 small 4 big"
+    boolean or = other == i + 2 || clause.is(i + 2, Sort.OR) || clause.isMark(i + 2, "/", ",");
+    boolean two = isSize(i + 1) && or && clause.isAmount(other);
     return two
         && clause.get(other).isCount()
         && isSize(other + 1)
@@ -218,7 +219,9 @@ final class Counts {
 
   /** "4 big waffles or 8 small ones". */
   private void orPieces(int noun) {
-    int other = noun > 0 && clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
+    int or =
+        clause.is(noun + 1, Sort.OR) || clause.isMark(noun + 1, "/", ",") ? noun + 2 : noun + 1;
+    int other = noun > 0 ? or : -1;
     boolean count = other > 0 && clause.isAmount(other) && clause.get(other).isCount();
     boolean sized = other > 0 && isSize(other + 1) && isEnd(other + 2);
     if (count && (sized || clause.is(noun(other + 1), Sort.PIECES))) {
@@ -233,14 +236,11 @@ final class Counts {
 
   /** "3 adults or 5 kids". */
   private void orPeople(int noun) {
-    int more = clause.isWord(noun + 1, "and", "plus") ? noun + 2 : -1;
-    boolean added = more > 0 && clause.has(more) && clause.get(more).isAmount();
-    boolean some = clause.low(more + 1).startsWith("of ");
-    if (added && !some && clause.get(more).isCount() && clause.is(noun(more + 1), Sort.PEOPLE)) {
-      Told.Count others = BareCounts.range(clause.get(more));
+    for (int at = noun; isMorePeople(at + 1); at = noun(at + 3)) { // "2 adults and 2 kids"
+      Told.Count others = BareCounts.range(clause.get(at + 2));
       counted.serves =
           counted.serves.map(n -> new Told.Count(n.low() + others.low(), n.high() + others.high()));
-      clause.get(more).part = Part.SERVES; // "2 adults and 2 kids"
+      clause.get(at + 2).part = Part.SERVES;
     }
     int other = clause.is(noun + 1, Sort.OR) ? noun + 2 : -1;
     boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
@@ -257,6 +257,15 @@ final class Counts {
     }
   }
 
+  private boolean isMorePeople(int and) {
+    return clause.low(and).matches("and|plus|[+&,]")
+        && clause.has(and + 1)
+        && clause.get(and + 1).isAmount()
+        && clause.get(and + 1).isCount()
+        && !clause.low(and + 2).startsWith("of ")
+        && clause.is(noun(and + 2), Sort.PEOPLE);
+  }
+
   private boolean isBehind(int i, Sort sort) {
     int words = 0;
     for (int j = i - 1; j >= 0 && words <= FAR; j--, words++) {
@@ -268,16 +277,12 @@ final class Counts {
           element.kind == Element.Kind.WORD
               || element.is(Sort.IDLE, Sort.PIECES, Sort.SERVES)
               || element.isMark(":", "~")
-              || element.isMark(".") && isAbbreviated(j - 1);
+              || element.isMark(".") && LineWords.isAbout(clause.low(j - 1));
       if (!over) {
         return false;
       }
     }
     return false;
-  }
-
-  private boolean isAbbreviated(int i) {
-    return clause.has(i) && LineWords.isAbout(clause.get(i).low());
   }
 
   /** The noun that a number counts, over adjectives; -1 if there is none. */

@@ -41,6 +41,12 @@ final class Drained {
     return Optional.empty();
   }
 
+  /** Only behind the brackets it says that what is in them is drained. */
+  static boolean isBehind(Clause outer, Clause.Aside aside) {
+    return outer.elements.stream()
+        .anyMatch(e -> e.low().startsWith("drained") && e.start() >= aside.after());
+  }
+
   /** It is said; nothing more of it is poured off. */
   static void take(Clause clause, int amount) {
     for (int i = amount - 2; i <= amount + 1; i++) {

@@ -45,7 +45,8 @@ final class Eaten {
     while (clause.has(pieces) && !isEaten(clause, pieces)) {
       pieces++;
     }
-    int with = clause.isMark(pieces + 1, ",") ? pieces + 2 : pieces + 1;
+    int each = clause.is(pieces + 1, Sort.EACH) ? pieces + 1 : pieces; // "we had two each with"
+    int with = clause.isMark(each + 1, ",") ? each + 2 : each + 1;
     if (!clause.has(pieces) || !clause.isWord(with, "with", "plus", "and", "topped")) {
       return;
     }
@@ -66,10 +67,12 @@ final class Eaten {
 
   /** "serve 2 with 1 tbsp syrup", "she has one with jam". */
   private static boolean isNumber(Clause clause, int i) {
+    int with = clause.is(i + 1, Sort.EACH) ? i + 2 : i + 1;
     boolean number =
-        clause.isWord(i + 1, "with") && clause.get(i).isAmount() && clause.get(i).isCount();
+        clause.isWord(with, "with") && clause.get(i).isAmount() && clause.get(i).isCount();
     return number
-        && (clause.isWord(i - 1, "serve", "plate") || SOMEBODY.is(clause.words(i - 2, i)));
+        && (clause.isWord(i - 1, "serve", "plate", "ate", "eat")
+            || SOMEBODY.is(clause.words(i - 2, i)));
   }
 
   /** Pancakes, and what is done with them before. */

@@ -231,7 +231,9 @@ final class Headings {
     int words = tokens.size();
     while (words > 1
         && (tokens.get(words - 1).kind() != Token.Kind.WORD
-            || tokens.get(words - 1).isWord("optional", "ingredients", "stuff", "bits"))) {
+            || tokens
+                .get(words - 1)
+                .isWord("optional", "ingredients", "stuff", "bits", "first", "next"))) {
       words--;
     }
     int end = bracket(tokens, words);

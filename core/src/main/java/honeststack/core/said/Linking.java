@@ -242,12 +242,12 @@ final class Linking {
     int words = 0;
     for (int i = amount + 1; i < food; i++) {
       Element element = clause.get(i);
-      if (element.isWord("plus")) {
-        return NEVER; // "2 dosas plus coconut milk"
+      if (element.isWord("plus", "so")) {
+        return NEVER; // "2 dosas plus coconut milk", "6 hens so eggs are no problem"
       }
       if (element.isMark(",")) {
         cost += clause.get(amount).isWeak() ? NEVER : COMMA;
-        cost += names.isBefore(amount) ? OF_UNKNOWN : 0;
+        cost += names.isBefore(amount) || names.isNextIn(amount, places) ? OF_UNKNOWN : 0;
       } else if (element.isMark(".", "-", "–", "'", "\"", "#")) {
         cost += WORD;
       } else if (Between.isPaired(clause, i)

@@ -48,7 +48,8 @@ final class PartlyOther {
   private static final String PART = "[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%]+){0,2}";
 
   private static final String IS =
-      "(?: (?:is|was|are|were|being|as|actually|really|in fact|it is|it was))*(?: (?:a|the))?";
+      "(?: (?:is|was|are|were|being|as|actually|really|in fact|it is|it was))*"
+          + "(?: (?:swapped|switched|replaced|exchanged|changed|substituted) (?:for|with|by|to))?(?: (?:a|the))?";
 
   /** Between the food and the other one. */
   private static final Pattern SOME =
@@ -146,7 +147,7 @@ final class PartlyOther {
     if (some.matches()) {
       double part = part(said(some), whole, clause.elements.subList(from, other));
       if (part > 0 && part < whole.measure().amount()) {
-        share(whole, part, from, other);
+        share(clause, whole, part, from, other);
       }
     }
   }
@@ -156,7 +157,7 @@ final class PartlyOther {
   }
 
   /** How much of it is the other, in the unit of the whole; 0 where that is not clear. */
-  private static double part(String said, Element whole, List<Element> words) {
+  static double part(String said, Element whole, List<Element> words) {
     Measure all = whole.measure();
     Matcher percent = PERCENT.matcher(said);
     if (FRACTIONS.containsKey(said)) {
@@ -173,7 +174,7 @@ final class PartlyOther {
   }
 
   /** The words between are the other's amount from now on. */
-  private void share(Element whole, double part, int from, int other) {
+  static void share(Clause clause, Element whole, double part, int from, int other) {
     Element first = clause.get(from);
     Element last = clause.get(other - 1);
     AmountParser.Front said = whole.amount.orElseThrow();
@@ -186,14 +187,14 @@ final class PartlyOther {
     clause.elements.add(from, amount);
   }
 
-  private static String written(Element like, double amount) {
+  static String written(Element like, double amount) {
     Unit unit = like.measure().unit();
     String number = Numbers.plain(Math.round(amount * HUNDRED) / HUNDRED);
     return unit == Unit.COUNT ? number : number + " " + unit.symbol();
   }
 
   /** One term, without a range, and nothing said of its size. */
-  private static boolean isPlain(Element amount) {
+  static boolean isPlain(Element amount) {
     return amount.amount.orElseThrow().terms().size() == 1
         && amount.measure().halfRange() == 0
         && amount.measure().size().isEmpty()

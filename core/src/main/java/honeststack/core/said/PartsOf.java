@@ -26,6 +26,8 @@ final class PartsOf {
   private static final Sought AFTER =
       Sought.of("only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
 
+  private static final Pattern PART_OF = Pattern.compile("(?:zest|juice|rind) of (.+)");
+
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -162,6 +164,7 @@ final class PartsOf {
     } else {
       mention.amountText = behind > 0 ? mention.amount.text() : "";
       mention.foodText = fruit + " " + part;
+      ofTheSame(mention, part, fruit);
     }
     clause.get(i).part = Part.FOOD;
     if (mention.amount != null) {
@@ -169,6 +172,18 @@ final class PartsOf {
     }
     mentions.add(mention);
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
+  }
+
+  /** "zest of half a lemon and its juice": of as many. */
+  private void ofTheSame(Mention mention, String part, String fruit) {
+    for (Mention other : mention.isMeasured() ? List.<Mention>of() : mentions) {
+      Matcher of = PART_OF.matcher(other.amountText);
+      if (of.matches() && other.foodText.toLowerCase(Locale.ROOT).contains(fruit)) {
+        mention.amountText = part + " of " + of.group(1);
+        mention.foodText = other.foodText;
+        mention.restated = true;
+      }
+    }
   }
 
   private boolean isNumber(int i) {

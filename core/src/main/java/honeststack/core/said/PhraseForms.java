@@ -84,6 +84,7 @@ final class PhraseForms {
           IDLE | or (/any )(other/another/similar) (hard/soft/firm/mild/sharp/strong/neutral/plant/plain/fresh/dried/) (cheese/milk/oil/fat/flour/sugar/syrup/fruit/berries/nuts/yogurt/yoghurt)
           BOWL | (the/my/our/for the) (dry/wet) (mix/mixture/stuff/part/side) (is/are/has/contains/consists of)
           PLATE | (go/goes) on (at the end/last/afterwards/right at the end)
+          PLATE_NEXT | (next to/beside/alongside) (it/them/these) (/there was/there were/we had/i had/went/goes/go) | (/and/or) on the side we had
           PLATE_NEXT | (dad/mum/mom/grandad/grandma/gran/the baby/the toddler/my husband/my wife/my daughter/my son/the kids/the boys/the girls/the children/everyone) (gets/get)
           AMOUNTS_TO | (i/we) (get/go/got/went) through | (i/we) end up using | (i/we) use up
           PLATE_NEXT | (has/have/eats/eat/takes/take/likes/like/enjoys/enjoy/wants/prefers/prefer/serves) (it/them/these/his/hers/theirs/ours/one/his one/hers hot) with

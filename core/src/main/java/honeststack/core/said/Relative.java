@@ -41,7 +41,7 @@ final class Relative {
 
   private static final Pattern WEIGHED =
       Pattern.compile(
-          "\\((?:about |roughly |around |ca\\.? |~)?(\\d+(?:\\.\\d+)? ?k?g)(?: in all| total)?\\)");
+          "\\((?:about |roughly |around |ca\\.? |~)?(\\d+(?:\\.\\d+)? ?(?:k?g|[mcd]?l))(?: in all| total)?\\)");
 
   private static final int FAR_BEHIND = 6;
 
@@ -174,7 +174,7 @@ final class Relative {
           || free && (tail.contains("as m") || tail.contains("that") || tail.contains("its"));
     }
     boolean ditto = "ditto".equals(said.group(1)) || "likewise".equals(said.group(1));
-    return free && (said.group(4) != null || ditto || !tail.isEmpty());
+    return free && (said.group(3) != null || said.group(4) != null || ditto || !tail.isEmpty());
   }
 
   private static double factor(Matcher said) {
@@ -213,7 +213,7 @@ final class Relative {
 
   /** Of a number of pieces nothing else is as much; a weight is as much as another only. */
   private static Optional<String> times(Mention base, Share share) {
-    Matcher weighed = WEIGHED.matcher(base.notes); // "3 eggs (165 g)"
+    Matcher weighed = WEIGHED.matcher(base.notes); // "3 eggs (165 g)", "1 can (154 ml)"
     String amount = weighed.find() ? weighed.group(1) : base.amountText;
     return Scaled.single(amount)
         .filter(measure -> measure.unit() != Unit.COUNT)

@@ -62,7 +62,7 @@ final class Retracted {
 
   /** "not 300 but 200 ml", "not 300 ml of milk but 200", "200 ml milk, not the 300 it says". */
   private void not(int i) {
-    int wrong = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+    int wrong = clause.overUsual(i + 1);
     if (!clause.isWord(i, "not") || !clause.isStrong(wrong)) {
       return;
     }
@@ -107,7 +107,7 @@ final class Retracted {
     if (!from && !clause.is(i, Sort.INSTEAD)) {
       return;
     }
-    int amount = clause.isWord(i + 1, "the") ? i + 2 : i + 1;
+    int amount = clause.overUsual(i + 1);
     boolean own = clause.ahead(amount + 1, 2, Element::isFood) > 0;
     boolean right = clause.has(amount) && clause.get(amount).corrects;
     right |= clause.is(amount + 1, Sort.PIECES, Sort.PEOPLE); // "will do for 6 pancakes"

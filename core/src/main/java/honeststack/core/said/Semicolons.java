@@ -157,7 +157,9 @@ final class Semicolons {
   private static boolean isMeasured(List<Element> elements, int from) {
     int i = from;
     boolean work = i < elements.size() && !elements.get(i).is(Sort.OR, Sort.CORRECT);
-    if (work && (elements.get(i).is(Sort.VERB) || elements.get(i).isWord("then", "also", "and"))) {
+    if (work
+        && (elements.get(i).is(Sort.VERB)
+            || elements.get(i).isWord("then", "also", "and", "today", "now"))) {
       i++;
     }
     boolean amount = i < elements.size() && elements.get(i).isAmount() && elements.get(i).isFree();

@@ -123,7 +123,8 @@ final class SpokenMarks {
 
   private SpokenMarks() {}
 
-  static String written(String said) {
+  static String written(String all) {
+    String said = Pasted.plain(all);
     String low = said.toLowerCase(Locale.ROOT);
     String dotless = low.contains("b.") ? DOTTED.replaced(said, at -> undotted(at.group())) : said;
     String bare = unquoted(dotless);

@@ -42,7 +42,8 @@ public final class Telling {
   }
 
   public Told read(String text) {
-    Speakers speakers = new Speakers(SpokenMarks.written(text), foods);
+    Struck struck = new Struck(SpokenMarks.written(text));
+    Speakers speakers = new Speakers(struck.text, foods);
     Vessels vessels = new Vessels(speakers.text);
     OwnWeights weights = new OwnWeights(vessels.text);
     Page page = new Page(weights.text);
@@ -80,10 +81,12 @@ public final class Telling {
       weights.restate(clause);
       read.add(clause);
     }
+    page.marks.addAll(struck.marks);
     page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
     Hypothetical.before(read);
+    Retold.before(read);
     OffTopic.find(read);
     AfterCooking.find(read);
     TitleLine.find(read);

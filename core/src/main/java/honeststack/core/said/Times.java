@@ -169,6 +169,7 @@ final class Times {
   /** "10 g butter, halved"; of fruit it is cut. */
   private void halved(Mention mention) {
     boolean own = clause.batch.isEmpty(); // "…, halved as we are two"
+    own &= !clause.isWord(clause.elements.indexOf(mention.amount) - 1, "to"); // "halved to 20 g"
     if (own && mention.notes.equals(", halved") && isPoured(mention) && scale(mention, 0.5)) {
       mention.notes = "";
     }

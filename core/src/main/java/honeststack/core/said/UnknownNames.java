@@ -23,7 +23,12 @@ final class UnknownNames {
         break;
       }
     }
-    return clause.isWord(next, "dough", "batter", "mixture") // "70 ml water; 20 g dough sticks"
+    boolean noun = // "1 cup mash, 1 cup flour"
+        clause.is(next, Sort.VERB)
+            && clause.get(next).to - clause.get(next).from == 1
+            && (!clause.has(next + 1) || clause.isMark(next + 1, ",", ";"));
+    return noun
+        || clause.isWord(next, "dough", "batter", "mixture") // "70 ml water; 20 g dough sticks"
         || clause.has(next)
             && clause.get(next).kind == Element.Kind.WORD
             && !LineWords.isDescribing(clause.get(next).text());
@@ -31,9 +36,23 @@ final class UnknownNames {
 
   /** In a list of amounts with what they are of behind them: "1 tsp snorbel". */
   boolean isNextIn(int amount, List<Integer> places) {
-    boolean front = !places.isEmpty() && clause.get(places.get(0)).isAmount();
     boolean measured = clause.get(amount).isFree() && !clause.get(amount).isCount();
-    return front && measured && isNext(amount) && isEndOfName(amount + 1);
+    return measured
+        && isNext(amount)
+        && isEndOfName(amount + 1)
+        && places.stream()
+            .filter(i -> clause.get(i).isAmount())
+            .findFirst()
+            .filter(this::isFront)
+            .isPresent();
+  }
+
+  /** It begins the list, or what is behind a mark, and no name stands before it. */
+  private boolean isFront(int amount) {
+    return amount == 0
+        || !clause.isFood(amount - 1)
+            && (clause.isFood(amount + 1) || clause.isWord(amount + 1, "of"))
+        || clause.elements.subList(0, amount).stream().noneMatch(e -> e.isFood() && e.isFree());
   }
 
   /** Nothing but a food is called so. */

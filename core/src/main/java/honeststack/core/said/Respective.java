@@ -1,0 +1,175 @@
+package honeststack.core.said;
+
+import honeststack.core.line.AmountParser;
+import honeststack.core.line.Token;
+import honeststack.core.measure.Amount;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * As many amounts as foods, one list behind the other: "flour and milk, 200 g and 300 ml", "200 g
+ * and 300 ml of flour and milk respectively". The first is of the first.
+ */
+final class Respective {
+  private static final int MOST = 12;
+
+  private static final String[] JOINTS = {"and", "to", "by"};
+  private static final String[] MARKS = {"/", "&", "+"};
+
+  private final Clause clause;
+
+  private Respective(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** The foods of such lists, each with its amount; they are taken. */
+  static List<Linking.Link> in(Clause clause) {
+    Respective respective = new Respective(clause);
+    List<Linking.Link> links = new ArrayList<>();
+    for (int i = 0; i + 2 < clause.size(); i++) {
+      if (clause.isFood(i) && !respective.isMeasured(i)) {
+        respective.foodsFirst(i, links);
+      } else if (clause.isStrong(i)) {
+        respective.amountsFirst(i, links);
+      }
+    }
+    return links;
+  }
+
+  private boolean isMeasured(int food) {
+    return clause.isStrong(food - 1) || clause.isWord(food - 1, "of");
+  }
+
+  private void foodsFirst(int first, List<Linking.Link> links) {
+    List<Integer> foods = run(first, true, MOST);
+    int behind = last(foods) + 1;
+    boolean mark = clause.isMark(behind, ",", ":", "-", "–", "—", "=", "(");
+    int at = mark || clause.isWord(behind, "at", "are", "is", "in") ? behind + 1 : behind;
+    if (foods.size() < 2 || !clause.isStrong(at)) {
+      return;
+    }
+    boolean split = foods.size() == 2 && split(at);
+    List<Integer> amounts = run(at, false, foods.size());
+    int end = last(amounts) + 1;
+    boolean said = clause.isWord(end, "respectively") || clause.isMark(end, ",");
+    said &= clause.hasWord("respectively");
+    boolean joined = isJoint(last(foods) - 1) || clause.isMark(behind, ":");
+    boolean ofNext = clause.isFood(end) || clause.isWord(end, "of") && clause.isFood(end + 1);
+    if (amounts.size() == foods.size() && (said || joined && !ofNext)) {
+      pair(amounts, foods, links);
+    } else if (split) {
+      join(at);
+    }
+  }
+
+  private void amountsFirst(int first, List<Linking.Link> links) {
+    boolean two = clause.get(first).amount.orElseThrow().terms().size() == 2;
+    int of = two ? first + 1 : last(run(first, false, MOST)) + 1;
+    List<Integer> foods = clause.isWord(of, "of") ? run(of + 1, true, MOST) : List.of();
+    boolean said = clause.isWord(last(foods) + 1, "respectively") || clause.hasWord("respectively");
+    boolean unlike = !two || isUnlike(clause.get(first).amount.orElseThrow().terms());
+    if (foods.size() < 2 || clause.isStrong(last(foods) + 1) || !(said || unlike)) {
+      return;
+    }
+    boolean split = two && foods.size() == 2 && split(first);
+    List<Integer> amounts = run(first, false, foods.size());
+    if (split) {
+      foods = run(of + 3, true, MOST);
+    }
+    if (amounts.size() == foods.size()) {
+      pair(amounts, foods, links);
+    } else if (split) {
+      join(first);
+    }
+  }
+
+  /** A mass and a volume are no sum of one food. */
+  private static boolean isUnlike(List<Amount.Term> terms) {
+    return terms.get(0).measure().unit().kind() != terms.get(1).measure().unit().kind();
+  }
+
+  private static int last(List<Integer> places) {
+    return places.isEmpty() ? -1 : places.get(places.size() - 1);
+  }
+
+  /** Foods, or amounts, with nothing but commas and an "and" between. */
+  private List<Integer> run(int from, boolean foods, int most) {
+    List<Integer> run = new ArrayList<>();
+    int i = from;
+    while (foods ? clause.isFood(i) : clause.isStrong(i)) {
+      run.add(i);
+      i++;
+      if (run.size() == most) {
+        break;
+      }
+      boolean comma = clause.isMark(i, ",");
+      i += comma ? 1 : 0;
+      boolean joint = isJoint(i);
+      i += joint ? 1 : 0;
+      if (!comma && !joint) {
+        break;
+      }
+    }
+    return run;
+  }
+
+  private boolean isJoint(int i) {
+    return clause.isWord(i, JOINTS) || clause.isMark(i, MARKS);
+  }
+
+  private void pair(List<Integer> amounts, List<Integer> foods, List<Linking.Link> links) {
+    for (int k = 0; k < foods.size(); k++) {
+      clause.get(amounts.get(k)).part = Part.AMOUNT;
+      clause.get(foods.get(k)).part = Part.FOOD;
+      links.add(new Linking.Link(amounts.get(k), foods.get(k), -1));
+    }
+    int end = Math.max(last(amounts), last(foods)) + 1;
+    for (int i = Math.min(amounts.get(0), foods.get(0)); i <= end && clause.has(i); i++) {
+      boolean between = clause.get(i).isFree() && (isJoint(i) || clause.isWord(i, "respectively"));
+      if (between) {
+        clause.get(i).part = Part.NOTE;
+      }
+    }
+  }
+
+  /** "200 g and 300 ml", which was read as a sum, as two; whether it was. */
+  private boolean split(int amount) {
+    Element sum = clause.get(amount);
+    List<Amount.Term> terms = sum.amount.orElseThrow().terms();
+    int joint = sum.from;
+    while (joint < sum.to && !isPlus(sum.tokens.get(joint))) {
+      joint++;
+    }
+    if (terms.size() != 2 || terms.get(1).taken() || joint >= sum.to - 1) {
+      return false;
+    }
+    clause.elements.set(amount, part(sum, sum.from, joint, terms.get(0)));
+    clause.elements.add(amount + 1, Element.token(sum.tokens, joint));
+    clause.elements.add(amount + 2, part(sum, joint + 1, sum.to, terms.get(1)));
+    return true;
+  }
+
+  private static boolean isPlus(Token token) {
+    return token.isWord("and") || token.isMark("&", "+");
+  }
+
+  private static Element part(Element sum, int from, int to, Amount.Term term) {
+    return Element.amount(
+        sum.tokens, from, new AmountParser.Front(List.of(term), false, List.of(), 0, to));
+  }
+
+  private void join(int amount) {
+    Element first = clause.get(amount);
+    Element second = clause.get(amount + 2);
+    List<Amount.Term> terms =
+        List.of(
+            first.amount.orElseThrow().terms().get(0), second.amount.orElseThrow().terms().get(0));
+    clause.elements.subList(amount + 1, amount + 3).clear();
+    clause.elements.set(
+        amount,
+        Element.amount(
+            first.tokens,
+            first.from,
+            new AmountParser.Front(terms, false, List.of(), 0, second.to)));
+  }
+}

@@ -1,0 +1,108 @@
+package honeststack.core.said;
+
+import honeststack.core.line.AmountParser;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Some of what is measured gives way to another food, all in one: "half the 200 g flour as
+ * buckwheat", "replaced one of the two eggs with 60 g applesauce", "swap 50 g of the 200 g flour
+ * for cornmeal". Of the first the rest counts.
+ */
+final class SomeOfIt {
+  private static final String SWAP =
+      "(?:replac(?:ed?|ing)|swap(?:ped|ping)?|switch(?:ed|ing)?|substitut(?:ed?|ing)|exchanged?"
+          + "|trad(?:ed?|ing)|chang(?:ed?|ing)|sub(?:bed|bing)?)(?: out)? ";
+
+  private static final String THE = "(?:(?:the|my|our|those|these) )?";
+
+  /** A sign stands for each amount and food. */
+  private static final String SOME =
+      "(?:about )?(?<part>@|half|a half|one half|a third|one third|two thirds|a quarter|one quarter"
+          + "|three quarters|one|a fifth) (?:of )?(?:the |my |our )?"
+          + THE
+          + "(?<whole>@) (?:of )?# (?:flour )?";
+
+  private static final String OTHER = "(?: (?:a|an|the|some))? (?:@ (?:of )?)?(?<other>#) ";
+
+  private static final List<Pattern> SAID =
+      List.of(
+          Pattern.compile("(?<= |^)" + SWAP + SOME + "(?<as>with|for|by|to|out for)" + OTHER),
+          Pattern.compile(
+              "(?<= |^)(?:(?:make|made|use|used|do|did) )?"
+                  + SOME
+                  + "(?<as>as|was|were|is|are|became|becomes|can be|could be|being|went as"
+                  + "|turned into|came as)"
+                  + OTHER));
+
+  private SomeOfIt() {}
+
+  static void in(Clause clause) {
+    if (clause.elements.stream().filter(Element::isFood).count() < 2) {
+      return;
+    }
+    StringBuilder words = new StringBuilder();
+    int[] starts = new int[clause.size()];
+    for (int i = 0; i < clause.size(); i++) {
+      starts[i] = words.length();
+      boolean amount = clause.isStrong(i) && PartlyOther.isPlain(clause.get(i));
+      words.append(clause.isFood(i) ? Worded.FOOD : amount ? "@" : clause.low(i)).append(' ');
+    }
+    for (Pattern pattern : SAID) {
+      Matcher said = pattern.matcher(words);
+      if (!said.find()) {
+        continue;
+      }
+      take(
+          clause,
+          element(starts, said.start()),
+          element(starts, said.start("part")),
+          element(starts, said.start("whole")),
+          element(starts, said.start("as")),
+          element(starts, said.start("other")));
+      return;
+    }
+  }
+
+  private static int element(int[] starts, int at) {
+    int i = 0;
+    while (i + 1 < starts.length && starts[i + 1] <= at) {
+      i++;
+    }
+    return i;
+  }
+
+  private static void take(Clause clause, int from, int some, int whole, int as, int other) {
+    Element all = clause.get(whole);
+    String word = clause.low(some).replaceFirst(" (?:of|the)\\b.*", "");
+    double part = PartlyOther.part(word, all, clause.elements.subList(some, whole));
+    boolean own = clause.isStrong(other - 1) || clause.isStrong(other - 2);
+    if (part <= 0 || part >= all.measure().amount() || all == clause.get(some)) {
+      return;
+    }
+    String rest = PartlyOther.written(all, all.measure().amount() - part);
+    if (own) {
+      int amount = clause.isStrong(other - 1) ? other - 1 : other - 2;
+      replace(clause, as, amount, clause.get(amount).text());
+    } else {
+      PartlyOther.share(clause, all, part, as, other);
+    }
+    replace(clause, from, whole, rest);
+  }
+
+  /** An amount takes in the words before it. */
+  private static void replace(Clause clause, int from, int amount, String written) {
+    Element own = clause.get(amount);
+    Element first = clause.get(from);
+    AmountParser.Front said = own.amount.orElseThrow();
+    Element all =
+        Element.amount(
+            first.tokens,
+            first.from,
+            new AmountParser.Front(said.terms(), said.container(), List.of(), 0, own.to));
+    all.instead = written;
+    clause.elements.subList(from, amount).clear();
+    clause.elements.set(from, all);
+  }
+}
