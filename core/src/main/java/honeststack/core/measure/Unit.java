@@ -112,7 +112,7 @@ public enum Unit {
       "splashes",
       MeasuringSystem::tablespoon,
       NONE,
-      "splash splashe glug slosh sloshe slug"),
+      "splash splashe splosh sploshe glug slosh sloshe slug"),
   DROP(Kind.VAGUE, "drop", "drops", s -> 0.05, NONE, "drop"),
   DRIZZLE(
       Kind.VAGUE,

@@ -1,11 +1,14 @@
 package honeststack.core.said;
 
+import java.util.Optional;
+
 /**
  * What an arrow leads to counts, what it comes from does not: "30 g butter → 25 g oil", "milk 300
  * ml → 200 ml", "butter 30 g → none".
  */
 final class Arrows {
   private static final int FAR = 3;
+  private static final int LEAST = 5;
   private static final String[] ENDS = {",", ";", ".", "→", "⇒", "•", "|"};
 
   private final Clause clause;
@@ -54,6 +57,12 @@ final class Arrows {
     if (food == -2 || amount == -2 || isStep()) {
       return;
     }
+    if (said >= 0 && amount >= 0 && isPieces(said)) {
+      clause.get(said).part = Part.YIELD;
+      clause.get(arrow).part = Part.NOTE;
+      clause.counts.pieces = Optional.of(BareCounts.range(clause.get(said)));
+      return;
+    }
     if (none && food >= 0 && other < 0) {
       clause.exclude(from, arrow);
       clause.get(arrow + 1).part = Part.NOTE;
@@ -68,6 +77,16 @@ final class Arrows {
         clause.get(food).part = Part.EXCLUDED; // "30 g butter → 20 g butter"
       }
     }
+  }
+
+  /** "… 300 ml milk → 8": nobody goes down so far. */
+  private boolean isPieces(int said) {
+    Element number = clause.get(said);
+    Element all = clause.get(amount);
+    return number.isCount()
+        && !all.isCount()
+        && BareCounts.isEnd(clause, said + 1)
+        && number.measure().amount() * LEAST < all.measure().amount();
   }
 
   /** "80 g oats → blend → add 200 ml milk": one after the other. */

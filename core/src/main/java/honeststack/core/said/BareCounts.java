@@ -39,11 +39,6 @@ final class BareCounts {
 
   private static final String[] BEST = {"breakfasts", "recipes", "favourites", "favorites", "list"};
 
-  /** Before the number of a version. */
-  private static final String[] NUMBERED = {
-    "v", "version", "ver", "week", "lesson", "chapter", "page", "practical", "episode", "card"
-  };
-
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -291,7 +286,7 @@ final class BareCounts {
         || clause.get(i).isCount()
             && clause.isMark(i + 1, "-")
             && clause.isWord(i + 2, "grain", "seed", "cheese")
-        || clause.isWord(i - 1, NUMBERED) && isEnd(clause, i + 1)
+        || Numbered.is(clause, i, isEnd(clause, i + 1))
         || clause.isWord(i - 1, "top") && clause.get(i).isCount() && clause.isWord(i + 1, BEST);
   }
 

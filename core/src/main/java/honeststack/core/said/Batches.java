@@ -75,7 +75,7 @@ final class Batches {
 
   private static final Sought NOT_DONE =
       Sought.of(
-          "\\b(?:if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
+          "\\b(?:had|ate|eat|eaten|if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
               + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
               + "|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
@@ -131,13 +131,20 @@ final class Batches {
         Batch batch = clauses.get(i).batch.get();
         List<Clause> meant =
             batch.ahead() ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
-        meant.forEach(clause -> times(clause, batch.times()));
+        Clause own = clauses.get(i);
+        meant.forEach(clause -> times(clause, batch.times(), clause == own && !batch.ahead()));
       }
     }
   }
 
-  private static void times(Clause clause, double times) {
+  /**
+   * @param own it says so itself, and for how many that is: "I double it as we are six"
+   */
+  private static void times(Clause clause, double times, boolean own) {
     clause.mentions.forEach(mention -> mention.times *= times);
+    if (own && clause.mentions.isEmpty()) {
+      return;
+    }
     clause.counts.pieces = clause.counts.pieces.map(count -> times(count, times));
     clause.counts.serves = clause.counts.serves.map(count -> times(count, times));
   }

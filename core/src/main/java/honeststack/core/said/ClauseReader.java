@@ -11,6 +11,8 @@ import java.util.stream.Collectors;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
+  private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
+
   private final Foods foods;
   private final boolean grams;
   private final Spans spans;
@@ -68,11 +70,12 @@ final class ClauseReader {
     }
     ForEach each = ForEach.in(clause);
     Exclusions.in(clause);
+    List<Linking.Link> lists = Respective.in(clause);
     Naming naming = new Naming(clause);
     List<Mention> mentions = Blends.in(clause, naming);
     Relative relative = new Relative(clause);
     Choices choices = new Choices(clause);
-    link(clause, choices, naming, mentions);
+    link(clause, choices, naming, mentions, lists);
     relative.complete();
     specific.behind(clause);
     more(clause);
@@ -85,6 +88,7 @@ final class ClauseReader {
     Compounds.seedEggs(clause);
     relative.complete(); // by what brackets say of the other's weight
     Times.in(clause);
+    Intolerance.original(clause);
     Ranging.in(clause);
     Alternatives.in(clause);
     Decided.in(clause);
@@ -103,6 +107,7 @@ final class ClauseReader {
   private static void told(Clause clause) {
     Allergens.in(clause);
     Printed.in(clause);
+    Figures.in(clause);
     BatterWeights.in(clause);
     Titles.in(clause);
     AtOnce.in(clause);
@@ -192,6 +197,8 @@ final class ClauseReader {
         } else if (amount >= 0 && element.is(Sort.HOLD)) {
           HeldBack.take(clause, i, amount);
         }
+      } else if (element.isAmount() && element.isCount() && isPrice(clause, i)) {
+        element.part = Part.METHOD; // "200 g flour £0.20"
       } else if (element.text().equalsIgnoreCase("at a time")) {
         int amount = clause.isFood(i - 1) ? clause.isWord(i - 2, "of") ? i - 3 : i - 2 : -1;
         if (clause.isAmount(amount)) {
@@ -230,6 +237,11 @@ final class ClauseReader {
     }
   }
 
+  private static boolean isPrice(Clause clause, int i) {
+    boolean behind = clause.isMark(i + 1, CURRENCY) && !clause.isAmount(i + 2);
+    return clause.isMark(i - 1, CURRENCY) || behind;
+  }
+
   /** "all the whites but only two of the yolks": of eggs told before. */
   private static boolean isOnlySome(Clause clause, int i) {
     return clause.isStrong(i)
@@ -238,8 +250,12 @@ final class ClauseReader {
         && clause.isWord(i + 3, "yolks", "whites", "yolk", "white");
   }
 
-  private void link(Clause clause, Choices choices, Naming naming, List<Mention> mentions) {
-    List<Linking.Link> shared = Respective.in(clause);
+  private void link(
+      Clause clause,
+      Choices choices,
+      Naming naming,
+      List<Mention> mentions,
+      List<Linking.Link> shared) {
     Tally.in(clause);
     Counts.in(clause);
     shared.addAll(Sharing.in(clause));

@@ -318,8 +318,7 @@ final class Counts {
   }
 
   private boolean isServed(int i) {
-    boolean said = SERVING.isAll(clause.low(i - 1));
-    return said && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
+    return SERVING.isAll(clause.low(i - 1)) && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
   }
 
   private boolean isFoodNext(int i) {

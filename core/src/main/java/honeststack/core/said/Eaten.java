@@ -38,9 +38,13 @@ final class Eaten {
 
   private static final int FAR = 4;
 
+  private static final Sought BATCH =
+      Sought.of(".*\\b(?:out of|of|from)(?: an?| the| one)? (?:batch|lot|stack|total) of");
+
   private Eaten() {}
 
   static void in(Clause clause) {
+    ofBatch(clause);
     int pieces = 1;
     while (clause.has(pieces) && !isEaten(clause, pieces)) {
       pieces++;
@@ -59,6 +63,41 @@ final class Eaten {
     }
   }
 
+  /** "2 pancakes out of a batch of 8 made with …". */
+  private static void ofBatch(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean batch =
+          clause.get(i).isAmount()
+              && clause.get(i).isCount()
+              && (BATCH.isAll(clause.words(i - FAR - 2, i)) || isOfSoMany(clause, i));
+      if (batch) {
+        clause.get(i).part = Part.YIELD;
+        clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
+        clause.elements.subList(0, i).stream()
+            .filter(e -> e.isAmount() && e.part != Part.AMOUNT)
+            .forEach(e -> e.part = Part.METHOD);
+      }
+    }
+  }
+
+  /** "my share: 3 of 9", "three of nine small ones from 200 g flour". */
+  private static boolean isOfSoMany(Clause clause, int i) {
+    int some = clause.isWord(i - 2, "out") ? i - 3 : i - 2;
+    boolean begins =
+        some == 0
+            || clause.isMark(some - 1, ":", ",", "-", "–")
+            || clause.isWord(some - 1, "had", "ate", "eat", "was", "is", "took", "have");
+    return begins
+        && clause.isWord(i - 1, "of")
+        && clause.has(some)
+        && clause.get(some).isAmount()
+        && clause.get(some).isCount()
+        && clause.get(some).measure().amount() < clause.get(i).measure().amount()
+        && clause.get(some).part != Part.AMOUNT
+        && clause.get(i).part != Part.AMOUNT
+        && clause.ahead(i + 1, 2, Element::isFood) < 0;
+  }
+
   /** Flour, and an egg that nobody cooked yet. */
   private static boolean isBatter(Mention mention) {
     return mention.role() == Role.FLOUR
@@ -67,7 +106,8 @@ final class Eaten {
 
   /** "serve 2 with 1 tbsp syrup", "she has one with jam". */
   private static boolean isNumber(Clause clause, int i) {
-    int with = clause.is(i + 1, Sort.EACH) ? i + 2 : i + 1;
+    int each = clause.is(i + 1, Sort.EACH) ? i + 2 : i + 1;
+    int with = clause.isMark(each, ",") ? each + 1 : each;
     boolean number =
         clause.isWord(with, "with") && clause.get(i).isAmount() && clause.get(i).isCount();
     return number

@@ -87,6 +87,11 @@ final class Intolerance {
 
   private final Clause clause;
 
+  private static final Sought ORIGINAL =
+      Sought.of(
+          "(?:.* )?(?:recipe|original|book|packet|card|it) (?:has|had|says|said|wants|takes|needs|calls for"
+              + "|asks for)(?: the| about)?");
+
   private Intolerance(Clause clause) {
     this.clause = clause;
   }
@@ -154,6 +159,24 @@ final class Intolerance {
       }
     }
     return -1;
+  }
+
+  /** "Egg allergy so …, recipe has 2 eggs": what is not eaten is not in it, whatever it says. */
+  static void original(Clause clause) {
+    clause.mentions.removeIf(
+        mention -> {
+          int from = Math.min(mention.from, clause.size());
+          boolean old =
+              mention.food != null
+                  && ORIGINAL.isAll(clause.words(from - FAR, from))
+                  && clause.elements.stream()
+                      .anyMatch(
+                          e -> e.part == Part.EXCLUDED && e.isFood() && e.isSameFood(mention.food));
+          if (old) {
+            mention.mark(Part.EXCLUDED);
+          }
+          return old;
+        });
   }
 
   private boolean isCue(String word, int begin, int food) {

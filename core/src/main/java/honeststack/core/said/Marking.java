@@ -72,11 +72,27 @@ final class Marking {
     return unknown;
   }
 
+  /** What the text leaves out, an amount with its food. */
   List<String> excluded(String text) {
-    return marks.stream()
-        .filter(mark -> mark.part() == Part.EXCLUDED)
-        .map(mark -> text.substring(mark.start(), mark.end()))
-        .toList();
+    List<String> excluded = new ArrayList<>();
+    int start = -1;
+    int end = -1;
+    for (Mark mark : marks()) {
+      if (mark.part() != Part.EXCLUDED) {
+        continue;
+      }
+      boolean goesOn =
+          end >= 0 && text.substring(end, Math.max(end, mark.start())).matches(" ?(?:of )?");
+      if (!goesOn && start >= 0) {
+        excluded.add(text.substring(start, end));
+      }
+      start = goesOn ? start : mark.start();
+      end = Math.max(end, mark.end());
+    }
+    if (start >= 0) {
+      excluded.add(text.substring(start, end));
+    }
+    return excluded;
   }
 
   void clause(Clause clause) {

@@ -37,6 +37,23 @@ final class OffTopic {
               + "|things|reasons|ways|rules|tricks|secrets|people|cooks|readers|times|portion's"
               + "|batch|batches|lot|week|day|days|hours?|o'clock|lesson|step|steps|km|marathon|laps|reps");
 
+  /** They may be of a food named before. */
+  private static final Sought OF_FOOD =
+      Sought.of(
+          "\\b(?:more|another|extra|further|again|less|fewer|instead|only|rest|remaining|needs?|needed|took|takes"
+              + "|use|uses|used|using|add|adds|added|put|puts|pour|poured|stir|went in|goes in|make|makes|made|making"
+              + "|not|no|sorry|actually|mean|meant|wrong|should|total|altogether|in all|each|per|every|double|doubled"
+              + "|has|have|had|eat|eats|ate|freeze|froze|left|half|halved|batch|recipe|times|twice|enough|plus|minus|or|of|it|them|those|these|that|this)\\b");
+
+  private static final Sought WORK =
+      Sought.of(
+          "\\b(?:add|adds|added|put|puts|pour|poured|stir|more|another|extra|rest|remaining|fill|full)\\b");
+
+  private static final Remembered VESSEL =
+      Remembered.whole(
+          "bowl|bowl's|tare|jug|ladle|scoop|mug|scale|scales|lid|container|dish|beaker|measure|dispenser"
+              + "|spoon|pot|tub");
+
   private static final Remembered ORDINAL = Remembered.whole("\\d+(?:st|nd|rd|th)");
 
   private static final String[] STARS = {"⭐", "★", "☆", "✩", "✭"};
@@ -162,8 +179,25 @@ final class OffTopic {
   }
 
   private static boolean isOther(Clause clause) {
-    return isBare(clause)
-        && clause.elements.stream().anyMatch(e -> e.says(TOPIC) || e.says(ORDINAL));
+    String words = clause.words(0, clause.size());
+    if (!isBare(clause)) {
+      return isVessel(clause) && !WORK.isIn(words);
+    }
+    return clause.elements.stream().anyMatch(e -> e.says(TOPIC) || e.says(ORDINAL))
+        || clause.size() >= TALK
+            && clause.mentions.isEmpty()
+            && isUncounted(clause)
+            && !OF_FOOD.isIn(words);
+  }
+
+  /** "Bowl weighs 412 g", "used the 60 ml scoop": what a thing weighs or holds. */
+  private static boolean isVessel(Clause clause) {
+    long amounts = clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count();
+    return amounts <= 2
+        && clause.says(VESSEL)
+        && !clause.hasFood()
+        && isUncounted(clause)
+        && clause.elements.stream().noneMatch(e -> e.is(Sort.CORRECT, Sort.MORE));
   }
 
   /** It names no food, measures nothing and says nothing of pieces. */

@@ -3,8 +3,10 @@ package honeststack.core.said;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Amount;
+import honeststack.core.measure.Measure;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * As many amounts as foods, one list behind the other: "flour and milk, 200 g and 300 ml", "200 g
@@ -12,6 +14,9 @@ import java.util.List;
  */
 final class Respective {
   private static final int MOST = 12;
+
+  /** "2/3" of two foods may be a fraction. */
+  private static final int MANY = 3;
 
   private static final String[] JOINTS = {"and", "to", "by"};
   private static final String[] MARKS = {"/", "&", "+"};
@@ -45,19 +50,22 @@ final class Respective {
     int behind = last(foods) + 1;
     boolean mark = clause.isMark(behind, ",", ":", "-", "–", "—", "=", "(");
     int at = mark || clause.isWord(behind, "at", "are", "is", "in") ? behind + 1 : behind;
-    if (foods.size() < 2 || !clause.isStrong(at)) {
+    boolean choice = // "butter/oil, 50 g/40 ml"
+        foods.size() == 2 && clause.isMark(foods.get(0) + 1, "/");
+    if (foods.size() < 2 || choice || !clause.isStrong(at)) {
       return;
     }
-    boolean split = foods.size() == 2 && split(at);
+    boolean split = foods.size() == 2 && split(at) || splitSlashed(at, foods.size());
     List<Integer> amounts = run(at, false, foods.size());
     int end = last(amounts) + 1;
     boolean said = clause.isWord(end, "respectively") || clause.isMark(end, ",");
     said &= clause.hasWord("respectively");
-    boolean joined = isJoint(last(foods) - 1) || clause.isMark(behind, ":");
+    boolean joined =
+        isJoint(last(foods) - 1) || clause.isMark(end - 2, "/") || clause.isMark(behind, ":");
     boolean ofNext = clause.isFood(end) || clause.isWord(end, "of") && clause.isFood(end + 1);
     if (amounts.size() == foods.size() && (said || joined && !ofNext)) {
       pair(amounts, foods, links);
-    } else if (split) {
+    } else if (split && foods.size() == 2) {
       join(at);
     }
   }
@@ -146,6 +154,35 @@ final class Respective {
     clause.elements.set(amount, part(sum, sum.from, joint, terms.get(0)));
     clause.elements.add(amount + 1, Element.token(sum.tokens, joint));
     clause.elements.add(amount + 2, part(sum, joint + 1, sum.to, terms.get(1)));
+    return true;
+  }
+
+  /** "60/60/30 g", for as many foods, as three; whether it is so. */
+  private boolean splitSlashed(int at, int foods) {
+    Element all = clause.get(at);
+    String[] said = all.text().split(" ?/ ?");
+    if (said.length != foods || foods < MANY || all.to - all.from < 2 * foods - 1) {
+      return false;
+    }
+    String unit = said[foods - 1].replaceFirst("^[\\d.,]+", "");
+    List<Element> parts = new ArrayList<>();
+    for (int k = 0; k < foods; k++) {
+      String one = k < foods - 1 ? said[k] + unit : said[k];
+      Optional<Measure> measure = Scaled.single(one);
+      if (measure.isEmpty()) {
+        return false;
+      }
+      int from = all.from + 2 * k;
+      Amount.Term term = new Amount.Term(measure.get(), false);
+      Element part = part(all, from, k < foods - 1 ? from + 1 : all.to, term);
+      part.instead = one;
+      parts.add(part);
+      if (k < foods - 1) {
+        parts.add(Element.token(all.tokens, from + 1));
+      }
+    }
+    clause.elements.remove(at);
+    clause.elements.addAll(at, parts);
     return true;
   }
 

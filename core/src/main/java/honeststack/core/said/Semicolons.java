@@ -140,6 +140,13 @@ final class Semicolons {
     if (capital || begin.isWord(OTHERS) || Allergens.begin(begin)) {
       return true;
     }
+    boolean left = // "; half of the pancakes left over"
+        after.stream().anyMatch(e -> e.is(Sort.PIECES))
+            && after.stream().anyMatch(e -> e.isWord("left", "eaten", "frozen", "froze", "remain"))
+            && after.stream().noneMatch(Element::isFood);
+    if (left) {
+      return true;
+    }
     if (begin.is(Sort.OR, Sort.CORRECT, Sort.EXCLUDE, Sort.MORE)) {
       return false;
     }

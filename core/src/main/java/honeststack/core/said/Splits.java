@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +14,9 @@ import java.util.List;
  */
 final class Splits {
   private static final int FAR = 5;
+
+  /** Common practice: tablespoons. */
+  private static final double STICK = 8;
 
   /** What parts may miss or exceed of the whole, by rounding. */
   private static final double ROUNDED = 0.03;
@@ -275,7 +279,22 @@ final class Splits {
     Measure part = share.amount().measure();
     Measure all = whole.measure();
     boolean bare = share.amount().isCount() && all.unit() != Unit.COUNT;
-    return bare || part.unit() == all.unit() ? part.amount() / all.amount() : -1;
+    if (bare || part.unit() == all.unit()) {
+      return part.amount() / all.amount();
+    }
+    double some = tablespoons(part) / tablespoons(all);
+    return some > 0 && some < 1 ? some : -1;
+  }
+
+  /** Not a number for what is no volume; a stick of butter has 8 on its wrapper. */
+  private static double tablespoons(Measure measure) {
+    if (measure.unit() == Unit.COUNT && measure.size().equals("stick")) {
+      return measure.amount() * STICK;
+    }
+    double one = Unit.TABLESPOON.millilitres(MeasuringSystem.US);
+    return measure.unit().kind().isVolume()
+        ? measure.amount() * measure.unit().millilitres(MeasuringSystem.US) / one
+        : Double.NaN;
   }
 
   private static List<String> amounts(List<Share> shares, Element whole) {

@@ -66,6 +66,9 @@ final class Stops {
     "about"
   };
 
+  /** One asks about a food in no more words. */
+  private static final int QUESTION = 4;
+
   private Stops() {}
 
   /** Speech without an end is cut where it goes on: at an "and", at worst anywhere. */
@@ -91,6 +94,9 @@ final class Stops {
     if (tokens.get(i - 1).isWord("abt", "approx", "aprox", "ca")) {
       return false; // "abt. 10"
     }
+    if (isAsked(tokens, i + 1)) {
+      return true; // "eggs? 2. flour? 200 g."
+    }
     Token next = tokens.get(i + 1);
     boolean begins =
         next.start() > mark.end()
@@ -103,6 +109,15 @@ final class Stops {
         isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
     boolean metric = next.start() > mark.end() && isMetricEnd(tokens, from, i);
     return (begins || whole) && !unit || begins && unit && apart || metric;
+  }
+
+  /** A question of a few words. */
+  private static boolean isAsked(List<Token> tokens, int from) {
+    int i = from;
+    while (i < tokens.size() && i < from + QUESTION && tokens.get(i).kind() == Token.Kind.WORD) {
+      i++;
+    }
+    return i > from && i < tokens.size() && tokens.get(i).isMark("?");
   }
 
   /** Nobody shortens it with a dot: a long word, one of every day, a number within a sentence. */

@@ -56,8 +56,8 @@ final class Tally {
   /** Some of all of them: the second number is of all. */
   private static final Sought OF_THE =
       Sought.of(
-          "(?:and |so )?(?:i|we|you|they) (?:\\w+ )?(?:ate|froze|kept|saved|binned|gave(?: away)?|had|dropped|burnt)"
-              + " # (?:of|out of) (?:the|those|these|my|our|all) #(?: \\w+)?"
+          "(?:and |so )?(?:(?:i|we|you|they) )?(?:\\w+ )?(?:ate|froze|kept|saved|binned|gave(?: away)?|had|dropped|burnt)"
+              + " # (?:out of|(?:of|out of) (?:the|those|these|my|our|all)) #(?: \\w+)?"
               + END);
 
   /** One number, and what is said of some of them. */
@@ -89,6 +89,35 @@ final class Tally {
   private static final Sought PORTIONS =
       Sought.of("# (?:\\w+ )?in # (?:portions|servings|plates|stacks)" + END);
 
+  private static final String SOME =
+      "(?:about |only |just |over |almost )?(?:half|a half|a third|two thirds|a quarter|three quarters|most"
+          + "|½|¼|¾|⅓|⅔|1/2|1/3|1/4|2/3|3/4|the rest|rest|the other half|the remainder)"
+          + "(?: of (?:it|them|these|those|that|the (?:batch|lot|pancakes|waffles|stack)))?";
+
+  private static final String BECAME =
+      "(?:ate|eaten|had|finished|froze|frozen|kept|saved|binned|gone|left|gave away|given away|in the"
+          + " (?:freezer|fridge)|for (?:later|tomorrow))";
+
+  private static final String FATE =
+      "(?:(?:so|and|then|but|i|we|he|she|they|is|was|were|are|the kids) )*(?:"
+          + BECAME
+          + " "
+          + SOME
+          + "|"
+          + SOME
+          + " "
+          + BECAME
+          + "|"
+          + SOME
+          + " (?:is |are |went |goes |go )?(?:still )?(?:to|in|for) (?:the|my|our) [a-z]+"
+          + "|(?:the )?(?:kids|rest of us|dog|others|neighbours|family) (?:had |ate |got )?"
+          + SOME
+          + ")(?: today| this morning| myself| already| over)?";
+
+  /** "I ate half, froze half." */
+  private static final Sought PART_EATEN =
+      Sought.of(FATE + "(?: ?[,;&]? ?(?:and )?" + FATE + ")*" + END);
+
   private final Clause clause;
   private final List<Element> numbers;
 
@@ -98,7 +127,14 @@ final class Tally {
   }
 
   static void in(Clause clause) {
-    if (clause.hasFood() || !clause.hasAmount() || !clause.asides.isEmpty()) {
+    if (clause.hasFood() || !clause.asides.isEmpty()) {
+      return;
+    }
+    if (PART_EATEN.isAll(clause.words(0, clause.size()))) {
+      clause.passOverAmounts();
+      return;
+    }
+    if (!clause.hasAmount()) {
       return;
     }
     List<Element> numbers = new ArrayList<>();

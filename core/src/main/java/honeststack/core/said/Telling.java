@@ -43,7 +43,8 @@ public final class Telling {
 
   public Told read(String text) {
     Struck struck = new Struck(SpokenMarks.written(text));
-    Speakers speakers = new Speakers(struck.text, foods);
+    Stamps stamps = new Stamps(struck.text);
+    Speakers speakers = new Speakers(stamps.text, foods);
     Vessels vessels = new Vessels(speakers.text);
     OwnWeights weights = new OwnWeights(vessels.text);
     Page page = new Page(weights.text);
@@ -82,6 +83,7 @@ public final class Telling {
       read.add(clause);
     }
     page.marks.addAll(struck.marks);
+    page.marks.addAll(stamps.marks);
     page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
@@ -94,6 +96,7 @@ public final class Telling {
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
+    Versions.once(read);
     Uncooked.find(read);
     Batches.apply(read);
     return new Telltale(text, weights.text, page, read).told();

@@ -160,7 +160,7 @@ final class Times {
       return scale(mention, again.group(1) == null ? 2 : 1.5);
     }
     Matcher divided = DIVIDED.matcher(words);
-    if (divided.matches()) {
+    if (divided.matches() && clause.mentions.size() == 1) {
       return scale(mention, 1 / value(divided.group(1)));
     }
     return false;
