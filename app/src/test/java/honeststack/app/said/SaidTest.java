@@ -107,7 +107,9 @@ class SaidTest {
     "missing, 0.86",
     "mill, 0.93",
     "kiln, 0.8",
-    "brook, 0.9"
+    "brook, 0.9",
+    "heath, 0.86",
+    "moor, 0.86"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
@@ -202,7 +204,9 @@ class SaidTest {
         "cove",
         "loft",
         "nook",
-        "reckoned"
+        "reckoned",
+        "heath",
+        "moor"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
     assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();

@@ -7,6 +7,10 @@ import honeststack.core.measure.Containers;
 final class Exclusions {
   private static final int FAR = 4;
 
+  /** "Kefir 1:1 for the 250 ml buttermilk": as much of the one as of the other. */
+  private static final Sought AS_MUCH =
+      Sought.of("(?:1:1|one for one|one to one|like for like|weight for weight|cup for cup)\\b.*");
+
   /** Not so, it says, and not none: "don't use cold milk". */
   private static final String[] HOW = {
     "cold", "hot", "warm", "boiling", "melted", "stale", "old", "lumpy", "wet", "runny"
@@ -101,7 +105,8 @@ final class Exclusions {
         if (behind < 0) {
           continue;
         }
-        clause.get(food).part = Part.EXCLUDED;
+        boolean same = AS_MUCH.isAll(cue.low()) && clause.isFood(i - 1) && !clause.isStrong(i - 2);
+        clause.get(food).part = same ? null : Part.EXCLUDED;
         food = behind;
         theOthersToo(food + 1);
       }
@@ -189,6 +194,7 @@ final class Exclusions {
           element.isMark(",")
               && i == cue + 2
               && clause.isFood(i + 1)
+              && !clause.isStrong(i + 2) // "soda without top, flour 300 g"
               && !clause.is(cue, Sort.INSTEAD);
       boolean over =
           element.kind == Element.Kind.WORD

@@ -81,8 +81,9 @@ final class Marking {
       if (mark.part() != Part.EXCLUDED) {
         continue;
       }
-      boolean goesOn =
+      boolean near =
           end >= 0 && text.substring(end, Math.max(end, mark.start())).matches(" ?(?:of )?");
+      boolean goesOn = near && !Character.isLetter(text.charAt(start));
       if (!goesOn && start >= 0) {
         excluded.add(text.substring(start, end));
       }
