@@ -86,7 +86,7 @@ final class ClauseReader {
     new Asides(clause, foods, described, specific).read();
     OddMeasures.in(clause);
     Compounds.seedEggs(clause);
-    relative.complete(); // by what brackets say of the other's weight
+    relative.completePlaced(); // by what brackets say of the other's weight
     Times.in(clause);
     Intolerance.original(clause);
     Ranging.in(clause);

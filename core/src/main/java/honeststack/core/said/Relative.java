@@ -76,6 +76,12 @@ final class Relative {
   private final Clause clause;
   private final List<Share> shares = new ArrayList<>();
 
+  /** What is only named again. */
+  private final List<Mention> named = new ArrayList<>();
+
+  /** It was read where everything goes. */
+  private boolean placed;
+
   /**
    * @param food whose amount is said
    * @param base by whose; null for the one before
@@ -184,6 +190,13 @@ final class Relative {
     return times == null ? 1 : number * TIMES.get(times);
   }
 
+  /** Writes the amounts, now that each food has its own, and its place. */
+  void completePlaced() {
+    placed = true;
+    complete();
+    clause.mentions.removeAll(named);
+  }
+
   /** Writes the amounts, now that each food has its own. */
   void complete() {
     for (Share share : shares) {
@@ -191,7 +204,12 @@ final class Relative {
       for (Mention mention : clause.mentions) {
         boolean base =
             share.base() == null || mention.known().equals(share.base().food.map(f -> f.food()));
-        if (mention.food == share.food() && !mention.isMeasured()) {
+        boolean own = mention.food == share.food() && !mention.isMeasured();
+        if (own && before != null && mention.food.isSameFood(before.food) && share.factor() < 1) {
+          own = false;
+          ofItself(before, mention, share);
+        }
+        if (own) {
           Optional<String> amount = Optional.ofNullable(before).flatMap(b -> times(b, share));
           amount.ifPresent(
               text -> {
@@ -202,6 +220,27 @@ final class Relative {
         before = mention.isMeasured() && mention.food != share.food() && base ? mention : before;
       }
     }
+  }
+
+  /** "300 ml milk, half the milk first": some of it, which goes elsewhere or is only named. */
+  private void ofItself(Mention whole, Mention part, Share share) {
+    if (!placed) {
+      return; // where it goes is read later
+    }
+    if (part.place != whole.place) {
+      Optional<String> some = times(whole, share);
+      Optional<String> rest = Scaled.times(whole.amountText, 1 - share.factor());
+      if (some.isPresent() && rest.isPresent()) {
+        part.amountText = some.get();
+        part.restated = true;
+        whole.amountText = rest.get();
+        whole.restated = true;
+        return;
+      }
+    }
+    part.again = true;
+    part.mark(Part.METHOD);
+    named.add(part);
   }
 
   private Mention measured(Element food) {

@@ -36,6 +36,13 @@ final class SomeOfIt {
                   + "|turned into|came as)"
                   + OTHER));
 
+  /** "300 ml milk, half the milk as oat drink": of what is measured before it. */
+  private static final Pattern AGAIN =
+      Pattern.compile(
+          "(?<= |^)(?<part>half|a half|a third|one third|two thirds|a quarter|three quarters|@) (?:of )?"
+              + "(?:the |my |that )?(?<food>#) (?:as|is|was|were|being|swapped for|replaced (?:by|with))"
+              + "(?: (?:a|an|the|some))? (?<other>#) ");
+
   private SomeOfIt() {}
 
   static void in(Clause clause) {
@@ -48,6 +55,15 @@ final class SomeOfIt {
       starts[i] = words.length();
       boolean amount = clause.isStrong(i) && PartlyOther.isPlain(clause.get(i));
       words.append(clause.isFood(i) ? Worded.FOOD : amount ? "@" : clause.low(i)).append(' ');
+    }
+    Matcher again = AGAIN.matcher(words);
+    if (again.find()
+        && isAgain(
+            clause,
+            element(starts, again.start("part")),
+            element(starts, again.start("food")),
+            element(starts, again.start("other")))) {
+      return;
     }
     for (Pattern pattern : SAID) {
       Matcher said = pattern.matcher(words);
@@ -89,6 +105,26 @@ final class SomeOfIt {
       PartlyOther.share(clause, all, part, as, other);
     }
     replace(clause, from, whole, rest);
+  }
+
+  /** Whether it is of what is measured before, which the rest of it is from now on. */
+  private static boolean isAgain(Clause clause, int some, int food, int other) {
+    String word = clause.low(some).replaceFirst(" (?:of|the)\\b.*", "");
+    for (int i = 0; i + 1 < some; i++) {
+      int named = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
+      boolean whole =
+          clause.isStrong(i)
+              && PartlyOther.isPlain(clause.get(i))
+              && clause.isFood(named)
+              && clause.get(named).isSameFood(clause.get(food));
+      Element all = clause.get(i);
+      double part = whole ? PartlyOther.part(word, all, clause.elements.subList(some, food)) : 0;
+      if (part > 0 && part < all.measure().amount()) {
+        PartlyOther.share(clause, all, part, some, other);
+        return true;
+      }
+    }
+    return false;
   }
 
   /** An amount takes in the words before it. */
