@@ -79,6 +79,18 @@ final class Element {
     return new Element(Kind.FOOD, tokens, from, to, none(), Optional.empty(), food);
   }
 
+  /** This amount with the words around it taken in, as it is written from now on. */
+  Element spanning(int first, int end, String written) {
+    AmountParser.Front said = amount.orElseThrow();
+    Element all =
+        amount(
+            tokens,
+            first,
+            new AmountParser.Front(said.terms(), said.container(), List.of(), 0, end));
+    all.instead = written;
+    return all;
+  }
+
   /** In its place, where another food is meant than its own words name. */
   Element meaning(Foods.Named other, String name) {
     Element meant = food(tokens, from, to, Optional.of(other));

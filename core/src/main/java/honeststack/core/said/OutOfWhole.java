@@ -1,8 +1,6 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
 import honeststack.core.measure.Unit;
-import java.util.List;
 
 /**
  * What of a packet is used: "200 g of the 400 g tin of pumpkin", "200 g yogurt from a 500 g pot".
@@ -47,13 +45,7 @@ final class OutOfWhole {
     boolean packet = clause.isStrong(whole) && isPacket(clause.get(whole));
     if (of && packet && clause.isFood(food) && isLess(clause, i, whole)) {
       Element some = clause.get(i);
-      AmountParser.Front said = some.amount.orElseThrow();
-      Element all =
-          Element.amount(
-              some.tokens,
-              some.from,
-              new AmountParser.Front(said.terms(), false, List.of(), 0, clause.get(food).from));
-      all.instead = some.text();
+      Element all = some.spanning(some.from, clause.get(food).from, some.text());
       clause.elements.subList(i + 1, food).clear();
       clause.elements.set(i, all);
     }

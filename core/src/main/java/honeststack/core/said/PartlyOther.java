@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
 import honeststack.core.line.NumberText;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
@@ -175,13 +174,8 @@ final class PartlyOther {
 
   /** The words between are the other's amount from now on. */
   static void share(Clause clause, Element whole, double part, int from, int other) {
-    Element first = clause.get(from);
-    Element last = clause.get(other - 1);
-    AmountParser.Front said = whole.amount.orElseThrow();
-    AmountParser.Front front =
-        new AmountParser.Front(said.terms(), said.container(), List.of(), 0, last.to);
-    Element amount = Element.amount(first.tokens, first.from, front);
-    amount.instead = written(whole, part);
+    Element amount =
+        whole.spanning(clause.get(from).from, clause.get(other - 1).to, written(whole, part));
     whole.instead = written(whole, whole.measure().amount() - part);
     clause.elements.subList(from, other).clear();
     clause.elements.add(from, amount);

@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * A sentence behind a list that measures one food of it once more: so much is added ("too thick, so
- * another 50 ml milk"), is right instead ("in the end the flour was 170 g"), or is only talked of
- * ("for eight people I take 450 g flour"). All words around the amount are weighed together ({@link
- * Weights}).
+ * A sentence behind a list that measures one food of it once more, or several in a row: so much is
+ * added ("too thick, so another 50 ml milk"), is right instead ("in the end the flour was 170 g"),
+ * or is only talked of ("for eight people I take 450 g flour"). All words around the amount are
+ * weighed together ({@link Weights}). Before a list it is added or talked of.
  */
 final class Retold {
   /** Stands for a question mark. */

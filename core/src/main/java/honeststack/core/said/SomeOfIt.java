@@ -1,6 +1,5 @@
 package honeststack.core.said;
 
-import honeststack.core.line.AmountParser;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -130,14 +129,7 @@ final class SomeOfIt {
   /** An amount takes in the words before it. */
   private static void replace(Clause clause, int from, int amount, String written) {
     Element own = clause.get(amount);
-    Element first = clause.get(from);
-    AmountParser.Front said = own.amount.orElseThrow();
-    Element all =
-        Element.amount(
-            first.tokens,
-            first.from,
-            new AmountParser.Front(said.terms(), said.container(), List.of(), 0, own.to));
-    all.instead = written;
+    Element all = own.spanning(clause.get(from).from, own.to, written);
     clause.elements.subList(from, amount).clear();
     clause.elements.set(from, all);
   }
