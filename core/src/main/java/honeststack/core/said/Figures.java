@@ -36,10 +36,18 @@ final class Figures {
           "^(?:my |her |his |the )?(?:blood )?(?:sugars?|glucose|levels?|reading) (?:went|rose|shot|climbed|dropped"
               + "|fell|was|were|stayed|peaked|hit) (?:up |down )?(?:from |to |at |between )?\\d");
 
+  /** None of them is without. */
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:"
+              + NUTRIENT
+              + "|dos(?:ed?|ing)|bolus(?:ed)?|injected|bgl?|glucose|blood|mmol|hba1c|hydration|weigh\\w*|down|up"
+              + "|levels?|reading)\\b");
+
   private Figures() {}
 
   static void in(Clause clause) {
-    if (!clause.hasAmount()) {
+    if (!clause.says(HINT) || !clause.hasAmount()) {
       return;
     }
     List<Element> amounts =

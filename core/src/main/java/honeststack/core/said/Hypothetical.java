@@ -108,9 +108,8 @@ final class Hypothetical {
           && !clause.elements.stream().allMatch(Hypothetical::isPlain)) {
         Hypothetical said = new Hypothetical(read.subList(0, i), clause);
         boolean elsewhere = said.isElsewhere();
-        List<Clause> behind = listed(read, i);
         if (elsewhere || !said.isPlaced() && !said.isActive()) {
-          new Hypothetical(behind, clause).forget(elsewhere);
+          new Hypothetical(listed(read, i), clause).forget(elsewhere);
         }
       }
     }

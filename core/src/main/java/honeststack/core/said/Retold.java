@@ -81,7 +81,8 @@ final class Retold {
   static void before(List<Clause> read) {
     for (int i = 0; i + 1 < read.size(); i++) {
       Clause clause = read.get(i);
-      boolean measured = clause.mentions.stream().anyMatch(Mention::isMeasured);
+      boolean measured =
+          clause.mentions.stream().anyMatch(Mention::isMeasured) && isTelling(clause);
       List<Clause> behind = measured ? Hypothetical.listed(read, i) : List.of();
       if (Clause.measure(behind, Hypothetical.OWN)) {
         boolean active = Hypothetical.isActive(clause);
@@ -128,12 +129,7 @@ final class Retold {
     List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
     List<Element> amounts =
         clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    boolean placed =
-        !THEIRS.isIn(clause.words(0, clause.size()))
-            && clause.elements.stream()
-                .anyMatch(e -> e.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT));
-    boolean plain = clause.elements.stream().allMatch(Hypothetical::isPlain);
-    if (placed || plain || isLine(clause) || !clause.asides.isEmpty()) {
+    if (!isTelling(clause)) {
       return Optional.empty();
     }
     boolean others = amounts.stream().filter(e -> !e.isCount()).count() > 1;
@@ -148,6 +144,18 @@ final class Retold {
     }
     boolean one = measured.isEmpty() && foods.size() == 1 && amounts.size() == 1;
     return one ? of(read, clause, amounts.get(0), foods.get(0), List.of()) : Optional.empty();
+  }
+
+  /** It says more than what there is, and nothing of where it goes. */
+  private static boolean isTelling(Clause clause) {
+    boolean placed =
+        clause.elements.stream()
+                .anyMatch(e -> e.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT))
+            && !THEIRS.isIn(clause.words(0, clause.size()));
+    return !placed
+        && clause.asides.isEmpty()
+        && !isLine(clause)
+        && !clause.elements.stream().allMatch(Hypothetical::isPlain);
   }
 
   /** "… 100 g flour, 1 egg and 250 ml milk …": nothing else stands between. */

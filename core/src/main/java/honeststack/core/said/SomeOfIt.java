@@ -42,10 +42,15 @@ final class SomeOfIt {
               + "(?:the |my |that )?(?<food>#) (?:as|is|was|were|being|swapped for|replaced (?:by|with))"
               + "(?: (?:a|an|the|some))? (?<other>#) ");
 
+  /** None of them is without. */
+  private static final Remembered HINT =
+      Remembered.part("\\b(?:half|thirds?|quarters?|fifth|of)\\b");
+
   private SomeOfIt() {}
 
   static void in(Clause clause) {
-    if (clause.elements.stream().filter(Element::isFood).count() < 2) {
+    boolean some = clause.hasAmount() && clause.says(HINT);
+    if (!some || clause.elements.stream().filter(Element::isFood).count() < 2) {
       return;
     }
     StringBuilder words = new StringBuilder();

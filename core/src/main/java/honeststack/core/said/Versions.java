@@ -21,6 +21,9 @@ final class Versions {
 
   private static final int LABELLED = 2;
 
+  /** Two versions stand no more lists apart. */
+  private static final int FAR = 8;
+
   private static final int LONGEST_LABEL = 6;
 
   /** What replaces the other. */
@@ -87,17 +90,19 @@ final class Versions {
     read.forEach(Versions::against);
     List<Group> groups = groups(read);
     for (int i = 0; i < groups.size(); i++) {
-      for (int j = i + 1; j < groups.size(); j++) {
+      for (int j = i + 1; j < Math.min(groups.size(), i + FAR); j++) {
         Group first = groups.get(i);
         Group second = groups.get(j);
+        if (first.label.isEmpty() && second.label.isEmpty()) {
+          continue;
+        }
         Set<String> shared = first.foods();
         shared.retainAll(second.foods());
         boolean renewed = OLD.isIn(first.label) && NEW.isIn(second.label);
         boolean paired = renewed || isPair(first.label, second.label);
         boolean instead =
             paired && first.roles().stream().filter(second.roles()::contains).count() >= LABELLED;
-        boolean apart = !first.label.isEmpty() || !second.label.isEmpty();
-        boolean repeats = shared.size() >= REPEATED && apart && !PART.isIn(second.label);
+        boolean repeats = shared.size() >= REPEATED && !PART.isIn(second.label);
         if (paired && shared.size() >= (renewed ? 1 : LABELLED) || instead || repeats) {
           leaveOut(renewed ? first : second);
           groups.remove(renewed ? i : j);
