@@ -74,7 +74,7 @@ final class Respective {
     boolean two = clause.get(first).amount.orElseThrow().terms().size() == 2;
     int of = two ? first + 1 : last(run(first, false, MOST)) + 1;
     List<Integer> foods = clause.isWord(of, "of") ? run(of + 1, true, MOST) : List.of();
-    boolean said = clause.isWord(last(foods) + 1, "respectively") || clause.hasWord("respectively");
+    boolean said = clause.hasWord("respectively");
     boolean unlike = !two || isUnlike(clause.get(first).amount.orElseThrow().terms());
     if (foods.size() < 2 || clause.isStrong(last(foods) + 1) || !(said || unlike)) {
       return;
