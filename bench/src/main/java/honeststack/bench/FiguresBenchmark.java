@@ -54,6 +54,7 @@ public class FiguresBenchmark {
   private RecipeReading reading;
   private RecipeReading readingOfThirty;
   private String text;
+  private String paragraph;
   private BareSums bare;
   private BareSums bareOfTwelve;
 
@@ -68,6 +69,11 @@ public class FiguresBenchmark {
         SampleDraft.draft(30, 20).bowl().stream()
             .map(line -> line.text())
             .collect(Collectors.joining("\n"));
+    paragraph =
+        text.lines()
+            .map(line -> "Then I measure " + line + ", which goes into the large bowl with the")
+            .map(half -> half + " rest, and I give it all a gentle stir.")
+            .collect(Collectors.joining(" "));
     bare = new BareSums(reading.batter(), components(School.USUAL.tally()));
     bareOfTwelve = new BareSums(readingOfThirty.batter(), components(TWELVE));
   }
@@ -84,6 +90,12 @@ public class FiguresBenchmark {
   @Benchmark
   public Told thirtyLinesTold() {
     return kitchen.telling(MeasuringSystem.US).read(text);
+  }
+
+  /** About 600 words. */
+  @Benchmark
+  public Told paragraphTold() {
+    return kitchen.telling(MeasuringSystem.US).read(paragraph);
   }
 
   @Benchmark

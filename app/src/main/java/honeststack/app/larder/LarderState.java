@@ -20,10 +20,16 @@ final class LarderState implements Foods {
   private static final int FEW = 30;
   private static final int MOST_REMEMBERED = 500;
 
+  /** When so many names are kept they are forgotten: the usual ones soon come back. */
+  private static final int MOST_NAMES = 4096;
+
+  private static final int LONGEST_REMEMBERED = 100;
+
   private final Map<String, LarderEntry> byId;
   private final Map<String, Named> byName;
   private final Nearest nearest;
   private final Map<Asked, List<Food>> looked = new ConcurrentHashMap<>();
+  private final Map<String, Optional<Named>> asked = new ConcurrentHashMap<>();
 
   /** Made when the first misspelt word is met. */
   private volatile Spelling spelling;
@@ -132,8 +138,24 @@ final class LarderState implements Foods {
     return entry(id).map(LarderEntry::food);
   }
 
+  /** The words of a text are asked for whenever it is read again, and most of them are no names. */
   @Override
   public Optional<Named> byName(String name) {
+    Optional<Named> known = asked.get(name);
+    if (known != null) {
+      return known;
+    }
+    Optional<Named> found = find(name);
+    if (asked.size() >= MOST_NAMES) {
+      asked.clear();
+    }
+    if (name.length() <= LONGEST_REMEMBERED) {
+      asked.put(name, found);
+    }
+    return found;
+  }
+
+  private Optional<Named> find(String name) {
     String normal = FoodNames.normal(name);
     Named found = byName.get(normal);
     found = found != null ? found : byName.get(FoodNames.apart(normal));

@@ -24,6 +24,8 @@ final class Again {
   };
 
   /** No label of a line has more words. */
+  private static final Sought PART_OF_EGG = Sought.of("\\b(?:yolk|white)s?\\b");
+
   private static final int LABEL = 4;
 
   private final List<Clause> clauses;
@@ -315,7 +317,7 @@ final class Again {
             && second.isPresent()
             && first.get().role() == Role.EGG
             && second.get().role() == Role.EGG
-            && !other.matches(".*\\b(yolk|white)s?\\b.*");
+            && !PART_OF_EGG.isIn(other);
     return a.food != null && (other.endsWith(" " + word) || eggs && !a.isMeasured());
   }
 

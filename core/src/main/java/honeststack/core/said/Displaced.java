@@ -13,6 +13,9 @@ final class Displaced {
   private static final int FAR = 8;
   private static final double MOST = 4;
 
+  private static final Sought EACH = Sought.of("(?:.* )?each(?: of(?: the| my)?)?");
+  private static final Sought ONE = Sought.of(".*\\b(?:my|our|the|an?|one|each|both)");
+
   private static final String[] MARKS = {".", ",", ";", ":", "!", "?", "…", "–", "—", "-"};
 
   private static final String[] ARROWS = {"→", "->", ">", ">>", "=>", "⇒"};
@@ -164,7 +167,7 @@ final class Displaced {
     String before = before(first.from);
     String between = plain(first.to, second.from);
     String behind = behind(second.to);
-    if (before.matches("(?:.* )?each(?: of(?: the| my)?)?")) {
+    if (EACH.isAll(before)) {
       return; // "swap each of the 3 eggs for 60 g yoghurt": see ForEach
     }
     if (DisplacedForms.MORE.isAll(behind) || DisplacedForms.isKept(before)) {
@@ -175,8 +178,7 @@ final class Displaced {
       return;
     }
     boolean egg =
-        second.from < second.food && clause.get(second.from).isCount()
-            || between.matches(".*\\b(?:my|our|the|an?|one|each|both)");
+        second.from < second.food && clause.get(second.from).isCount() || ONE.isAll(between);
     if (first.isMeasured
         && egg
         && StandIn.isForEgg(old, said)

@@ -8,6 +8,9 @@ final class Labels {
   private static final Sought ENERGY =
       Sought.of("~?[\\d.,]+ ?(?:kcal|k?cals?|calories|kj)", Pattern.CASE_INSENSITIVE);
 
+  private static final Sought EACH =
+      Sought.of("per (?:serving|portion|pancake|waffle|stack|plate)");
+
   private static final Sought LABELLED =
       Sought.of("(?:total |of which )?(?:sugars?|salt|fat|protein)", Pattern.CASE_INSENSITIVE);
 
@@ -101,8 +104,7 @@ final class Labels {
       return;
     }
     boolean which = clause.low(food - 1).equals("of which");
-    boolean per =
-        clause.low(food + 1).matches("per (?:serving|portion|pancake|waffle|stack|plate)");
+    boolean per = EACH.isAll(clause.low(food + 1));
     boolean total = clause.low(food).equals("fat") && clause.low(food + 1).equals("in total");
     if (!which && !per && !total) {
       return;

@@ -13,6 +13,7 @@ final class OtherNumbers {
   /** Degrees Celsius that no cook means as cups. */
   private static final double LUKEWARM = 20;
 
+  private static final Remembered YEAR = Remembered.whole("(?:19|20)\\d\\d");
   private static final Remembered PRICE = Remembered.whole("\\d+[.,]\\d\\d");
 
   private static final String[] CHARGED = {
@@ -89,7 +90,7 @@ final class OtherNumbers {
       return false;
     }
     boolean year =
-        tokens.get(number).text().matches("(?:19|20)\\d\\d")
+        YEAR.is(tokens.get(number).text())
             && tokens.get(before).isWord("since", "in", "from", "of", "summer", "winter");
     boolean no =
         tokens.get(before).isWord("no", "nr", "number")

@@ -20,6 +20,8 @@ final class Uncooked {
   private static final Sought COOKED =
       Sought.of("\\b(?:cooked|boiled|leftover|tins?|tinned|cans?|canned|drained|jar)\\b");
 
+  private static final Sought DONE = Sought.of("^(?:soaked|washed) ");
+
   /** By their everyday names, which mean them cooked where nothing else is said. */
   private static final Map<String, String> RAW =
       Map.of(
@@ -66,7 +68,7 @@ final class Uncooked {
 
   /** As it is called where nothing was done to it: "soaked rice". */
   private static String name(Mention mention) {
-    return mention.foodText.toLowerCase(Locale.ROOT).replaceFirst("^(?:soaked|washed) ", "");
+    return DONE.replaced(mention.foodText.toLowerCase(Locale.ROOT), done -> "");
   }
 
   private static boolean isOpen(Mention mention) {
