@@ -105,15 +105,18 @@ public final class AmountParser {
     return term.measure().unit() == Unit.COUNT && term.measure().size().isEmpty();
   }
 
-  /** A spoon or a cup without a number, "tablespoon sugar": one. */
+  /** A spoon, a cup or a splash without a number, "tablespoon sugar": one. */
   public Optional<Front> bare(int i) {
     return units
         .unit(new Quantity(1, 0, 0, i))
         .filter(found -> found.next() == i + 1 && tokens.get(i).text().length() > 2)
         .filter(
             found ->
-                found.measure().unit().kind() == Unit.Kind.SPOON
-                    || found.measure().unit().kind() == Unit.Kind.VOLUME)
+                switch (found.measure().unit().kind()) {
+                  case SPOON, VOLUME -> true;
+                  case VAGUE -> !word(i, "walnut", "hazelnut", "egg", "nut");
+                  default -> false;
+                })
         .map(
             found ->
                 new Front(

@@ -207,7 +207,7 @@ final class Quantities {
     if (article && i + 1 < tokens.size()) {
       String after = tokens.get(i + 1).low();
       if (Parts.is(after)) {
-        return Optional.of(skipOf(new Quantity(Parts.of(after), 0, 0, i + 2)));
+        return Optional.of(skipOf(dozens(new Quantity(Parts.of(after), 0, 0, i + 2))));
       }
       Optional<NumberWords.Found> few = NumberWords.few(tokens, i + 1);
       if (few.isPresent()) {

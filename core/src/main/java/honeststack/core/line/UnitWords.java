@@ -146,6 +146,8 @@ public final class UnitWords {
                   "kugeln",
                   "lump",
                   "lumps",
+                  "nugget",
+                  "nuggets",
                   "nut",
                   "turn",
                   "turns",
@@ -202,7 +204,8 @@ public final class UnitWords {
       return Optional.of(new Found(Unit.SCOOP, i + 1));
     }
     boolean fat = of && i + 2 < tokens.size() && tokens.get(i + 2).isWord(SOLID_FATS);
-    if (word.isWord("lump", "lumps", "chunk", "chunks", "wodge", "hunk") && fat) {
+    if (word.isWord("lump", "lumps", "nugget", "nuggets", "chunk", "chunks", "wodge", "hunk")
+        && fat) {
       return Optional.of(new Found(Unit.KNOB, i + 1)); // of sugar it is a small one
     }
     if (word.isWord("hazelnut") && fat || word.isWord("hazelnut-sized", "hazelnut-size")) {

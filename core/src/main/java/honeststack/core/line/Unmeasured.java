@@ -24,8 +24,18 @@ final class Unmeasured {
     boolean little = word(tokens, i + 1, "little") && word(tokens, i + 2, "bit");
     boolean small =
         little
-            || word(tokens, i + 1, "tiny", "wee", "small", "mere", "good", "generous", "fair")
-            || word(tokens, i + 1, "large", "decent");
+            || word(
+                tokens, i + 1, "tiny", "wee", "small", "mere", "good", "generous", "fair", "teeny")
+            || word(
+                tokens,
+                i + 1,
+                "large",
+                "decent",
+                "teensy",
+                "titchy",
+                "tiniest",
+                "littlest",
+                "slight");
     int bit = small ? i + 2 : i + 1;
     if (word(tokens, i, "a", "the")
         && (word(tokens, bit, "bit", "touch", "tad", "spot", "lot", "whisper", "heap", "cloud")

@@ -100,6 +100,10 @@ public final class Containers {
     counted.put("box", "packet");
     counted.put("boxes", "packet");
     counted.put("envelope", "packet");
+    counted.put("case", "packet");
+    counted.put("crate", "packet");
+    counted.put("tray", "packet");
+    counted.put("trays", "packet");
     counted.put("rasher", "slice");
     counted.put("rashers", "slice");
     counted.put("stem", "stalk");

@@ -23,6 +23,9 @@ final class Afterthoughts {
       return;
     }
     Mention last = before.mentions.get(before.mentions.size() - 1);
+    if (Renamed.by(last, clause)) {
+      return;
+    }
     Splits.goOn(before, last, clause, false);
     Further.goOn(last, clause);
     if (clause.isWord(0, "not") && clause.isAmount(1) && clause.mentions.isEmpty()) {

@@ -56,6 +56,9 @@ final class Asides {
       boolean part =
           before != null
               && (Times.inBrackets(before, aside.clause())
+                  || Renamed.by(before, aside.clause())
+                  || HowMany.inBrackets(before, aside.clause())
+                  || Packed.inBrackets(before, aside.clause())
                   || described.isFree(before, aside.clause())
                   || PartlyOther.inBrackets(clause, before, aside.clause())
                   || specific.inBrackets(clause, before, aside.clause())

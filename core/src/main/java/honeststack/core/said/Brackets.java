@@ -269,7 +269,7 @@ final class Brackets {
     int amount = inner.is(0, Sort.CORRECT) ? 1 : 0;
     while (amount > 0
         && (inner.is(amount, Sort.CORRECT)
-            || inner.isMark(amount, ",", ":")
+            || inner.isMark(amount, ",", ":", "!")
             || Corrections.isChatter(inner, amount))) {
       amount++;
     }

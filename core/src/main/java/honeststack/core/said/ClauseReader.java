@@ -61,6 +61,7 @@ final class ClauseReader {
     whichSort.in(clause);
     cookedOrRaw.in(clause);
     new HalfName(foods).in(clause);
+    Packed.in(clause);
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
@@ -123,12 +124,14 @@ final class ClauseReader {
     Arrows.in(clause);
     Weighed.in(clause);
     Enough.in(clause);
+    HowMany.in(clause);
     Under.in(clause);
     Worth.in(clause);
     TwiceNegated.in(clause);
     Displaced.in(clause);
     Dismissed.in(clause);
     Retracted.in(clause);
+    Renamed.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);
   }
@@ -214,6 +217,8 @@ final class ClauseReader {
         element.part = Part.METHOD; // "stir into the oat mixture"
       } else if (isOnlySome(clause, i)) {
         clause.take(i, i + 4, Part.UNKNOWN, e -> e.isAmount() || e.isFood());
+      } else if (isRestOf(clause, i)) {
+        element.part = Part.UNKNOWN;
       } else if (Further.isPart(clause, i)) {
         element.part = Part.METHOD;
       } else if (PerCue.isOfSoMany(clause, i)) {
@@ -240,6 +245,13 @@ final class ClauseReader {
   private static boolean isPrice(Clause clause, int i) {
     boolean behind = clause.isMark(i + 1, CURRENCY) && !clause.isAmount(i + 2);
     return clause.isMark(i - 1, CURRENCY) || behind;
+  }
+
+  /** "the rest of the 100 g": of what it is the rest nobody said before. */
+  private static boolean isRestOf(Clause clause, int i) {
+    return clause.isStrong(i)
+        && clause.words(i - 3, i).endsWith("rest of the")
+        && clause.ahead(i + 1, 2, Element::isFood) < 0;
   }
 
   /** "all the whites but only two of the yolks": of eggs told before. */

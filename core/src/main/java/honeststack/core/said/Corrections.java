@@ -239,6 +239,9 @@ final class Corrections {
     if (wrong >= 0 && clause.isFood(right) && (!plain || isOtherKind(cue, wrong, right))) {
       Element said = clause.get(right);
       clause.get(wrong).part = Part.EXCLUDED;
+      if (clause.isWord(cue, "no")) {
+        clause.get(cue).part = Part.EXCLUDED;
+      }
       clause.elements.set(right, clause.get(wrong));
       clause.elements.set(wrong, said);
     }
@@ -262,10 +265,14 @@ final class Corrections {
     }
   }
 
-  /** Another of one role: "200 g flour, actually spelt"; "no spelt" leaves it out. */
+  /**
+   * Another of one role: "200 g flour, actually spelt"; "no spelt" leaves it out, "no, spelt" not.
+   */
   private boolean isOtherKind(int cue, int wrong, int right) {
     Element said = clause.get(right);
-    return !clause.isWord(cue, "no")
+    boolean no =
+        clause.isMark(cue + 1, ",", "!", ":") && clause.get(cue - 1).kind == Element.Kind.MARK;
+    return (no || !clause.isWord(cue, "no"))
         && clause.get(wrong).isOfAKind(said)
         && !clause.get(wrong).isSameFood(said);
   }
@@ -276,7 +283,7 @@ final class Corrections {
       if (clause.isStrong(i)) {
         return i;
       }
-      boolean over = clause.isMark(i, ",", ".", "-", "–", "…") || clause.is(i, Sort.CORRECT);
+      boolean over = clause.isMark(i, ",", ".", "-", "–", "…", "!") || clause.is(i, Sort.CORRECT);
       if (!over && !CHATTER.contains(clause.low(i))) {
         return -1;
       }

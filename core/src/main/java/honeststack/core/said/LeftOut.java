@@ -105,6 +105,9 @@ final class LeftOut {
   }
 
   private void at(int i) {
+    if (clause.get(i).part == Part.EXCLUDED) {
+      return; // "200 ml milk – no, buttermilk"
+    }
     boolean out =
         clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
             || clause.isWord(i, "out")

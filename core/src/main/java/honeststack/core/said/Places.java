@@ -39,6 +39,11 @@ final class Places {
         places.at(i);
       } else if (cue.isWord("over", "inside", "in", "on") && places.isEnd(i + 1)) {
         places.over(i);
+      } else if (Dish.isBehind(clause, i)) {
+        Mention before = places.before(i);
+        if (before != null && !before.placed) {
+          places.back(i, Place.PLATE);
+        }
       }
     }
   }
@@ -111,6 +116,7 @@ final class Places {
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
       set(before, place(cue));
+      cookedWith(before, place(cue));
       cue.part = Part.PLACE;
       return;
     }
@@ -142,6 +148,21 @@ final class Places {
         && clause.isMark(i - 1, ",", "-", "–")
         && before.to >= i - 1
         && (!clause.has(i + 1) || clause.isMark(i + 1, ",", ";", ".", "!"));
+  }
+
+  /** "300 g cherries with 20 g sugar, spooned over": what it is cooked with goes along. */
+  private void cookedWith(Mention last, Place place) {
+    int i = mentions.indexOf(last);
+    Mention before = i > 0 ? mentions.get(i - 1) : null;
+    boolean with =
+        before != null
+            && !before.placed
+            && !isBatter(before)
+            && clause.isWord(last.from - 1, "with", "in")
+            && last.from - before.to <= 2;
+    if (with) {
+      set(before, place);
+    }
   }
 
   /** A phrase right before an amount or a food, and set apart from what is before it. */

@@ -117,9 +117,20 @@ final class SpokenMarks {
 
   private static final List<String> DIGITS = List.of("zero", "one", "two", "three", "four", "five");
 
-  private static final Sought COMMA = word("comma");
+  private static final Sought COMMA = word("comma|semicolon");
   private static final Sought NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Sought STOP = word("full stop|period");
+
+  /** At the end of all, or before what is measured next: no period of time. */
+  private static final Sought END =
+      Sought.of(
+          "\\b(?<!\\b(?:the|this|that|whole|long|short|rest|resting|time) )(?:full stop|period)"
+              + "(?= *$|(?: and)? (?:an?|one|two|three|four|five|six|half|\\d\\S*)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "100 g sugar – no! 10 g": nothing ends there. */
+  private static final Sought NO =
+      Sought.of("(?<=[,(–—…-] )no!+(?= [\\da-z])|(?<=\\()no!+(?= [\\da-z])");
 
   private SpokenMarks() {}
 
@@ -179,9 +190,14 @@ final class SpokenMarks {
       bare = FOR.replaced(bare, at -> at.group().length() == 3 ? "for" : "for ");
     }
     bare = has(low, "cent") ? PERCENT.replaced(bare, at -> percent(at)) : bare;
+    if (low.contains("no!")) {
+      bare = NO.replaced(bare, at -> at.group().replaceFirst("!", ",").replace('!', ' '));
+    }
+    bare = has(low, "full stop", "period") ? replaced(END, bare, '.') : bare;
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.replaced(bare, at -> "no ");
     boolean spoken =
-        has(low, "comma", "line", "paragraph") && (COMMA.isIn(text) || NEW_LINE.isIn(text));
+        has(low, "comma", "semicolon", "line", "paragraph")
+            && (COMMA.isIn(text) || NEW_LINE.isIn(text));
     if (!spoken) {
       return text;
     }

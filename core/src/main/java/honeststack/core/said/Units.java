@@ -129,6 +129,10 @@ final class Units {
       return Optional.empty();
     }
     if (mention.amount.measure().amount() >= LEAST) {
+      boolean goesOn = before != null && before.amount.measure().unit() == Unit.CENTILITRE;
+      if (goesOn && isPoured(food.get())) {
+        return Optional.of("cl"); // "20 cl of cider and 30 of milk"
+      }
       return Optional.of(isPoured(food.get()) ? "ml" : "g");
     }
     boolean spoon =

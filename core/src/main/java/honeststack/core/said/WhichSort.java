@@ -142,6 +142,13 @@ final class WhichSort {
     boolean cue = false;
     for (int i = 0; i < words.size(); i++) {
       Element word = words.get(i);
+      boolean share = count == 0 && i + 1 < words.size() && words.get(i + 1).low().equals("%");
+      if (share) {
+        named.append(word.text()).append(" %"); // "quark, the 20 % one"
+        count++;
+        last = ++i;
+        continue;
+      }
       for (Token token : word.tokens.subList(word.from, word.to)) {
         String low = token.low().replace('’', '\'');
         boolean noun = NOUNS.contains(low);
@@ -166,6 +173,9 @@ final class WhichSort {
     boolean other =
         sort.endsWith("s") && foods.byName(sort).isPresent(); // "butter. Peanuts please"
     Optional<Foods.Named> one = other ? Optional.empty() : inverted.combined(name, sort);
+    if (sort.endsWith("%")) { // it may be the usual one
+      return foods.byName(sort + " " + name).map(food -> new Said(sort + " " + name, food));
+    }
     if (one.isPresent()) {
       return one.map(food -> new Said(sort + " " + name, food));
     }
