@@ -256,7 +256,10 @@ public final class AmountParser {
       Measure measure = all.measure(Unit.COUNT, Packing.NOT_SAID, Heap.LEVEL, part);
       return Optional.of(new Found(measure, Containers.isContainer(part), half.get().next()));
     }
-    if (word(i, "ea", "pc", "pcs", "nos", "no", "piece", "pieces", "stück") && !word.equals("no")) {
+    boolean pieces =
+        word(i, "ea", "pc", "pcs", "nos", "piece", "pieces", "stück")
+            || word(i, "stk", "stck") && !word(i + 1, "butter", "of", "margarine");
+    if (pieces) {
       part = "";
       i = mark(i + 1, ".") ? i + 2 : i + 1;
       return Optional.of(

@@ -47,6 +47,7 @@ final class Abbreviations {
           "flour",
               of(
                   "pl plain | gf gluten-free | wh white | ww whole-wheat | sr self-raising | ap all-purpose"),
+          "butter", of("stk stick | stks sticks"),
           "powder", of("b baking"),
           "soda", of("b baking"),
           "milk", of("sk skimmed | wh whole | evap evaporated"),
@@ -65,7 +66,7 @@ final class Abbreviations {
       of(
           """
           env envelope | envs envelopes | btl bottle | btls bottles | ctn carton | ctns cartons
-          stk stick | stks sticks | sl slice | sls slices | bch bunch | lit litre | lits litres
+          sl slice | sls slices | bch bunch | lit litre | lits litres
           eg egg | egs eggs | ptn portions | ptns portions | hpd heaped | hpg heaped | hd heaped | ht heaped | lvl level | rd rounded | rnd rounded
           pck packet | pckg packet | scp scoop | scps scoops | sprg sprig | spr sprig | dsstsp dsp
           """);

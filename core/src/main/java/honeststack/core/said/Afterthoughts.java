@@ -26,6 +26,10 @@ final class Afterthoughts {
     if (Renamed.by(last, clause)) {
       return;
     }
+    Relisted.by(before, clause);
+    if (before.mentions.isEmpty()) {
+      return;
+    }
     Splits.goOn(before, last, clause, false);
     Further.goOn(last, clause);
     if (clause.isWord(0, "not") && clause.isAmount(1) && clause.mentions.isEmpty()) {

@@ -58,6 +58,7 @@ final class Asides {
               && (Times.inBrackets(before, aside.clause())
                   || Renamed.by(before, aside.clause())
                   || HowMany.inBrackets(before, aside.clause())
+                  || AllWeighed.inBrackets(before, aside.clause())
                   || Packed.inBrackets(before, aside.clause())
                   || described.isFree(before, aside.clause())
                   || PartlyOther.inBrackets(clause, before, aside.clause())

@@ -10,6 +10,9 @@ final class BracketCounts {
   private final Clause outer;
   private final Clause inner;
 
+  /** Nobody names a recipe after more of them (common practice): it may be a year. */
+  private static final double MOST = 200;
+
   BracketCounts(Clause outer, Clause inner) {
     this.outer = outer;
     this.inner = inner;
@@ -47,7 +50,7 @@ final class BracketCounts {
     } else if (said.pieces.isPresent()) {
       all.pieces = said.pieces;
       all.sure = true;
-    } else if (alone && isBare() && number.filter(Element::isCount).isPresent()) {
+    } else if (alone && (isBare() || isNamed()) && number.filter(Element::isCount).isPresent()) {
       all.pieces = number.map(BareCounts::range); // "enough for 4 (about 10)"
       number.get().part = Part.YIELD;
     }
@@ -86,6 +89,15 @@ final class BracketCounts {
             e ->
                 e.isAmount() && e.tokens.get(e.to - 1).kind() != Token.Kind.WORD
                     || e.is(Sort.IDLE));
+  }
+
+  /** "Pancakes (12)": behind what they are, and nothing else. */
+  private boolean isNamed() {
+    return outer.is(outer.size() - 1, Sort.PIECES)
+        && !outer.hasFood()
+        && !outer.hasAmount()
+        && number().filter(n -> n.isCount() && n.measure().amount() <= MOST).isPresent()
+        && inner.elements.stream().allMatch(e -> e.isAmount() || e.isWord("c", "env", ".", "~"));
   }
 
   /** A number and nothing that it counts, behind how many eat. */

@@ -94,6 +94,7 @@ final class ClauseReader {
     Alternatives.in(clause);
     Decided.in(clause);
     Apiece.in(clause);
+    Relisted.in(clause);
     return clause;
   }
 
@@ -125,6 +126,7 @@ final class ClauseReader {
     Weighed.in(clause);
     Enough.in(clause);
     HowMany.in(clause);
+    AllWeighed.in(clause);
     Under.in(clause);
     Worth.in(clause);
     TwiceNegated.in(clause);

@@ -40,6 +40,10 @@ final class DisplacedForms {
                   + "(?:(?:replaced|swapped|exchanged|changed|switched|traded)(?: out)? (?:by|with|for|to|into)"
                   + "|(?:substituted|subbed)(?: out)? (?:by|with))",
               null),
+          Form.of(
+              null,
+              "(?:have |has |had )?(?:now )?(?:became|become|becomes|turned into|turn into)",
+              null),
           Form.of("no|not|never|without|forget|had no|have no", "(?:but )?", "instead"));
 
   /** The first gives way, and as much of the second is taken if it is not measured. */
@@ -55,7 +59,7 @@ final class DisplacedForms {
                   + ")",
               null),
           Form.of("turn(?:ed|ing)?|make|made", "into", null),
-          Form.of("substitut(?:e|ed|ing)", "with|by", null));
+          Form.of("substitut(?:e|ed|ing)|sub|subb(?:ed|ing)", "with|by", null));
 
   /** Between an amount that counts, and one that does not with the food of both. */
   static final Sought NOT =
@@ -87,7 +91,7 @@ final class DisplacedForms {
       Sought.of(
           "for (?:the|each of the|both|my)|(?:, |= )*(?:which |that |together |it )?"
               + "(?:=|equals?|(?:that's|that is|is|are|it's)(?: like| basically| meant to be)?|counts? as"
-              + "|makes?(?: up)?|acts? as|works? as|serves? as|stands? for|does for|becomes?|goes in as"
+              + "|makes?(?: up)?|act(?:s|ing)? (?:as|like)|work(?:s|ing)? as|serv(?:es?|ing) as|stand(?:s|ing) in for|stands? for|does for|becomes?|goes in as"
               + "|used as|taking the role of)(?: (?:the|my|our|each|basically|for))*(?: (?:an?|one))?"
               + "|(?:, )?(?:my|our)");
 

@@ -11,6 +11,9 @@ final class Exclusions {
   private static final Sought AS_MUCH =
       Sought.of("(?:1:1|one for one|one to one|like for like|weight for weight|cup for cup)\\b.*");
 
+  private static final Remembered REPLACEMENT =
+      Remembered.whole("(?:replace|substitut|alternativ)\\w* (?:for|to|of)(?: the| my)?");
+
   /** Not so, it says, and not none: "don't use cold milk". */
   private static final String[] HOW = {
     "cold", "hot", "warm", "boiling", "melted", "stale", "old", "lumpy", "wet", "runny"
@@ -111,6 +114,9 @@ final class Exclusions {
         theOthersToo(food + 1);
       }
       clause.take(i, i + 1, Part.EXCLUDED);
+      if (clause.isFood(i - 1) && !clause.isStrong(i - 2) && cue.says(REPLACEMENT)) {
+        clause.get(i - 1).part = Part.NOTE; // "egg replacement for 2 eggs: …"
+      }
       if (isOnlyYet(food)) {
         clause.get(food).part = Part.METHOD; // "don't add the milk all at once"
         continue;

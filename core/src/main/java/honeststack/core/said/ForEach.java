@@ -12,7 +12,9 @@ final class ForEach {
 
   /** Of a number of them, that nobody puts in. */
   private static final Sought MEANT =
-      Sought.of("\\b(?:there'd be|there would be|would be|i need|you need|worth|it had)\\b");
+      Sought.of(
+          "\\b(?:there'd be|there would be|would be|i need|you need|worth|it had|the recipe has|there (?:were|are|was))\\b"
+              + "|(?:\\bso|,) for (?:the )?(?:\\d|two|three|four|five|six)\\S* eggs");
 
   private final Clause clause;
   private double times = 1;

@@ -22,7 +22,7 @@ final class Outcome {
           + "|today|tonight|here|all|in|altogether) )*";
 
   private static final String ABOUT =
-      "(?:(?:about|around|roughly|some|maybe|perhaps|a|good|at least|up|to|exactly|easily|nearly"
+      "(?:(?:about|around|roughly|circa|ca|c|env|environ|etwa|unas|unos|some|maybe|perhaps|a|good|at least|up|to|exactly|easily|nearly"
           + "|almost|just|over|under|me|us|you|out|as|with|of) )*";
 
   private static final String NOUN =
@@ -72,7 +72,7 @@ final class Outcome {
 
   /** What a number counts, taken for its unit. */
   private static final Sought UNIT =
-      Sought.of("\\b(?:pieces?|pcs?|nos|ea|stück|slices?|squares?|wedges?|cakes?)\\.?$");
+      Sought.of("\\b(?:pieces?|pcs?|nos|ea|stück|stk|stck|slices?|squares?|wedges?|cakes?)\\.?$");
 
   private Outcome() {}
 

@@ -151,6 +151,9 @@ final class PartsOf {
                 && clause.get(i + 2).isAmount()
             ? i + 2
             : behind;
+    if (its && behind < 0 && clause.isWord(i - 2, "of") && clause.isAmount(i - 3)) {
+      behind = i - 3; // "2 tbsp of its juice"
+    }
     if (!its && !count) {
       return;
     }

@@ -42,6 +42,7 @@ final class PhraseForms {
               | er | erm | uh | well | better
           LIKE | (make/makes/making/will make/gives/get/gets/becomes/become/form/forms) a (thick/smooth/thin/soft/runny/stiff/loose/pouring/light) | (depends/depending/it depends/that depends) (on/upon) (/the/your/your own/which/what/what kind of/how dry the) | (it's down to/it's up to/goes by/varies with) (the/your)
               | as (white/red/thin/light/brown/dark/smooth/flat/soft/hard/stiff/yellow/black/pale/runny/sticky/heavy/big/small/wide/high/good/easy/fluffy/cold/hot/rich/dense/green/round/crisp/fine) as (/a/an/the/your/my)
+          INSTEAD | (egg/eggs/milk/butter/sugar/flour) (replacement/substitute/alternative) for (/the/my) | (replacement/substitute/stand-in/alternative/equivalent/substitution) for (/the/my) | (equal/equivalent) (to/of) (/the)
           INSTEAD | (as/is/makes/being) (a/an/my/the/our) (/good/fine/great) (substitute/alternative/stand-in/replacement/swap/sub/substitution) (for/to) (/the)
               | (as/in) (the role/the place/the stead) of (/the) | (does/do/doing) (the job/the work/duty) of (/the) | (makes/make/making) up for (/the)
               | where (others/most people/people/you'd/you would/some/they/i'd/many) (/normally/usually) (use/have/put/take/used/add) (/the)
@@ -66,13 +67,14 @@ final class PhraseForms {
           SERVES | fed | it fed | a family of | we were | there were | there are | serving | (/for/feeds/serves) (my/our) (family/party/table/group/class) of | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/men/women)
           PEOPLE | mates | pals | grandkids | grandchildren | little ones of ours | farmhands
-          PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
+          PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stk/stck/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
           IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
           EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
           PLATE_NEXT | (good/great/nice/lovely/gorgeous/delicious/perfect/best/nicest/amazing/yummy/divine) (with/under) | (eaten/enjoyed/devoured/scoffed) (/hot/warm/cold/straight away )with
               | (drenched/drowned/smothered/slathered/doused/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
               | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
+          IDLE | env | environ | circa | zirka | cirka | ungefähr | etwa | ungefär | omkring | około
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
           PLATE | zum (servieren/bestreuen/anrichten) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren

@@ -19,7 +19,7 @@ final class Respective {
   private static final int MANY = 3;
 
   private static final String[] JOINTS = {"and", "to", "by"};
-  private static final String[] MARKS = {"/", "&", "+"};
+  private static final String[] MARKS = {"/", "&", "+", ":", "-", "–"};
 
   private final Clause clause;
 
@@ -56,6 +56,9 @@ final class Respective {
       return;
     }
     boolean split = foods.size() == 2 && split(at) || splitSlashed(at, foods.size());
+    if (foods.size() >= MANY && clause.isMark(foods.get(0) + 1, "/")) {
+      splitTwo(at);
+    }
     List<Integer> amounts = run(at, false, foods.size());
     int end = last(amounts) + 1;
     boolean said = clause.isWord(end, "respectively") || clause.isMark(end, ",");
@@ -184,6 +187,27 @@ final class Respective {
     clause.elements.remove(at);
     clause.elements.addAll(at, parts);
     return true;
+  }
+
+  /** "100 g / 200 ml" is of two foods, and not twice of one. */
+  private void splitTwo(int at) {
+    Element both = clause.get(at);
+    String[] said = both.text().split(" ?/ ?");
+    int slash = both.from;
+    while (slash < both.to && !both.tokens.get(slash).isMark("/")) {
+      slash++;
+    }
+    Optional<Measure> one =
+        said.length == 2 && both.text().matches("[\\d.,]+ ?\\p{L}.*")
+            ? Scaled.single(said[0])
+            : Optional.empty();
+    Optional<Measure> two = said.length == 2 ? Scaled.single(said[1]) : Optional.empty();
+    if (one.isPresent() && two.isPresent() && slash < both.to - 1) {
+      clause.elements.set(at, part(both, both.from, slash, new Amount.Term(one.get(), false)));
+      clause.elements.add(at + 1, Element.token(both.tokens, slash));
+      Amount.Term second = new Amount.Term(two.get(), false);
+      clause.elements.add(at + 2, part(both, slash + 1, both.to, second));
+    }
   }
 
   private static boolean isPlus(Token token) {

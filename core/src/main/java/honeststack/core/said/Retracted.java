@@ -42,7 +42,7 @@ final class Retracted {
       retracted.told(i);
       retracted.better(i);
       retracted.butMine(i);
-      retracted.wentBack(i);
+      WentBack.at(clause, i);
       retracted.changed(i);
       retracted.used(i);
       retracted.onlyHad(i);
@@ -124,12 +124,28 @@ final class Retracted {
             || clause.low(i).equals("used to be");
     int amount = told ? amount(i + 1, 4) : -1;
     int food = amount < 0 ? -1 : clause.ahead(amount + 1, 3, Element::isFood);
-    int said = food < 0 ? -1 : amount(food + 1, FAR);
+    int said = food < 0 ? -1 : amount(food + 1, FAR + 2);
     boolean own = said > 0 && clause.ahead(said + 1, 2, Element::isFood) > 0;
-    if (said > 0 && !own && isTurn(food + 1, said)) {
+    int other = said > 0 && !own ? other(food, said) : -1;
+    if (other > 0 && isTurn(other + 1, said)) {
+      clause.take(
+          amount, food + 1, Part.EXCLUDED); // "said 3 eggs, mine were duck eggs so I used 2"
+      clause.take(other + 1, said, Part.NOTE);
+      clause.get(said).corrects = true;
+    } else if (said > 0 && !own && isTurn(food + 1, said)) {
       clause.take(amount, amount + 1, Part.EXCLUDED);
       correct(amount, said, true);
     }
+  }
+
+  /** Another sort of the food, before the amount that counts; -1 for none. */
+  private int other(int food, int said) {
+    for (int i = food + 1; i < said; i++) {
+      if (clause.isFood(i) && clause.get(i).isOfAKind(clause.get(food))) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   private boolean isTurn(int from, int to) {
@@ -220,28 +236,6 @@ final class Retracted {
       clause.take(old, old + 1, Part.EXCLUDED);
       clause.take(i, i + 4, Part.NOTE);
       correct(old, i + 4, true);
-    }
-  }
-
-  /** "tried it with 200 g of spelt but went back to 200 g of plain flour". */
-  private void wentBack(int i) {
-    boolean but = clause.isWord(i, "but", "then", "and", "so", "now");
-    boolean back = false;
-    int to = i + 1;
-    while (but && to < i + 6 && clause.has(to) && !(" " + clause.low(to)).endsWith(" to")) {
-      back |=
-          clause.isWord(to, "went", "switched", "changed", "moved", "returned", "reverted", "back");
-      to++;
-    }
-    back |= clause.low(to).endsWith("back to");
-    int right = back && clause.isStrong(to + 1) ? clause.ahead(to + 2, 3, Element::isFood) : -1;
-    int wrong = i - 1;
-    while (right > 0 && wrong > 0 && !clause.isFood(wrong)) {
-      wrong--;
-    }
-    if (right > 0 && clause.isFood(wrong) && clause.get(wrong).isOfAKind(clause.get(right))) {
-      int amount = clause.isWord(wrong - 1, "of") ? wrong - 2 : wrong - 1;
-      clause.take(Math.max(0, amount), i, Part.EXCLUDED);
     }
   }
 

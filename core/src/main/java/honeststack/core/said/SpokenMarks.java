@@ -132,6 +132,11 @@ final class SpokenMarks {
   private static final Sought NO =
       Sought.of("(?<=[,(–—…-] )no!+(?= [\\da-z])|(?<=\\()no!+(?= [\\da-z])");
 
+  /** "ca. 10", "6 Stk. Eier": nothing ends there. */
+  private static final Sought SHORT =
+      Sought.of(
+          "\\b(?:ca|env|circa)\\.(?= ?\\d)|(?<=\\d )(?:stk|stck)\\.", Pattern.CASE_INSENSITIVE);
+
   private SpokenMarks() {}
 
   static String written(String all) {
@@ -192,6 +197,9 @@ final class SpokenMarks {
     bare = has(low, "cent") ? PERCENT.replaced(bare, at -> percent(at)) : bare;
     if (low.contains("no!")) {
       bare = NO.replaced(bare, at -> at.group().replaceFirst("!", ",").replace('!', ' '));
+    }
+    if (has(low, "ca.", "env.", "stk.", "stck.")) {
+      bare = SHORT.replaced(bare, at -> at.group().replace('.', ' '));
     }
     bare = has(low, "full stop", "period") ? replaced(END, bare, '.') : bare;
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.replaced(bare, at -> "no ");

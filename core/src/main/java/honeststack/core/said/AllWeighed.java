@@ -1,0 +1,107 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+
+/** What pieces weigh together once they are ready: "3 bananas (peeled weight 300 g)". */
+final class AllWeighed {
+  private static final int FAR = 6;
+
+  private static final String DONE =
+      "(?:peel|cor|trimm|prepar|mash|chopp|grat|slic|dic|drain|shell|skinn|ston|pitt|cook|squeez|stew|combin)";
+
+  /** Between the pieces and what they weigh. */
+  private static final Sought CUE =
+      Sought.of(
+          "(?:the |a |their )?(?:(?:total|net|edible|raw|whole|"
+              + DONE
+              + "ed) )*weight(?: of| is| was| about)?|all in all|edible (?:part|portion)"
+              + "|(?:(?:they|it|that|which|these|all) )?(?:came|come|comes|coming|weigh|weighs|weighed"
+              + "|weighing|work(?:ed)? out|amount(?:ed|s)?|add(?:ed|s)? up)(?: in| up)?(?: to| at)?(?: about)?"
+              + "|(?:(?:they|it|that|which|these) )?(?:gives?|gave|giving|yields?|yielded|makes?|made)"
+              + "(?: me| us| you)?(?: about)?"
+              + "|(?:after|when|once) "
+              + DONE
+              + "(?:ing|ed)(?: they weigh(?:ed)?)?");
+
+  private static final Sought TAIL =
+      Sought.of("(?:(?:of )?(?:the )?(?:flesh|mash|pulp|puree|purée|fruit|meat))?");
+
+  private AllWeighed() {}
+
+  /** Whether brackets say so. */
+  static boolean inBrackets(Mention pieces, Clause inner) {
+    int weight = weight(inner, 0);
+    boolean told =
+        isPieces(pieces.amount)
+            && pieces.food != null
+            && weight > 0
+            && CUE.isAll(words(inner, 0, weight))
+            && TAIL.isAll(inner.words(weight + 1, inner.size()));
+    if (told) {
+      pieces.amountText = inner.get(weight).text();
+      pieces.restated = true;
+      inner.elements.forEach(element -> element.part = Part.NOTE);
+      inner.counts.clear();
+      inner.mentions.clear();
+    }
+    return told;
+  }
+
+  /** "3 bananas, weighing in at 300 g", "3 bananas that came to 300 g". */
+  static void in(Clause clause) {
+    for (int i = 1; i + 2 < clause.size(); i++) {
+      boolean that = clause.low(i + 1).matches("(?:that|which)(?: .*)?");
+      boolean behind = that || clause.isMark(i + 1, ",", ":", "–", "-");
+      if (clause.isFood(i) && behind && clause.isAmount(i - 1) && isPieces(clause.get(i - 1))) {
+        told(clause, i);
+      }
+    }
+  }
+
+  private static void told(Clause clause, int food) {
+    int from = clause.low(food + 1).contains(" ") ? food + 1 : food + 2; // "that came to"
+    int weight = weight(clause, from);
+    int end = weight + 1;
+    while (weight > 0 && clause.has(end) && !isClosed(clause, end)) {
+      end++;
+    }
+    boolean flesh = weight > 0 && end > weight + 1;
+    boolean told =
+        weight > 0
+            && (CUE.isAll(words(clause, from, weight)) || flesh && weight == food + 2)
+            && TAIL.isAll(clause.words(weight + 1, end));
+    if (told) {
+      clause.get(food - 1).part = Part.NOTE;
+      clause.take(food + 1, weight, Part.NOTE);
+      clause.take(weight + 1, end, Part.NOTE);
+      clause.get(weight).corrects = true;
+    }
+  }
+
+  private static boolean isClosed(Clause clause, int i) {
+    return clause.get(i).kind == Element.Kind.MARK || clause.isWord(i, "and", "with", "then");
+  }
+
+  private static String words(Clause clause, int from, int to) {
+    int end = clause.isMark(to - 1, ",", ":", "–", "-") ? to - 1 : to;
+    return clause.words(from, end);
+  }
+
+  /** The next amount, if it is a weight; -1 if not. */
+  private static int weight(Clause clause, int from) {
+    for (int i = from; i < from + FAR && clause.has(i); i++) {
+      Element element = clause.get(i);
+      if (element.isAmount() && !element.isWeak()) {
+        return element.measure().unit().kind() == Unit.Kind.MASS ? i : -1;
+      }
+    }
+    return -1;
+  }
+
+  private static boolean isPieces(Element amount) {
+    return amount != null
+        && !amount.isWeak()
+        && amount.isCount()
+        && amount.measure().size().isEmpty();
+  }
+}
