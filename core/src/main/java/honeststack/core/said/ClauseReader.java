@@ -62,6 +62,7 @@ final class ClauseReader {
     cookedOrRaw.in(clause);
     new HalfName(foods).in(clause);
     Packed.in(clause);
+    ToppedUp.in(clause);
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them

@@ -61,6 +61,7 @@ final class Implied {
       boolean fat = thing != i || open && isFat(before) && isOver(before.to, i - 1);
       if (open && fat && size.isPresent()) {
         before.amountText = size.get();
+        before.foodText = before.food == null ? before.foodText : before.food.text();
         Element like = clause.get(thing);
         clause.mentions.removeIf(mention -> mention.food == like);
         clause.take(before.to, thing + 1, Part.NOTE);
@@ -69,7 +70,8 @@ final class Implied {
   }
 
   private static boolean isKnob(Element amount) {
-    return amount != null && amount.measure().unit() == Unit.KNOB;
+    return amount != null
+        && (amount.measure().unit() == Unit.KNOB || amount.measure().size().equals("piece"));
   }
 
   /** "a walnut", and no more of them. */

@@ -179,7 +179,13 @@ final class Stops {
         && number > 0
         && tokens.get(from + 1).kind() == Token.Kind.WORD
         && (tokens.get(number - 1).isMark(",", ":", "=", "–", "—")
-            || tokens.get(number - 1).isWord("to"));
+            || tokens.get(number - 1).isWord("to")
+            || tokens.get(from + 2).isMark(",")
+                && begins(tokens, dot + 1)); // "Egg, fresh 60 g. Oil …"
+  }
+
+  private static boolean begins(List<Token> tokens, int i) {
+    return i < tokens.size() && Character.isUpperCase(tokens.get(i).text().codePointAt(0));
   }
 
   /** A dot that shortens no unit. */

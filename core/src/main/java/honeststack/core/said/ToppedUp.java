@@ -1,0 +1,143 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.Collections;
+
+/** So much of a liquid as fills up another to a mark: "180 ml milk, water to 250 ml". */
+final class ToppedUp {
+  private static final int FAR = 8;
+
+  /** An egg takes about as many millilitres as it weighs grams (common practice). */
+  private static final double EGG = 50;
+
+  private static final double TENTHS = 10;
+
+  private static final Sought TO =
+      Sought.of(
+          "(?:(?:till|until) (?:it|you) (?:reach(?:es)?|get|make|have|is|has)"
+              + "|(?:up )?to(?: (?:make|reach|get|give|fill|bring)(?: it| them)?)?(?: up)?(?: to)?)"
+              + "(?: the| a| about| full)*");
+
+  private static final Sought UP_TO =
+      Sought.of(
+          "(?:.* )?(?:made|make|top|topped|fill|filled|bring|brought)(?: it| them)? up to(?: the| about)*");
+
+  private static final Remembered MARK =
+      Remembered.whole("mark|line|level|in (?:all|total)|altogether");
+
+  private final Clause clause;
+
+  private ToppedUp(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    ToppedUp topped = new ToppedUp(clause);
+    for (int i = 2; i < clause.size(); i++) {
+      if (topped.isLiquid(i)) {
+        topped.behind(i);
+      } else if (clause.isStrong(i)) {
+        topped.before(i);
+      }
+    }
+  }
+
+  private boolean isLiquid(int i) {
+    return clause.isFood(i)
+        && !clause.get(i - 1).isAmount()
+        && clause.get(i).food.filter(named -> named.food().liquid()).isPresent();
+  }
+
+  /** "water to make 250 ml". */
+  private void behind(int liquid) {
+    int total = liquid + 1;
+    while (total < liquid + FAR && clause.has(total) && !clause.get(total).isAmount()) {
+      total++;
+    }
+    int end = clause.says(total + 1, MARK) ? total + 2 : total + 1;
+    boolean of = clause.isWord(liquid - 1, "of") && clause.isStrong(liquid - 2);
+    if (!of && clause.isStrong(total) && isEnd(end) && TO.isAll(clause.words(liquid + 1, total))) {
+      fill(first(liquid), total, liquid + 1, end);
+    }
+  }
+
+  /** "made up to 250 ml with water". */
+  private void before(int total) {
+    int with = clause.says(total + 1, MARK) ? total + 2 : total + 1;
+    int liquid = clause.isWord(with, "with", "using", "by adding") ? with + 1 : -1;
+    while (liquid > 0 && clause.isWord(liquid, "the", "cold", "more", "some", "warm", "a")) {
+      liquid++;
+    }
+    if (liquid > 0 && clause.isFood(liquid)) {
+      int from = total;
+      while (from > 0 && clause.get(from - 1).kind != Element.Kind.FOOD && from > total - FAR) {
+        from--;
+      }
+      while (clause.isMark(from, ",", ";") || clause.isWord(from, "and", "then", "plus")) {
+        from++;
+      }
+      if (UP_TO.isAll(clause.words(from, total))) {
+        int first = first(total);
+        boolean nameFirst = first > 0 && clause.isFood(first - 1);
+        if (fill(first, total, from, liquid) && nameFirst) {
+          Collections.swap(clause.elements, from, from + 1);
+        }
+      }
+    }
+  }
+
+  private boolean isEnd(int i) {
+    return !clause.has(i)
+        || clause.get(i).kind == Element.Kind.MARK
+        || clause.isWord(i, "and", "then", "with");
+  }
+
+  /** The amount of what is filled up; -1 if it stands too far off. */
+  private int first(int before) {
+    for (int i = before - 1; i >= 0 && i > before - 2 * FAR; i--) {
+      if (clause.isStrong(i)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private boolean fill(int first, int total, int from, int end) {
+    if (first < 0) {
+      return false;
+    }
+    Measure whole = clause.get(total).measure();
+    Measure part = clause.get(first).measure();
+    boolean bare = whole.unit() == Unit.COUNT && part.unit().kind().isVolume(); // "180 ml … to 250"
+    boolean same = bare || whole.unit() == part.unit();
+    double all = same ? whole.amount() : millilitres(whole, first);
+    double left = all - (same ? part.amount() : millilitres(part, first));
+    if (whole.unit() == Unit.COUNT && !bare || !(left > 0) || left >= all) {
+      return false;
+    }
+    String unit = same ? part.unit().symbol() : Unit.MILLILITRE.symbol();
+    String written = Numbers.plain(Math.round(left * TENTHS) / TENTHS) + " " + unit;
+    Element number = clause.get(total);
+    Element joined = number.spanning(clause.get(from).from, clause.get(end - 1).to, written);
+    clause.elements.subList(from, end - 1).clear();
+    clause.elements.set(from, joined);
+    return true;
+  }
+
+  /** Not a number if nobody knows. A gram is near enough to a millilitre here. */
+  private double millilitres(Measure measure, int amount) {
+    int food = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
+    boolean egg = clause.isFood(food) && clause.get(food).isRole(Role.EGG);
+    return switch (measure.unit().kind()) {
+      case MARKED, VOLUME, SPOON ->
+          measure.amount() * measure.unit().millilitres(MeasuringSystem.METRIC);
+      case MASS -> measure.amount() * measure.unit().grams();
+      case COUNT -> egg ? measure.amount() * EGG : Double.NaN;
+      default -> Double.NaN;
+    };
+  }
+}
