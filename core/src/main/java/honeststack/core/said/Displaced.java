@@ -114,6 +114,11 @@ final class Displaced {
     if (said < old.to || isHeld(old.to, said) || !isAlike(was, clause.get(said))) {
       return;
     }
+    if (IntStream.range(old.to, said).anyMatch(i -> clause.is(i, Sort.HOLD))) {
+      boolean it = clause.isWord(said + 1, "of") && clause.isWord(said + 2, "it");
+      clause.take(old.to, it ? said + 3 : said + 1, Part.METHOD); // "…, hold back 50 ml"
+      return;
+    }
     String before = before(old.from);
     String between = plain(old.to, said);
     String behind = behind(said + 1);

@@ -39,7 +39,7 @@ final class Page {
   Page(String text) {
     this.text = text;
     this.severalLines = Stops.isBreak(text, 0, text.length());
-    List<Token> said = spoken(SplitWords.joined(Token.of(text)));
+    List<Token> said = spoken(SplitWords.joined(Glued.apart(Token.of(text))));
     List<List<Token>> lines = lines(Tongues.inEnglish(Abbreviations.inFull(said)));
     for (int i = 0; i < lines.size(); i++) {
       line(i, lines.get(i));

@@ -32,8 +32,12 @@ final class SpokenMarks {
   /** Cells of a table, the number in one and its unit in the next: "salt,4,g". */
   private static final Sought CELLS =
       Sought.of(
-          "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?)[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
+          "(?<=[,;\\t|] ?)(\\d+(?:\\.\\d+)?) ?[,;\\t|](?= ?(?:g|kg|mg|ml|l|cl|dl|tsp|tbsp|cups?|oz|lb|pcs?)\\b)",
           Pattern.CASE_INSENSITIVE);
+
+  /** "flour | 200 g": the name in the first cell of a row. */
+  private static final Sought ROW =
+      Sought.of("^(\\|? ?\\p{L}[\\p{L} ,-]*?) ?\\| ?(?=\\d)", Pattern.MULTILINE);
 
   /** "**200 g** flour", "_milk_". */
   private static final Sought STRESSED =
@@ -137,6 +141,10 @@ final class SpokenMarks {
       Sought.of(
           "\\b(?:ca|env|circa)\\.(?= ?\\d)|(?<=\\d )(?:stk|stck)\\.", Pattern.CASE_INSENSITIVE);
 
+  /** Letters that a camera read for figures: "l00 g", "2OO ml". */
+  private static final Sought SCANNED =
+      Sought.of("\\b[lI]\\d\\d+\\b|\\b\\d+[oO]+\\b|\\b[lI][oO]+\\b");
+
   private SpokenMarks() {}
 
   static String written(String all) {
@@ -189,7 +197,10 @@ final class SpokenMarks {
     if (has(low, " – ", " — ", " - ")) {
       bare = LABELS.replaced(bare, at -> " | ");
     }
-    bare = CELLS.replaced(bare, at -> at.group(1) + " ");
+    bare = CELLS.replaced(bare, at -> spaced(at.group(), at.group(1)));
+    if (bare.indexOf('|') >= 0) {
+      bare = ROW.replaced(bare, at -> spaced(at.group(), at.group(1)));
+    }
     bare = bare.indexOf(';') < 0 ? bare : NAME_CELL.replaced(bare, at -> " ");
     if (has(low, "für ", "para ", "pour ")) {
       bare = FOR.replaced(bare, at -> at.group().length() == 3 ? "for" : "for ");
@@ -197,6 +208,10 @@ final class SpokenMarks {
     bare = has(low, "cent") ? PERCENT.replaced(bare, at -> percent(at)) : bare;
     if (low.contains("no!")) {
       bare = NO.replaced(bare, at -> at.group().replaceFirst("!", ",").replace('!', ' '));
+    }
+    if (SCANNED.isIn(bare)) {
+      bare =
+          SCANNED.replaced(bare, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1"));
     }
     if (has(low, "ca.", "env.", "stk.", "stck.")) {
       bare = SHORT.replaced(bare, at -> at.group().replace('.', ' '));

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -53,14 +54,26 @@ final class Tongues {
   static List<Token> inEnglish(List<Token> tokens) {
     List<Token> english = new ArrayList<>(tokens.size());
     Set<String> spoken = tokens.stream().anyMatch(Tongues::isOpen) ? spoken(tokens) : Set.of();
-    for (Token token : tokens) {
-      String word = token.kind() == Token.Kind.WORD ? inEnglish(token.low(), spoken) : null;
+    for (int i = 0; i < tokens.size(); i++) {
+      Token token = tokens.get(i);
+      boolean counted = // "2 🥚": what is only painted beside a text counts no food
+          i > 0 && token.text().length() > 1 && tokens.get(i - 1).kind() == Token.Kind.NUMBER;
+      boolean said = token.kind() == Token.Kind.WORD || counted || isMeasured(tokens, i);
+      String word = said ? inEnglish(token.low(), spoken) : null;
       english.add(
           word == null
               ? token
               : new Token(Token.Kind.WORD, word, word, token.start(), token.end()));
     }
     return english;
+  }
+
+  /** "300 ml 🥛". */
+  private static boolean isMeasured(List<Token> tokens, int i) {
+    return i > 1
+        && tokens.get(i).text().length() > 1
+        && tokens.get(i - 2).kind() == Token.Kind.NUMBER
+        && UnitWords.at(tokens, i - 1).isPresent();
   }
 
   private static boolean isOpen(Token token) {
