@@ -63,6 +63,7 @@ final class ClauseReader {
     new HalfName(foods).in(clause);
     Packed.in(clause);
     ToppedUp.in(clause);
+    BakersPercent.in(clause);
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
@@ -96,6 +97,7 @@ final class ClauseReader {
     Decided.in(clause);
     Apiece.in(clause);
     Relisted.in(clause);
+    AddsUp.in(clause);
     return clause;
   }
 
@@ -122,6 +124,7 @@ final class ClauseReader {
     Grown.in(clause);
     OutOfWhole.in(clause);
     Portioned.in(clause);
+    PerAmount.in(clause);
     other(clause);
     Arrows.in(clause);
     Weighed.in(clause);

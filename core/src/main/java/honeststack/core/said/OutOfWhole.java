@@ -1,22 +1,43 @@
 package honeststack.core.said;
 
 import honeststack.core.measure.Unit;
+import java.util.List;
 
 /**
  * What of a packet is used: "200 g of the 400 g tin of pumpkin", "200 g yogurt from a 500 g pot".
  * The packet's own weight is none of the recipe's.
  */
 final class OutOfWhole {
+  private static final Sought SHARE_OF = Sought.of(" (?:of )?(?:the|my|our|a|that|this)$| of$");
+
   private OutOfWhole() {}
 
   static void in(Clause clause) {
     for (int i = 0; i < clause.size(); i++) {
+      if (clause.isStrong(i) && isPacket(clause.get(i))) {
+        share(clause, i);
+      }
       if (isOnePacket(clause, i)) {
         weighed(clause, i);
       } else if (isMeasure(clause, i)) {
         before(clause, i);
         behind(clause, i);
       }
+    }
+  }
+
+  /** "half the 250 g pack of butter", "a quarter of the 2 kg bag of flour". */
+  private static void share(Clause clause, int packet) {
+    Element whole = clause.get(packet);
+    int some = clause.isWord(packet - 1, "the", "my", "a") ? packet - 2 : packet - 1;
+    String said = SHARE_OF.replaced(clause.low(some), of -> "");
+    boolean weight = whole.amount.orElseThrow().container() && whole.measure().unit() != Unit.COUNT;
+    double part = weight ? PartlyOther.part(said, whole, List.of()) : 0;
+    if (part > 0) {
+      Element amount =
+          whole.spanning(clause.get(some).from, whole.to, PartlyOther.written(whole, part));
+      clause.elements.subList(some, packet).clear();
+      clause.elements.set(some, amount);
     }
   }
 

@@ -6,10 +6,11 @@ import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Some of a food that is another one: "300 ml milk, half of it water", "200 g flour, of which 50 g
@@ -40,7 +41,7 @@ final class PartlyOther {
 
   private static final String LEAD =
       "(?:[,–—:-] )?(?:(?:i |we )?ran (?:out|short)(?: halfway| of it)?,? )?"
-          + "(?:so |and |but |though |with |only )*";
+          + "(?:(?:in total|in all|altogether) (?:, )?)?(?:so |and |but |though |with |only )*";
 
   private static final String WHOLE = "of (?:which|that|those|these|it|them|this)";
 
@@ -62,7 +63,13 @@ final class PartlyOther {
               + PART
               + ") "
               + WHOLE
-              + ")"
+              + "|(?:including|incl(?: ?\\.)?|inclusive of|counting) (?:about )?(?<in>"
+              + PART
+              + "?)(?: of)?|(?:swap|replace|exchange|switch|trade|sub) (?:out )?(?:about )?(?<out>"
+              + PART
+              + "?)(?: "
+              + WHOLE
+              + ")? (?:for|with|by))"
               + IS);
 
   /** In brackets, before the other one; and its share alone: "(half water)". */
@@ -152,7 +159,11 @@ final class PartlyOther {
   }
 
   private static String said(Matcher some) {
-    return Optional.ofNullable(some.group("behind")).orElse(some.group("before"));
+    return Stream.of("behind", "before", "in", "out")
+        .map(some::group)
+        .filter(Objects::nonNull)
+        .findFirst()
+        .orElseThrow();
   }
 
   /** How much of it is the other, in the unit of the whole; 0 where that is not clear. */

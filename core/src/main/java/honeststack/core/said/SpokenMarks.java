@@ -139,7 +139,8 @@ final class SpokenMarks {
   /** "ca. 10", "6 Stk. Eier": nothing ends there. */
   private static final Sought SHORT =
       Sought.of(
-          "\\b(?:ca|env|circa)\\.(?= ?\\d)|(?<=\\d )(?:stk|stck)\\.", Pattern.CASE_INSENSITIVE);
+          "\\b(?:ca|env|circa|incl)\\.(?= ?\\d)|(?<=\\d )(?:stk|stck)\\.",
+          Pattern.CASE_INSENSITIVE);
 
   /** Letters that a camera read for figures: "l00 g", "2OO ml". */
   private static final Sought SCANNED =
@@ -213,7 +214,7 @@ final class SpokenMarks {
       bare =
           SCANNED.replaced(bare, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1"));
     }
-    if (has(low, "ca.", "env.", "stk.", "stck.")) {
+    if (has(low, "ca.", "env.", "incl.", "stk.", "stck.")) {
       bare = SHORT.replaced(bare, at -> at.group().replace('.', ' '));
     }
     bare = has(low, "full stop", "period") ? replaced(END, bare, '.') : bare;

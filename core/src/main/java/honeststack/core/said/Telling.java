@@ -105,6 +105,7 @@ public final class Telling {
   /** What a sentence says of the one before it, or of all. */
   private static void follow(List<Clause> read, Clause last, Clause clause) {
     MadeFor.over(last, clause);
+    PerAmount.goOn(last, clause);
     Afterthoughts.goOn(last, clause);
     Amended.by(last, clause);
     Superseded.across(read, clause);

@@ -1,0 +1,74 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import java.util.List;
+import java.util.Optional;
+
+/** A whole that is told again by its parts: "200 g flour: 150 g white, 50 g rye" is no 400 g. */
+final class AddsUp {
+  private static final double NEAR = 0.001;
+  private static final int FEWEST = 2;
+
+  /** Between the whole and its parts. */
+  private static final Sought BETWEEN =
+      Sought.of(
+          "(?:in total |in all |altogether )?(?:[:=(–—]|,? ?(?:made up of|made of|consisting of|composed of"
+              + "|that is|that's|namely|which is|split into|divided into|being|so|as))(?: .*)?");
+
+  private AddsUp() {}
+
+  static void in(Clause clause) {
+    List<Mention> all = clause.mentions;
+    for (int i = 0; i + FEWEST < all.size(); i++) {
+      Mention whole = all.get(i);
+      if (measure(whole).isPresent() && isApart(clause, whole, all.get(i + 1)) && isSum(all, i)) {
+        named(all.subList(i + 1, all.size()), whole.foodText);
+        whole.mark(Part.NOTE);
+        all.remove(i);
+      }
+    }
+  }
+
+  /** "200 g flour: 150 g plain, …": which sort of it. */
+  private static void named(List<Mention> parts, String food) {
+    for (Mention part : parts) {
+      if (part.known().isEmpty() && !part.foodText.contains(" ")) {
+        part.foodText += " " + food;
+        part.restated = true;
+      }
+    }
+  }
+
+  /** Brackets or words say that what follows is the same again. */
+  private static boolean isApart(Clause clause, Mention whole, Mention part) {
+    boolean aside = !clause.elements.contains(part.amount);
+    return aside || part.from >= whole.to && BETWEEN.isAll(clause.words(whole.to, part.from));
+  }
+
+  private static boolean isSum(List<Mention> all, int whole) {
+    Measure sum = measure(all.get(whole)).orElseThrow();
+    double left = sum.amount();
+    int parts = 0;
+    for (int k = whole + 1; k < all.size() && left > NEAR * sum.amount(); k++) {
+      Optional<Measure> part = measure(all.get(k)).filter(m -> m.unit() == sum.unit());
+      if (part.isEmpty() || !isOf(all.get(whole), all.get(k))) {
+        return false;
+      }
+      left -= part.get().amount();
+      parts++;
+    }
+    return parts >= FEWEST && Math.abs(left) <= NEAR * sum.amount();
+  }
+
+  /** Both do the same in a batter, as far as they are known. */
+  private static boolean isOf(Mention whole, Mention part) {
+    return whole.known().isEmpty() || part.known().isEmpty() || whole.role() == part.role();
+  }
+
+  /** A mass or a volume. */
+  private static Optional<Measure> measure(Mention mention) {
+    return Scaled.single(mention.amountText)
+        .filter(m -> m.unit().kind() == Unit.Kind.MASS || m.unit().kind().isVolume());
+  }
+}
