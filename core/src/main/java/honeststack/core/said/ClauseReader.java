@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
-import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -11,8 +10,6 @@ import java.util.stream.Collectors;
 
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
-  private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
-
   private final Foods foods;
   private final boolean grams;
   private final Spans spans;
@@ -67,9 +64,9 @@ final class ClauseReader {
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
-      other(clause);
+      BeforePairing.numbers(clause);
     } else {
-      told(clause);
+      BeforePairing.in(clause);
     }
     ForEach each = ForEach.in(clause);
     Exclusions.in(clause);
@@ -108,40 +105,6 @@ final class ClauseReader {
         || element.isWord("of", "and", "the");
   }
 
-  /** What words say of amounts and foods before they are paired. */
-  private static void told(Clause clause) {
-    Allergens.in(clause);
-    Printed.in(clause);
-    Figures.in(clause);
-    BatterWeights.in(clause);
-    Titles.in(clause);
-    AtOnce.in(clause);
-    Batches.in(clause);
-    SomeOfIt.in(clause);
-    HalfOf.in(clause);
-    PartlyOther.in(clause);
-    Splits.in(clause);
-    Grown.in(clause);
-    OutOfWhole.in(clause);
-    Portioned.in(clause);
-    PerAmount.in(clause);
-    other(clause);
-    Arrows.in(clause);
-    Weighed.in(clause);
-    Enough.in(clause);
-    HowMany.in(clause);
-    AllWeighed.in(clause);
-    Under.in(clause);
-    Worth.in(clause);
-    TwiceNegated.in(clause);
-    Displaced.in(clause);
-    Dismissed.in(clause);
-    Retracted.in(clause);
-    Renamed.in(clause);
-    Corrections.in(clause);
-    Reconsidered.in(clause);
-  }
-
   private static Set<Integer> walls(List<Clause.Aside> asides) {
     return asides.isEmpty()
         ? Set.of()
@@ -177,95 +140,6 @@ final class ClauseReader {
           new Sentence(of.line(), of.section(), of.place(), of.per(), false, inside);
       asides.add(new Clause.Aside(after, read(sentence, inside, List.of())));
     }
-  }
-
-  /** Numbers that count no food, and what is some of a food named elsewhere. */
-  private static void other(Clause clause) {
-    for (int i = 0; i < clause.size(); i++) {
-      Element element = clause.get(i);
-      boolean good =
-          element.isAmount()
-              && element.isWeak()
-              && clause.isWord(i + 1, "good", "full", "mere", "generous", "scant", "solid", "whole")
-              && clause.isStrong(i + 2);
-      boolean each = element.isWord("one") && clause.is(i + 1, Sort.EACH) && clause.isFood(i - 2);
-      if (each && clause.isMark(i - 1, ",", "-", "–") && !clause.isStrong(i - 3)) {
-        element.corrects = true; // "poached eggs, one each"
-      } else if (good) {
-        element.part = Part.NOTE; // "flour, a good 200 g"
-      } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
-        element.part = Part.METHOD;
-      } else if (element.is(Sort.PART_OF)) {
-        int amount = clause.ahead(i + 1, 6, Element::isAmount);
-        boolean which = amount >= 0 && element.low().equals("of which");
-        boolean needed = element.low().equals("of which") && clause.isStrong(i + 2);
-        if (needed && clause.low(i + 1).matches("(you |i |we )?(need|use|used|take|want)")) {
-          Retracted.instead(clause, i, i + 2); // "1 can pumpkin, of which you need 120 g"
-        } else if (which) {
-          clause.get(amount).part = Part.METHOD;
-        } else if (amount >= 0 && element.is(Sort.HOLD)) {
-          HeldBack.take(clause, i, amount);
-        }
-      } else if (element.isAmount() && element.isCount() && isPrice(clause, i)) {
-        element.part = Part.METHOD; // "200 g flour £0.20"
-      } else if (element.text().equalsIgnoreCase("at a time")) {
-        int amount = clause.isFood(i - 1) ? clause.isWord(i - 2, "of") ? i - 3 : i - 2 : -1;
-        if (clause.isAmount(amount)) {
-          clause.take(amount, i, Part.METHOD);
-        }
-      } else if (element.isWord("keep", "keeping", "hold", "put", "set", "leave")) {
-        int amount = clause.ahead(i + 1, 2, Element::isAmount);
-        int food = amount < 0 ? -1 : clause.ahead(amount + 1, 4, Element::isFood);
-        if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
-          HeldBack.take(clause, i, amount);
-        }
-      } else if (clause.isFood(i) && clause.is(i + 1, Sort.BATTER) && clause.isWord(i - 1, "the")) {
-        element.part = Part.METHOD; // "stir into the oat mixture"
-      } else if (isOnlySome(clause, i)) {
-        clause.take(i, i + 4, Part.UNKNOWN, e -> e.isAmount() || e.isFood());
-      } else if (isRestOf(clause, i)) {
-        element.part = Part.UNKNOWN;
-      } else if (Further.isPart(clause, i)) {
-        element.part = Part.METHOD;
-      } else if (PerCue.isOfSoMany(clause, i)) {
-        clause.get(i + 1).part = Part.NOTE;
-      } else if (element.isAmount()
-          && (BareCounts.isOfEachPiece(clause, i) || Sums.isOfMeasured(clause, i))) {
-        clause.take(i, i + 2, Part.METHOD);
-      } else if (element.isAmount()) {
-        int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
-        boolean batter = clause.is(of, Sort.BATTER) || clause.is(of + 1, Sort.BATTER);
-        boolean poured = // "heat the butter and pour in a ladleful"
-            element.measure().unit().kind() == Unit.Kind.LADLE
-                && BareCounts.isEnd(clause, i + 1)
-                && clause.low(i - 1).matches("(?:pour|drop|tip|spoon|swirl)(?: in)?");
-        boolean stirred = // "three cups of the mix to two of water": out of a packet
-            clause.low(of).endsWith("mix") && clause.ahead(of + 1, 3, Element::isAmount) >= 0;
-        if ((batter && !stirred || poured) && !clause.isFood(of)) {
-          element.part = Part.METHOD;
-        }
-      }
-    }
-  }
-
-  private static boolean isPrice(Clause clause, int i) {
-    boolean behind = clause.isMark(i + 1, CURRENCY) && !clause.isAmount(i + 2);
-    return clause.isMark(i - 1, CURRENCY) || behind;
-  }
-
-  /** "the rest of the 100 g": of what it is the rest nobody said before. */
-  private static boolean isRestOf(Clause clause, int i) {
-    return clause.isStrong(i)
-        && clause.words(i - 3, i).endsWith("rest of the")
-        && clause.ahead(i + 1, 2, Element::isFood) < 0;
-  }
-
-  /** "all the whites but only two of the yolks": of eggs told before. */
-  private static boolean isOnlySome(Clause clause, int i) {
-    return clause.isStrong(i)
-        && clause.isWord(i - 1, "only")
-        && clause.words(i + 1, i + 3).equals("of the")
-        && clause.isWord(i + 3, "yolks", "whites", "yolk", "white");
   }
 
   private void link(
