@@ -24,6 +24,8 @@ final class BeforePairing {
     OutOfWhole.in(clause);
     Portioned.in(clause);
     PerAmount.in(clause);
+    Stock.in(clause);
+    Lost.in(clause);
     numbers(clause);
     Arrows.in(clause);
     Weighed.in(clause);

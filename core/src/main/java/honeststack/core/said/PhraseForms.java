@@ -61,6 +61,7 @@ final class PhraseForms {
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
           H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
           H_PAN | fry
+          H_PLATE | what goes (on/on top/over/with it)
           H_PLATE | (on/at/for) the table | (/for the /the )(dipping sauce/dip) | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side

@@ -104,12 +104,21 @@ final class Ranging {
 
   /** Whether brackets behind a food say how far its amount may go: "2 (or 3) eggs". */
   static boolean inBrackets(Mention mention, Clause inner) {
+    if (isSingle(mention) && inner.isAmount(0) && MADE_LARGER.isIn(inner.words(1, inner.size()))) {
+      inner.mentions.clear();
+      inner.elements.forEach(element -> element.part = Part.NOTE); // "(4 if doubling)"
+      return true;
+    }
     boolean ranged = isSingle(mention) && new Ranging(inner).behind(mention, 0);
     if (ranged) {
       inner.mentions.clear();
     }
     return ranged;
   }
+
+  private static final Sought MADE_LARGER =
+      Sought.of(
+          "\\b(?:if|when|for)\\b.*\\b(?:doubl|tripl|twice|three times|(?:big|large|double)\\w* batch|crowd)");
 
   private static boolean isSingle(Mention mention) {
     return mention.amount != null

@@ -1,0 +1,68 @@
+package honeststack.core.said;
+
+/**
+ * What was there, and what of it was taken: "there are 10 eggs in the fridge, I take 2", "bought 1
+ * kg of flour, used 200 g of it". Only what was taken counts.
+ */
+final class Stock {
+  private static final int FAR = 12;
+
+  /** Before what is there; a sign for the food. */
+  private static final Sought THERE =
+      Sought.of(
+          "(?:.* )?(?:there (?:are|is|was|were)|(?:i|we)(?:'ve| have| had)? (?:got |still have )?|holds?|contains?|comes in"
+              + "|(?:bought|opened|unpacked|got|had bought|broke into|started)(?: a new| a fresh| another| a| my| the)?)");
+
+  private static final String PLACE =
+      "(?: left)?(?: (?:in|on|from) (?:the|my|our) (?:fridge|cupboard|pantry|house|freezer|larder|shop|market|cellar|basket|bowl|shelf|tin|carton|bag|box))?";
+
+  /** Between the food and how much of it was taken. */
+  private static final Sought TAKEN =
+      Sought.of(
+          PLACE
+              + "(?: ?(?:,|;|–|—|-|and|but|of which|so|then))+ ?(?:(?:i|we|you) )?(?:only |just )?"
+              + "(?:take|took|taken|use|used|need|poured in|poured|put in|measured out|weighed out|weighed"
+              + "|scooped out|tipped in|want)(?: out| about| only| just)*");
+
+  private final Clause clause;
+
+  private Stock(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    Stock stock = new Stock(clause);
+    for (int i = 1; i + 2 < clause.size(); i++) {
+      int food = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
+      if (clause.isStrong(i) && clause.isFood(food)) {
+        stock.at(i, food);
+      }
+    }
+  }
+
+  private void at(int all, int food) {
+    int taken = food + 1;
+    while (taken < food + FAR && clause.has(taken) && !clause.isStrong(taken)) {
+      if (clause.isFood(taken)) {
+        return;
+      }
+      taken++;
+    }
+    int behind = clause.isWord(taken + 1, "of") ? taken + 2 : taken + 1;
+    boolean it = behind == taken + 2 && clause.isWord(behind, "it", "them", "that", "those");
+    boolean other = clause.isFood(behind) && !clause.get(behind).isSameFood(clause.get(food));
+    boolean told =
+        clause.isStrong(taken)
+            && !other
+            && clause.get(taken).isPartOf(clause.get(all))
+            && TAKEN.isAll(" " + clause.words(food + 1, taken))
+            && THERE.isAll(clause.words(0, all));
+    if (told) {
+      clause.take(all, clause.isFood(behind) ? food + 1 : all + 1, Part.NOTE);
+      clause.take(food + 1, taken, Part.NOTE);
+      clause.take(taken + 1, it ? behind + 1 : taken + 1, Part.NOTE);
+      clause.get(taken).takeUnit(clause.get(all));
+      clause.get(taken).corrects = !clause.isFood(behind);
+    }
+  }
+}
