@@ -42,7 +42,8 @@ final class Apiece {
   }
 
   private void at(int i) {
-    Optional<Per> per = PerCue.of(clause, i);
+    boolean out = clause.get(i).part == Part.EXCLUDED; // "for each of the 2 eggs": see ForEach
+    Optional<Per> per = out ? Optional.empty() : PerCue.of(clause, i);
     if (per.isEmpty() || clause.mentions.isEmpty() || ForTheLot.isInBrackets(clause, i)) {
       return;
     }

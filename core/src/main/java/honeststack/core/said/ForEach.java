@@ -13,7 +13,7 @@ final class ForEach {
   /** Of a number of them, that nobody puts in. */
   private static final Sought MEANT =
       Sought.of(
-          "\\b(?:there'd be|there would be|would be|i need|you need|worth|it had|the recipe has|there (?:were|are|was))\\b"
+          "\\b(?:there'd be|there would be|would be|i need|you need|worth|it had|each for the|each instead of the|the recipe has|there (?:were|are|was))\\b"
               + "|(?:\\bso|,) for (?:the )?(?:\\d|two|three|four|five|six)\\S* eggs");
 
   private final Clause clause;
@@ -44,14 +44,15 @@ final class ForEach {
 
   private void at(int cue) {
     int from = cue + 1;
-    while (clause.isWord(from, "of", "the", "of the")) {
+    while (clause.isWord(from, "of", "the", "of the", "for", "instead") && !clause.isFood(from)) {
       from++;
     }
-    int number = clause.isStrong(from) && clause.get(from).isCount() ? from : -1;
+    int number = clause.isAmount(from) && clause.get(from).isCount() ? from : -1;
     int old = number > 0 ? number + 1 : from;
     boolean swapped =
         clause.elements.stream().anyMatch(e -> e.is(Sort.SWAP, Sort.INSTEAD))
-            || MEANT.isIn(clause.words(0, clause.size()));
+            || MEANT.isIn(clause.words(0, clause.size()))
+            || clause.has(old) && clause.get(old).part == Part.EXCLUDED; // "for each of the 2 eggs"
     if (!clause.has(old) || !clause.get(old).isFood() || !isOther(old)) {
       return;
     }
@@ -60,7 +61,7 @@ final class ForEach {
     said = again >= 0 ? value(again) : said;
     if (said > 1) {
       times = said;
-      clause.take(cue, old + 1, Part.EXCLUDED);
+      clause.elements.subList(cue, old + 1).forEach(element -> element.part = Part.EXCLUDED);
       clause.take(again, again < 0 ? again : again + 2, Part.EXCLUDED);
     }
   }

@@ -146,6 +146,10 @@ final class SpokenMarks {
   private static final Sought SCANNED =
       Sought.of("\\b[lI]\\d\\d+\\b|\\b\\d+[oO]+\\b|\\b[lI][oO]+\\b");
 
+  /** "2 c.s. de sucre", "1 ч. л. соли": spoons, shortened. */
+  private static final Sought SPOONS =
+      Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
+
   private SpokenMarks() {}
 
   static String written(String all) {
@@ -214,6 +218,9 @@ final class SpokenMarks {
       bare =
           SCANNED.replaced(bare, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1"));
     }
+    if (has(low, "c.s.", "c.c.", "ст.", "ч.")) {
+      bare = SPOONS.replaced(bare, at -> spoon(at.group()));
+    }
     if (has(low, "ca.", "env.", "incl.", "stk.", "stck.")) {
       bare = SHORT.replaced(bare, at -> at.group().replace('.', ' '));
     }
@@ -227,6 +234,11 @@ final class SpokenMarks {
     }
     String marked = replaced(COMMA, text, ',');
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  private static String spoon(String said) {
+    String spoon = said.equals("c.s.") || said.startsWith("с") ? "tbsp" : "tsp";
+    return spoon + " ".repeat(said.length() - spoon.length());
   }
 
   /** As long as it was. */

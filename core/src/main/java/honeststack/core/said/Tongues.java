@@ -24,6 +24,9 @@ final class Tongues {
   /** By language. */
   private static final Map<String, Set<String>> WORDS = new HashMap<>();
 
+  /** With what two words begin. */
+  private static final Set<String> FIRST = new HashSet<>();
+
   static {
     ResourceBundle bundle = ResourceBundle.getBundle("honeststack.core.said.tongues", Locale.ROOT);
     for (String language : bundle.keySet()) {
@@ -45,6 +48,10 @@ final class Tongues {
       return;
     }
     WORDS.get(language).add(parts[0]);
+    int second = parts[0].indexOf('_');
+    if (second > 0) {
+      FIRST.add(parts[0].substring(0, second));
+    }
     if (parts.length > 1) {
       ALWAYS.put(parts[0], parts[1]);
     }
@@ -56,16 +63,42 @@ final class Tongues {
     Set<String> spoken = tokens.stream().anyMatch(Tongues::isOpen) ? spoken(tokens) : Set.of();
     for (int i = 0; i < tokens.size(); i++) {
       Token token = tokens.get(i);
+      if (isTwo(tokens, i)) {
+        String[] two = ALWAYS.get(token.low() + "_" + tokens.get(i + 1).low()).split("_");
+        english.add(word(two[0], token));
+        i++;
+        english.addAll(second(two, tokens.get(i)));
+        continue;
+      }
       boolean counted = // "2 🥚": what is only painted beside a text counts no food
           i > 0 && token.text().length() > 1 && tokens.get(i - 1).kind() == Token.Kind.NUMBER;
       boolean said = token.kind() == Token.Kind.WORD || counted || isMeasured(tokens, i);
       String word = said ? inEnglish(token.low(), spoken) : null;
-      english.add(
-          word == null
-              ? token
-              : new Token(Token.Kind.WORD, word, word, token.start(), token.end()));
+      english.add(word == null ? token : word(word, token));
     }
     return english;
+  }
+
+  private static Token word(String word, Token said) {
+    return new Token(Token.Kind.WORD, word, word, said.start(), said.end());
+  }
+
+  /** One word, or the two that it stands for: "d'un". */
+  private static List<Token> second(String[] words, Token said) {
+    if (words.length == 2) {
+      return List.of(word(words[1], said));
+    }
+    int half = said.start() + (said.end() - said.start()) / 2;
+    return List.of(
+        new Token(Token.Kind.WORD, words[1], words[1], said.start(), half),
+        new Token(Token.Kind.WORD, words[2], words[2], half, said.end()));
+  }
+
+  /** "succo di 1 limone": two words that say something only side by side. */
+  private static boolean isTwo(List<Token> tokens, int i) {
+    return i + 1 < tokens.size()
+        && FIRST.contains(tokens.get(i).low())
+        && ALWAYS.containsKey(tokens.get(i).low() + "_" + tokens.get(i + 1).low());
   }
 
   /** "300 ml 🥛". */
