@@ -42,8 +42,11 @@ final class AddsUp {
 
   /** Brackets or words say that what follows is the same again. */
   private static boolean isApart(Clause clause, Mention whole, Mention part) {
-    boolean aside = !clause.elements.contains(part.amount);
-    return aside || part.from >= whole.to && BETWEEN.isAll(clause.words(whole.to, part.from));
+    if (part.amount == null) {
+      return false; // a share of it, for another place
+    }
+    return !clause.elements.contains(part.amount)
+        || part.from >= whole.to && BETWEEN.isAll(clause.words(whole.to, part.from));
   }
 
   private static boolean isSum(List<Mention> all, int whole) {

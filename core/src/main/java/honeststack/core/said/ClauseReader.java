@@ -80,6 +80,8 @@ final class ClauseReader {
     specific.behind(clause);
     more(clause);
     Places.in(clause);
+    CookedIn.pouredBack(clause);
+    CookedAlong.in(clause);
     Eaten.in(clause);
     Splits.attach(clause);
     each.complete();

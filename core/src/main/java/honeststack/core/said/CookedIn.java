@@ -14,13 +14,19 @@ final class CookedIn {
   private static final Sought HOT =
       Sought.of(
           "(?:is |are |gets? )?(?:really |very |nice and |smoking |properly )?(?:hot|foam(?:s|ing)?|sizzl\\w+|shimmer\\w*"
-              + "|smok\\w+|spits?|bubbl\\w+|and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
+              + "|smok\\w+|spits?|bubbl\\w+|until (?:it is |it's |it )?(?:hot|foam\\w*|sizzl\\w*|shimmer\\w*|smok\\w*|bubbl\\w*)"
+              + "|, ?(?:then )?(?:and )?(?:fry|cook) |and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
 
   private static final Sought IN_PAN =
       Sought.of(
           "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,"
               + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
               + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
+
+  private static final Sought BACK =
+      Sought.of(
+          "(?:in|on) (?:the|a|your|my) (?:\\w+ )?(?:pan|skillet|griddle)(?: ,)?(?: and| then)* (?:pour|tip|whisk|stir|add|beat|mix)"
+              + " (?:it|that|this) (?:straight |back )?(?:in ?to|in) the (?:batter|bowl|mix|mixture|eggs|milk)");
 
   private static final String[] VERBS = {
     "cook", "cooks", "cooking", "cooked", "fry", "fries", "frying", "fried", "bake", "bakes",
@@ -87,6 +93,19 @@ final class CookedIn {
     int it = clause.isWord(on - 1, "it", "this", "batter") ? on - 1 : on;
     it = clause.isWord(it - 1, "the") ? it - 1 : it;
     return clause.isWord(it - 1, "pour", "poured", "tip", "ladle");
+  }
+
+  /** "melt 10 g butter in the pan and pour it into the batter". */
+  static void pouredBack(Clause clause) {
+    for (Mention mention : clause.mentions) {
+      boolean back =
+          mention.place == Place.PAN
+              && mention.role() == Role.FAT
+              && BACK.begins(clause.words(mention.to, mention.to + 2 * FAR));
+      if (back) {
+        mention.place = Place.NOT_SAID;
+      }
+    }
   }
 
   private static void pan(Mention mention) {

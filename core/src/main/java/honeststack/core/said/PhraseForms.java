@@ -142,6 +142,8 @@ final class PhraseForms {
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | (over/onto) (mine/yours/hers/his/theirs/ours) | to serve with
               | per (plate/stack/portion)
+          PLATE_NEXT | (brush/paint/glaze/baste/dust/sprinkle/sift/spread) (the/each of the/your/all the) (cooked/finished/hot/warm/baked/fried) (pancakes/waffles/crepes/ones/cakes) with
+          PLATE_NEXT | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
           PLATE_NEXT | (cover/covered/best/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
               | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
