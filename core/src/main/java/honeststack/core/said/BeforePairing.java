@@ -23,6 +23,7 @@ final class BeforePairing {
     Grown.in(clause);
     OutOfWhole.in(clause);
     Portioned.in(clause);
+    Altered.in(clause);
     PerAmount.in(clause);
     Stock.in(clause);
     Lost.in(clause);
