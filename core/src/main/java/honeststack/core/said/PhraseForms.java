@@ -61,6 +61,7 @@ final class PhraseForms {
           H_METHOD | (zubereitung/préparation/preparación/preparo/modo de preparo/procedimento/bereiding/gør sådan/gör så här/sposób przygotowania/przygotowanie)
           H_LIST | (ingredientes/ingredienti/ingrediënten/ingredienser/składniki)
           H_PAN | fry
+          H_PLATE | crème chantilly | creme chantilly
           H_PLATE | what goes (on/on top/over/with it)
           H_PLATE | (on/at/for) the table | (/for the /the )(dipping sauce/dip) | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
@@ -79,7 +80,7 @@ final class PhraseForms {
           IDLE | env | environ | circa | zirka | cirka | ungefähr | etwa | ungefär | omkring | około
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
-          PLATE | zum (servieren/bestreuen/anrichten) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
+          PLATE | zum (servieren/bestreuen/anrichten/füllen/bestreichen/garnieren) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
           PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
