@@ -17,7 +17,7 @@ final class Abbreviations {
       of(
           """
           bkg baking | bakg baking | pwd powder | pwdr powder | pwdrd powdered | powd powdered | sug sugar
-          pdr powder | slt salt | mlk milk | mk milk | conf confectioners' | confect confectioners' | b'ten beaten
+          pdr powder | slt salt | bttr butter | buttr butter | mltd melted | mlk milk | mk milk | conf confectioners' | confect confectioners' | b'ten beaten
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
           nutm nutmeg | buttm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk

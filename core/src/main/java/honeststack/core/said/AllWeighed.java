@@ -26,6 +26,9 @@ final class AllWeighed {
   private static final Sought TAIL =
       Sought.of("(?:(?:of )?(?:the )?(?:flesh|mash|pulp|puree|purée|fruit|meat))?");
 
+  private static final Sought LEFT =
+      Sought.of("^(?:what(?: is|'s| was)? (?:left|remains)|leaving|leaves|to leave)\\b");
+
   private AllWeighed() {}
 
   /** Whether brackets say so. */
@@ -52,6 +55,7 @@ final class AllWeighed {
     for (int i = 1; i + 2 < clause.size(); i++) {
       boolean that = clause.low(i + 1).matches("(?:that|which)(?: .*)?");
       boolean behind = that || clause.isMark(i + 1, ",", ":", "–", "-");
+      behind |= isLeft(clause, i);
       if (clause.isFood(i) && behind && clause.isAmount(i - 1) && isPieces(clause.get(i - 1))) {
         told(clause, i);
       }
@@ -60,7 +64,7 @@ final class AllWeighed {
 
   private static void told(Clause clause, int food) {
     int from = clause.low(food + 1).contains(" ") ? food + 1 : food + 2; // "that came to"
-    int weight = weight(clause, from);
+    int weight = weight(clause, isLeft(clause, food) ? left(clause, food) : from);
     int end = weight + 1;
     while (weight > 0 && clause.has(end) && !isClosed(clause, end)) {
       end++;
@@ -68,7 +72,9 @@ final class AllWeighed {
     boolean flesh = weight > 0 && end > weight + 1;
     boolean told =
         weight > 0
-            && (CUE.isAll(words(clause, from, weight)) || flesh && weight == food + 2)
+            && (CUE.isAll(words(clause, from, weight))
+                || isLeft(clause, food)
+                || flesh && weight == food + 2)
             && TAIL.isAll(clause.words(weight + 1, end));
     if (told) {
       clause.get(food - 1).part = Part.NOTE;
@@ -76,6 +82,24 @@ final class AllWeighed {
       clause.take(weight + 1, end, Part.NOTE);
       clause.get(weight).corrects = true;
     }
+  }
+
+  /** "two courgettes, squeeze them hard, and what is left weighs 250 g". */
+  private static boolean isLeft(Clause clause, int food) {
+    return left(clause, food) > 0;
+  }
+
+  private static int left(Clause clause, int food) {
+    for (int i = food + 1; i < food + 2 * FAR && clause.has(i) && !clause.isFood(i); i++) {
+      if (clause.isStrong(i)) {
+        return -1;
+      }
+      boolean left = LEFT.isIn(clause.words(i, Math.min(clause.size(), i + 3)));
+      if (left && weight(clause, i + 1) > 0) {
+        return i + 1;
+      }
+    }
+    return -1;
   }
 
   private static boolean isClosed(Clause clause, int i) {

@@ -66,7 +66,7 @@ final class BakersPercent {
     int food = clause.isFood(behind) ? behind : clause.isFood(i + 2) ? i + 2 : -1;
     return number
         && food >= 0
-        && !clause.get(food).isRole(Role.FLOUR)
+        && (isOf(clause, i) || !clause.get(food).isRole(Role.FLOUR))
         && !clause.isStrong(food - 1)
         && !(food < i && clause.isFood(i + 2));
   }

@@ -193,7 +193,8 @@ final class Exclusions {
       if (element.isFood() && element.isFree() || measured && amount && !element.isWeak()) {
         return i;
       }
-      if (i > cue + 1 && element.isWord("and", "but", "plus", "so", "hence", "thus", "then")) {
+      if (i > cue + 1
+          && element.isWord("and", "but", "plus", "so", "hence", "thus", "then", "it's", "its")) {
         return -1; // "no crunchy and a banana", "can't have dairy so 250 ml oat drink"
       }
       boolean listed =

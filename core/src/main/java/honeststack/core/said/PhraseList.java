@@ -191,7 +191,7 @@ final class PhraseList {
           IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the
               | never forget the | remember the | creamy | buttery | milky | salty | sugary | oily | eggy | nutty
-              | fruity | lemony | cheesy | spicy | watery | floury | chocolatey | chocolaty | saucy | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
+              | fruity | lemony | cheesy | spicy | watery | floury | chocolatey | chocolaty | saucy | at a time | a stack of | a pile of | a batch of | a plate of | back to | right back to | way down to | down to | right down to | for each egg | to each egg | for every egg | to every egg | with each egg | for every egg | per egg | all told | all in all | in all | in total | altogether | no more than | not more than | at most | at least | up to | or thereabouts
               | my sugars | blood sugar | blood sugars | sugar levels | weighs | weigh
               | salt of the earth | like a peach | a piece of cake | plus | scrambled eggs | i
               | i'm | i've | i'd | we | we've | you | you'd | you've | he | she | they | it | it's
