@@ -20,6 +20,9 @@ final class Quantities {
   /** "Version 2 – 300 g oats": nobody means from 2 to 300 g. Common practice. */
   private static final double WIDEST = 10;
 
+  /** "Four to 100 g flour": eggs, and no range, where "to" stands between. Common practice. */
+  private static final double WIDEST_SAID = 20;
+
   /** From here on two numbers with a slash are a range, "240/260 g". */
   private static final double SEVERAL = 10;
 
@@ -80,7 +83,7 @@ final class Quantities {
     }
     return number(unsure ? maybe : unsure(i + 1))
         .filter(high -> high.amount() > low.amount())
-        .filter(high -> !dash || high.amount() <= WIDEST * low.amount())
+        .filter(high -> high.amount() <= (dash ? WIDEST : WIDEST_SAID) * low.amount())
         .map(high -> upTo(low.times(scale(low, high), high.next()), high));
   }
 

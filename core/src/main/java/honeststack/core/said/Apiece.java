@@ -77,9 +77,23 @@ final class Apiece {
     return clause.counts.serves.isPresent() && BatterForEach.joined(clause, last) != null;
   }
 
+  /** "30 g ham and 20 g cheddar each": what goes on with it, no batter; null for nothing. */
+  private Mention alongside(Mention last) {
+    return clause.mentions.stream()
+        .filter(m -> m.to == last.from - 1 && clause.isWord(m.to, "and", "plus", "&"))
+        .filter(m -> m.isMeasured() && m.amount != last.amount && m.per == null)
+        .filter(m -> !BatterForEach.is(m.role()) && !BatterForEach.is(last.role()))
+        .findFirst()
+        .orElse(null);
+  }
+
   /** "100 g flour and 1 egg per person": what is joined to it and goes into the batter, too. */
   private void joined(int i, Mention last, Per per) {
     Mention first = BatterForEach.joined(clause, last);
+    Mention other = first == null ? alongside(last) : null;
+    if (other != null) {
+      take(i, other, per);
+    }
     if (first != null) {
       take(i, first, per);
       if (first.per == Per.EATER && first.place == Place.NOT_SAID) {
@@ -167,7 +181,7 @@ final class Apiece {
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
     boolean alone = clause.mentions.size() == 1 || clause.isWord(i + 1, "one");
     boolean counted = // "8 waffles with 10 g jam each"
-        clause.mentions.size() == 1
+        (clause.mentions.size() == 1 || clause.mentions.size() == 2 && alongside(mention) != null)
             && (clause.counts.pieces.isPresent() || clause.counts.serves.isPresent());
     boolean fat = alone && mention.role() == Role.FAT && isOil(mention);
     boolean egg = mention.role() == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");

@@ -150,6 +150,10 @@ final class SpokenMarks {
   private static final Sought SPOONS =
       Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
 
+  /** The largest can of a kitchen's store: about 6½ lb are in it (common practice). */
+  private static final Sought LARGEST_CAN =
+      Sought.of("(?:#|no\\.? ?)10 (?:can|tin)\\b", Pattern.CASE_INSENSITIVE);
+
   private SpokenMarks() {}
 
   static String written(String all) {
@@ -217,6 +221,9 @@ final class SpokenMarks {
     if (SCANNED.isIn(bare)) {
       bare =
           SCANNED.replaced(bare, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1"));
+    }
+    if (has(low, "10 can", "10 tin")) {
+      bare = LARGEST_CAN.replaced(bare, at -> "6.5 lb" + " ".repeat(at.group().length() - 6));
     }
     if (has(low, "c.s.", "c.c.", "ст.", "ч.")) {
       bare = SPOONS.replaced(bare, at -> spoon(at.group()));
