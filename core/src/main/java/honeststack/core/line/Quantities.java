@@ -214,7 +214,7 @@ final class Quantities {
       }
       Optional<NumberWords.Found> few = NumberWords.few(tokens, i + 1);
       if (few.isPresent()) {
-        return few.map(n -> skipOf(new Quantity(n.value(), 0, 0, n.next())));
+        return few.map(n -> dozens(skipOf(new Quantity(n.value(), 0, 0, n.next()))));
       }
       if (after.equals("dozen")) {
         Quantity more = parts.and(new Quantity(1, 0, 0, i + 2));

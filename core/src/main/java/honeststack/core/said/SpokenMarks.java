@@ -154,6 +154,14 @@ final class SpokenMarks {
   private static final Sought LARGEST_CAN =
       Sought.of("(?:#|no\\.? ?)10 (?:can|tin)\\b", Pattern.CASE_INSENSITIVE);
 
+  /** "flour kg 1.5", "gr 200 sugar": the unit first, with nothing counted before it. */
+  private static final Sought UNIT_FIRST =
+      Sought.of(
+          "(?<=^|[,;\\n] ?|(?<!\\b(?:one|two|three|four|five|six|ten|half|some|more|another|few|each|per|hundred|dozen|point))"
+              + "(?<=\\p{L}{3}) )(kg|gr?|ml|cl|dl|lt|oz|lb)\\.? (\\d+(?:[.,]\\d+)?|\\d/\\d)"
+              + "(?= ?(?:$|[,;\\n]|(?:di |de )?\\p{L}{3}))(?! (?:cups?|tbsp|tsp|min|grams|times|eggs?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
   private SpokenMarks() {}
 
   static String written(String all) {
@@ -225,6 +233,7 @@ final class SpokenMarks {
     if (has(low, "10 can", "10 tin")) {
       bare = LARGEST_CAN.replaced(bare, at -> "6.5 lb" + " ".repeat(at.group().length() - 6));
     }
+    bare = UNIT_FIRST.replaced(bare, SpokenMarks::unitBehind);
     if (has(low, "c.s.", "c.c.", "ст.", "ч.")) {
       bare = SPOONS.replaced(bare, at -> spoon(at.group()));
     }
@@ -241,6 +250,11 @@ final class SpokenMarks {
     }
     String marked = replaced(COMMA, text, ',');
     return replaced(STOP, replaced(NEW_LINE, marked, '\n'), '.');
+  }
+
+  private static String unitBehind(MatchResult said) {
+    String turned = said.group(2) + " " + said.group(1);
+    return turned + " ".repeat(said.group().length() - turned.length());
   }
 
   private static String spoon(String said) {

@@ -103,6 +103,10 @@ final class UpTo {
   }
 
   private boolean isHesitant(int number, int other) {
+    if (clause.is(other - 1, Sort.OR)
+        && clause.low(other + 1).matches("normal|usual|regular|large|big|full")) {
+      return BareCounts.isEnd(clause, other + 2); // "24 mini or 10 normal"
+    }
     boolean before = LEADING.isAll(clause.low(other - 1)) && other > number + 1;
     return before && BareCounts.isEnd(clause, other + 1);
   }
