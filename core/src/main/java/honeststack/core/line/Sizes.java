@@ -26,6 +26,7 @@ public final class Sizes {
     List.of("huge enormous giant massive gigantic whopping whopper".split(" "))
         .forEach(word -> sizes.put(word, "extra large"));
     sizes.put("uk", "eu");
+    List.of("small", "medium", "large").forEach(size -> sizes.put("eu-" + size, "eu " + size));
     return sizes;
   }
 

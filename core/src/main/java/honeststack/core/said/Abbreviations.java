@@ -100,6 +100,11 @@ final class Abbreviations {
       full.add(behind.isWord("p") ? written(behind, "powder", behind.end()) : behind);
       return i + 3;
     }
+    if (EggSizes.isSize(tokens, i)) {
+      Token letter = EggSizes.letter(tokens, i);
+      full.add(written(token, EggSizes.inFull(letter), letter.end()));
+      return letter == token ? i + 1 : i + 2;
+    }
     boolean with = token.isWord("w") && i + 2 < tokens.size() && tokens.get(i + 1).isMark("/");
     if (with && tokens.get(i + 2).text().length() > 1) {
       full.add(written(token, "with", tokens.get(i + 1).end())); // "works w/ oat milk"

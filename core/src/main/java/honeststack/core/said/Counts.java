@@ -333,9 +333,7 @@ final class Counts {
   private boolean isClosed(int i) {
     return isEnd(i)
         || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD, Sort.SERVES, Sort.PAN)
-        || clause.is(i, Sort.OR)
-            && clause.isStrong(i + 1)
-            && !isFoodNext(i + 2) // "12 or 10 if big"
+        || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !isFoodNext(i + 2)
         || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");

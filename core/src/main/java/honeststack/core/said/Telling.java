@@ -6,6 +6,7 @@ import honeststack.core.line.LineReader;
 import honeststack.core.line.LineWriter;
 import honeststack.core.line.Place;
 import honeststack.core.line.ReadLine;
+import honeststack.core.line.Token;
 import honeststack.core.said.Sentence.Section;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
@@ -253,6 +254,7 @@ public final class Telling {
               && !mention.restated
               && clause.elements.stream().noneMatch(Telling::isApart);
       String typed = text.substring(clause.sentence.start(), clause.sentence.end());
+      alone &= !EggSizes.isIn(Token.of(typed));
       alone &= plain.startsWith(typed, clause.sentence.start());
       return alone && isRead(typed, mention) ? typed : said;
     }
