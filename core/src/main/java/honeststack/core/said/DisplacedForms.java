@@ -44,6 +44,10 @@ final class DisplacedForms {
               null,
               "(?:have |has |had )?(?:now )?(?:became|become|becomes|turned into|turn into)",
               null),
+          Form.of(
+              "wrote|said|typed|put down|read|thought",
+              "(?:, )?(?:but|and|when) (?:i |we )?(?:meant|mean|it was|it's|should be)(?: a| the)?",
+              null),
           Form.of("no|not|never|without|forget|had no|have no", "(?:but )?", "instead"));
 
   /** The first gives way, and as much of the second is taken if it is not measured. */

@@ -15,10 +15,11 @@ final class ToppedUp {
   private static final double EGG = 50;
 
   private static final double TENTHS = 10;
+  private static final double HUNDREDTHS = 100;
 
   private static final Sought TO =
       Sought.of(
-          "(?:(?:till|until) (?:it|you) (?:reach(?:es)?|get|make|have|is|has)"
+          "(?:added )?(?:(?:till|until) (?:it|you) (?:reach(?:es)?|get|make|have|is|has)"
               + "|(?:up )?to(?: (?:make|reach|get|give|fill|bring)(?: it| them)?)?(?: up)?(?: to)?)"
               + "(?: the| a| about| full)*");
 
@@ -114,18 +115,31 @@ final class ToppedUp {
     Measure part = clause.get(first).measure();
     boolean bare = whole.unit() == Unit.COUNT && part.unit().kind().isVolume(); // "180 ml … to 250"
     boolean same = bare || whole.unit() == part.unit();
-    double all = same ? whole.amount() : millilitres(whole, first);
-    double left = all - (same ? part.amount() : millilitres(part, first));
+    boolean cups = isOfCups(whole.unit()) && isOfCups(part.unit());
+    double all = same || cups ? whole.amount() : millilitres(whole, first);
+    double left =
+        all - (same ? part.amount() : cups ? in(whole.unit(), part) : millilitres(part, first));
     if (whole.unit() == Unit.COUNT && !bare || !(left > 0) || left >= all) {
       return false;
     }
-    String unit = same ? part.unit().symbol() : Unit.MILLILITRE.symbol();
-    String written = Numbers.plain(Math.round(left * TENTHS) / TENTHS) + " " + unit;
+    Unit unit = same ? part.unit() : cups ? whole.unit() : Unit.MILLILITRE;
+    double steps = cups ? HUNDREDTHS : TENTHS;
+    String written = Numbers.plain(Math.round(left * steps) / steps) + " " + unit.symbol();
     Element number = clause.get(total);
     Element joined = number.spanning(clause.get(from).from, clause.get(end - 1).to, written);
     clause.elements.subList(from, end - 1).clear();
     clause.elements.set(from, joined);
     return true;
+  }
+
+  /** Cups and spoons stand to each other alike in most kitchens. */
+  private static boolean isOfCups(Unit unit) {
+    return unit.kind() == Unit.Kind.VOLUME || unit.kind() == Unit.Kind.SPOON;
+  }
+
+  private static double in(Unit unit, Measure measure) {
+    MeasuringSystem us = MeasuringSystem.US;
+    return measure.amount() * measure.unit().millilitres(us) / unit.millilitres(us);
   }
 
   /** Not a number if nobody knows. A gram is near enough to a millilitre here. */
