@@ -109,7 +109,9 @@ class SaidTest {
     "kiln, 0.8",
     "brook, 0.9",
     "heath, 0.86",
-    "moor, 0.86"
+    "moor, 0.86",
+    "tarn, 0.92",
+    "fell, 0.88"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
