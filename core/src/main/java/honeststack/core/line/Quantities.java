@@ -83,7 +83,9 @@ final class Quantities {
     }
     return number(unsure ? maybe : unsure(i + 1))
         .filter(high -> high.amount() > low.amount())
-        .filter(high -> high.amount() <= (dash ? WIDEST : WIDEST_SAID) * low.amount())
+        .filter(
+            high ->
+                high.amount() <= (dash ? WIDEST : WIDEST_SAID) * low.amount() * scale(low, high))
         .map(high -> upTo(low.times(scale(low, high), high.next()), high));
   }
 

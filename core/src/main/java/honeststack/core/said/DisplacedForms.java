@@ -41,7 +41,7 @@ final class DisplacedForms {
                   + "|(?:substituted|subbed)(?: out)? (?:by|with))",
               null),
           Form.of(
-              null,
+              "the|my|our|those|these",
               "(?:have |has |had )?(?:now )?(?:became|become|becomes|turned into|turn into)",
               null),
           Form.of(

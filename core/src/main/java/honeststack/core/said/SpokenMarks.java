@@ -125,6 +125,9 @@ final class SpokenMarks {
   private static final Sought NEW_LINE = word("new ?line|next line|new paragraph");
   private static final Sought STOP = word("full stop|period");
 
+  /** So a dictated text ends. */
+  private static final Sought ENDED = Sought.of("\\b(?:full stop|period)[ .]*$");
+
   /** At the end of all, or before what is measured next: no period of time. */
   private static final Sought END =
       Sought.of(
@@ -240,7 +243,7 @@ final class SpokenMarks {
     if (has(low, "ca.", "env.", "incl.", "stk.", "stck.")) {
       bare = SHORT.replaced(bare, at -> at.group().replace('.', ' '));
     }
-    bare = has(low, "full stop", "period") ? replaced(END, bare, '.') : bare;
+    bare = ENDED.isIn(low) ? replaced(END, bare, '.') : bare;
     String text = bare.indexOf('/') < 0 ? bare : WITHOUT.replaced(bare, at -> "no ");
     boolean spoken =
         has(low, "comma", "semicolon", "line", "paragraph")
