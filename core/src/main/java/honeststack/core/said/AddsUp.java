@@ -22,7 +22,7 @@ final class AddsUp {
     List<Mention> all = clause.mentions;
     for (int i = 0; i + FEWEST < all.size(); i++) {
       Mention whole = all.get(i);
-      if (measure(whole).isPresent() && isApart(clause, whole, all.get(i + 1)) && isSum(all, i)) {
+      if (isApart(clause, whole, all.get(i + 1)) && measure(whole).isPresent() && isSum(all, i)) {
         named(all.subList(i + 1, all.size()), whole.foodText);
         whole.mark(Part.NOTE);
         all.remove(i);

@@ -53,10 +53,11 @@ final class AllWeighed {
   /** "3 bananas, weighing in at 300 g", "3 bananas that came to 300 g". */
   static void in(Clause clause) {
     for (int i = 1; i + 2 < clause.size(); i++) {
-      boolean that = clause.low(i + 1).matches("(?:that|which)(?: .*)?");
-      boolean behind = that || clause.isMark(i + 1, ",", ":", "–", "-");
-      behind |= isLeft(clause, i);
-      if (clause.isFood(i) && behind && clause.isAmount(i - 1) && isPieces(clause.get(i - 1))) {
+      if (!clause.isFood(i) || !clause.isAmount(i - 1) || !isPieces(clause.get(i - 1))) {
+        continue;
+      }
+      boolean that = clause.low(i + 1).startsWith("that") || clause.low(i + 1).startsWith("which");
+      if (that || clause.isMark(i + 1, ",", ":", "–", "-") || isLeft(clause, i)) {
         told(clause, i);
       }
     }

@@ -49,6 +49,12 @@ final class Altered {
   private static final String VERB =
       "(?<verb>halved?|halving|doubled?|doubling|tripled?|tripling|quartered)";
 
+  /** One of these stands in each of the forms. */
+  private static final Remembered HINT =
+      Remembered.part(
+          "halv|doubl|tripl|quarter|\\bcut|reduc|lower|drop|trim|decreas|slash|increas|\\bup|rais|bump"
+              + "|\\boff\\b|less|fewer|more|third|fifth|tenth|[⅔¾]|[23]/[34]|again|extra|%|minus");
+
   /** How the amount is reckoned. */
   private enum How {
     TIMES,
@@ -122,7 +128,7 @@ final class Altered {
   }
 
   static void in(Clause clause) {
-    if (!clause.hasAmount()) {
+    if (!clause.hasAmount() || clause.elements.stream().noneMatch(e -> e.says(HINT))) {
       return;
     }
     Altered altered = new Altered(clause);

@@ -14,13 +14,13 @@ final class BakersPercent {
   private BakersPercent() {}
 
   static void in(Clause clause) {
-    int flour = flour(clause);
     List<Integer> shares = new ArrayList<>();
     for (int i = 0; i + 1 < clause.size(); i++) {
       if (isShare(clause, i)) {
         shares.add(i);
       }
     }
+    int flour = shares.isEmpty() ? -1 : flour(clause);
     boolean of = shares.size() == 1 && isOf(clause, shares.get(0)) && shares.get(0) < flour;
     boolean sure = of || shares.size() == 1 && isOfFlour(clause, shares.get(0));
     if (flour < 0 || !sure && shares.size() < FEWEST) {

@@ -24,7 +24,8 @@ final class PerAmount {
   static void in(Clause clause) {
     PerAmount per = new PerAmount(clause);
     for (int i = 0; i + 1 < clause.size(); i++) {
-      int cue = per.cue(i);
+      boolean amount = clause.isAmount(i + 1) || clause.isAmount(i + 2);
+      int cue = amount ? per.cue(i) : -1;
       if (cue > 0 && clause.isStrong(cue) && !clause.get(cue).isCount()) {
         per.at(i, cue);
       }
@@ -103,7 +104,7 @@ final class PerAmount {
   private static void together(Clause last, Clause clause) {
     PerAmount per = new PerAmount(last);
     for (int i = 0; i + 2 < last.size(); i++) {
-      int unit = per.cue(i);
+      int unit = last.isAmount(i + 1) || last.isAmount(i + 2) ? per.cue(i) : -1;
       boolean may = unit > 0 && last.isAmount(unit) && !last.get(unit).isCount();
       int some = may ? per.some(i, unit) : -1;
       if (some >= 0) {

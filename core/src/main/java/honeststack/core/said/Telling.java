@@ -254,7 +254,7 @@ public final class Telling {
               && !mention.restated
               && clause.elements.stream().noneMatch(Telling::isApart);
       String typed = text.substring(clause.sentence.start(), clause.sentence.end());
-      alone &= !EggSizes.isIn(Token.of(typed));
+      alone = alone && !EggSizes.isIn(Token.of(typed));
       alone &= plain.startsWith(typed, clause.sentence.start());
       return alone && isRead(typed, mention) ? typed : said;
     }
