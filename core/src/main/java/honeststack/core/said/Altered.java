@@ -18,20 +18,6 @@ final class Altered {
   private static final Map<String, Double> TIMES =
       Map.of("halv", 0.5, "doub", 2.0, "trip", 3.0, "quar", 0.25);
 
-  private static final Map<String, Double> SHARES =
-      Map.ofEntries(
-          Map.entry("half", 0.5),
-          Map.entry("third", 1.0 / 3),
-          Map.entry("quarter", 0.25),
-          Map.entry("fifth", 0.2),
-          Map.entry("tenth", 0.1),
-          Map.entry("two thirds", 2.0 / 3),
-          Map.entry("2/3", 2.0 / 3),
-          Map.entry("⅔", 2.0 / 3),
-          Map.entry("three quarters", 0.75),
-          Map.entry("3/4", 0.75),
-          Map.entry("¾", 0.75));
-
   private static final String THE = " (?:the|my|that|our|those) (?:usual |original |recipe's )?";
 
   /** A sign for an amount, and one for a food. */
@@ -107,8 +93,6 @@ final class Altered {
       Pattern.compile(
           "(?:reduc\\w+|cut|lower\\w*|increas\\w+|rais\\w+) (?:the|my) # by (?<range>[^@#]+? to (?<to>\\d[^@#]*?)) $");
 
-  private static final Sought ARTICLE = Sought.of("^(?:an?|one) ");
-
   private final Clause clause;
   private final int[] starts;
   private final String words;
@@ -120,7 +104,7 @@ final class Altered {
     for (int i = 0; i < clause.size(); i++) {
       starts[i] = said.length();
       boolean amount = clause.isStrong(i) && PartlyOther.isPlain(clause.get(i));
-      boolean part = amount && SHARES.containsKey(ARTICLE.replaced(clause.low(i), a -> ""));
+      boolean part = amount && PartlyOther.isShare(clause.low(i));
       said.append(clause.isFood(i) ? Worded.FOOD : amount && !part ? "@" : clause.low(i));
       said.append(' ');
     }
@@ -188,7 +172,7 @@ final class Altered {
     String share = pattern.contains("<share>") ? said.group("share") : null;
     String percent = pattern.contains("<percent>") ? said.group("percent") : null;
     if (share != null) {
-      return whole.amount() * SHARES.get(share);
+      return PartlyOther.share(share, whole.amount());
     }
     if (percent != null) {
       return whole.amount() * NumberText.read(percent) / HUNDRED;

@@ -35,7 +35,10 @@ final class PartlyOther {
           Map.entry("⅓", 1.0 / 3),
           Map.entry("⅔", 2.0 / 3),
           Map.entry("¼", 0.25),
-          Map.entry("¾", 0.75));
+          Map.entry("¾", 0.75),
+          Map.entry("1/3", 1.0 / 3),
+          Map.entry("2/3", 2.0 / 3),
+          Map.entry("3/4", 0.75));
 
   private static final Pattern PERCENT = Pattern.compile("(\\d{1,2}) ?(?:%|percent|per cent)");
 
@@ -164,6 +167,16 @@ final class PartlyOther {
         .filter(Objects::nonNull)
         .findFirst()
         .orElseThrow();
+  }
+
+  /** "a third", "2/3". */
+  static boolean isShare(String said) {
+    return FRACTIONS.containsKey(said);
+  }
+
+  /** So much of all, "third" being a third. */
+  static double share(String said, double all) {
+    return all * FRACTIONS.getOrDefault(said, FRACTIONS.getOrDefault("a " + said, 0.0));
   }
 
   /** How much of it is the other, in the unit of the whole; 0 where that is not clear. */
