@@ -236,6 +236,11 @@ class TurnedSaidTest {
       I halved the 50 g sugar|sugar-white=25
       only half of the 50 g sugar|sugar-white=25
       50 g sugar, I use half|sugar-white=25
+      either 250 ml buttermilk or 200 ml milk plus 50 ml yogurt|buttermilk=259
+      250 ml buttermilk or 200 ml milk + 50 ml yogurt, 200 g flour|buttermilk=259,wheat-flour-white=200
+      2 eggs or 1 egg plus 2 whites|egg=100
+      2 eggs (or 3 small) plus 1 yolk|egg=100,egg-yolk=17
+      200 ml milk or water plus 2 eggs|egg=100,milk-whole=206
       """;
 
   @Test

@@ -11,6 +11,8 @@ final class BakersPercent {
   private static final double HUNDRED = 100;
   private static final int FEWEST = 2;
 
+  private static final Sought NUMBER = Sought.of("\\d+(?:[.,]\\d+)?");
+
   private BakersPercent() {}
 
   static void in(Clause clause) {
@@ -61,7 +63,7 @@ final class BakersPercent {
 
   /** A number of per cent right beside a food that is no flour and not measured otherwise. */
   private static boolean isShare(Clause clause, int i) {
-    boolean number = clause.get(i).isNumber() && clause.low(i + 1).equals("%");
+    boolean number = NUMBER.isAll(clause.low(i)) && clause.low(i + 1).equals("%");
     int behind = clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
     int food = clause.isFood(behind) ? behind : clause.isFood(i + 2) ? i + 2 : -1;
     return number

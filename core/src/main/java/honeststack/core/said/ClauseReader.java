@@ -93,6 +93,7 @@ final class ClauseReader {
     Intolerance.original(clause);
     Ranging.in(clause);
     Alternatives.in(clause);
+    EitherOr.in(clause);
     Decided.in(clause);
     Apiece.in(clause);
     Relisted.in(clause);

@@ -205,7 +205,9 @@ final class Relative {
         boolean base =
             share.base() == null || mention.known().equals(share.base().food.map(f -> f.food()));
         boolean own = mention.food == share.food() && !mention.isMeasured();
-        if (own && before != null && mention.food.isSameFood(before.food) && share.factor() < 1) {
+        boolean itself =
+            own && before != null && before.food != null && mention.food.isSameFood(before.food);
+        if (itself && share.factor() < 1) {
           own = false;
           ofItself(before, mention, share);
         }
