@@ -16,13 +16,15 @@ final class EitherOr {
     for (int i = 0; i + 1 < all.size(); i++) {
       Mention first = all.get(i);
       Mention with = all.get(i + 1);
+      if (!clause.elements.contains(first.food) || !clause.elements.contains(with.food)) {
+        continue; // of brackets
+      }
       boolean either =
           clause.elements.subList(0, first.from).stream().anyMatch(e -> e.isWord("either"));
       boolean alike = // "2 eggs or 1 egg plus 2 whites"
           first.role() == with.role() && (with.role() == Role.EGG || with.role() == Role.LIQUID);
       boolean joined =
           with.isMeasured()
-              && clause.elements.contains(with.food)
               && clause.has(with.from - 2)
               && clause.get(with.from - 2).isFood()
               && (clause.isWord(with.from - 1, "plus", "with")
