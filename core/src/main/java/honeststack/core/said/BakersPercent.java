@@ -35,9 +35,7 @@ final class BakersPercent {
       int end = of && !clause.isFood(i + 2) ? i + 3 : i + 2;
       double share = NumberText.read(clause.get(i).text()) / HUNDRED;
       String written = PartlyOther.written(whole, share * whole.measure().amount());
-      Element amount = whole.spanning(clause.get(i).from, clause.get(end - 1).to, written);
-      clause.elements.subList(i, end - 1).clear();
-      clause.elements.set(i, amount);
+      clause.join(i, end, whole, written);
     }
   }
 

@@ -194,6 +194,13 @@ final class Clause {
     return element != null && element.isAmount() && element.isFree() && !element.isWeak();
   }
 
+  /** The elements between two places become one amount, as it is written from now on. */
+  void join(int from, int to, Element amount, String written) {
+    Element all = amount.spanning(get(from).from, get(to - 1).to, written);
+    elements.subList(from, to - 1).clear();
+    elements.set(from, all);
+  }
+
   /** The next element that is what is looked for, over idle words only; -1 if there is none. */
   int ahead(int from, int most, Predicate<Element> wanted) {
     int words = 0;

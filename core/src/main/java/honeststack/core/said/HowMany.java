@@ -49,7 +49,7 @@ final class HowMany {
             ? amount + 3
             : end;
     if (told && isClosed(clause, end)) {
-      join(clause, food + 1, amount, end);
+      clause.join(food + 1, end, clause.get(amount), clause.get(amount).text());
     }
   }
 
@@ -68,17 +68,8 @@ final class HowMany {
     int end = weight && clause.says(amount + 1, ABOUT) ? amount + 2 : amount + 1;
     end = clause.isWord(end, "of") && clause.isWord(end + 1, "it", "them") ? end + 2 : end;
     if (weight && isClosed(clause, end)) {
-      join(clause, food + 1, amount, end);
+      clause.join(food + 1, end, clause.get(amount), clause.get(amount).text());
     }
-  }
-
-  /** An amount takes in the words around it. */
-  private static void join(Clause clause, int from, int amount, int end) {
-    Element number = clause.get(amount);
-    int first = clause.get(from).from;
-    int last = clause.get(end - 1).to;
-    clause.elements.subList(from, end - 1).clear();
-    clause.elements.set(from, number.spanning(first, last, number.text()));
   }
 
   private static boolean isClosed(Clause clause, int end) {

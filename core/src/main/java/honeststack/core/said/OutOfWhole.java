@@ -34,10 +34,7 @@ final class OutOfWhole {
     boolean weight = whole.amount.orElseThrow().container() && whole.measure().unit() != Unit.COUNT;
     double part = weight ? PartlyOther.part(said, whole, List.of()) : 0;
     if (part > 0) {
-      Element amount =
-          whole.spanning(clause.get(some).from, whole.to, PartlyOther.written(whole, part));
-      clause.elements.subList(some, packet).clear();
-      clause.elements.set(some, amount);
+      clause.join(some, packet + 1, whole, PartlyOther.written(whole, part));
     }
   }
 
@@ -65,10 +62,7 @@ final class OutOfWhole {
     int food = clause.isWord(whole + 1, "of") ? whole + 2 : whole + 1;
     boolean packet = clause.isStrong(whole) && isPacket(clause.get(whole));
     if (of && packet && clause.isFood(food) && isLess(clause, i, whole)) {
-      Element some = clause.get(i);
-      Element all = some.spanning(some.from, clause.get(food).from, some.text());
-      clause.elements.subList(i + 1, food).clear();
-      clause.elements.set(i, all);
+      clause.join(i, food, clause.get(i), clause.get(i).text());
     }
   }
 

@@ -30,10 +30,7 @@ final class Packed {
 
   private static void join(Clause clause, int from, int to, double pieces) {
     Element number = clause.isAmount(to) ? clause.get(to) : clause.get(from);
-    int first = clause.get(from).from;
-    int last = clause.get(to).to;
-    clause.elements.subList(from, to).clear();
-    clause.elements.set(from, number.spanning(first, last, Numbers.plain(pieces)));
+    clause.join(from, to + 1, number, Numbers.plain(pieces));
   }
 
   private static boolean isPack(Clause clause, int i) {

@@ -198,11 +198,8 @@ final class PartlyOther {
 
   /** The words between are the other's amount from now on. */
   static void share(Clause clause, Element whole, double part, int from, int other) {
-    Element amount =
-        whole.spanning(clause.get(from).from, clause.get(other - 1).to, written(whole, part));
+    clause.join(from, other, whole, written(whole, part));
     whole.instead = written(whole, whole.measure().amount() - part);
-    clause.elements.subList(from, other).clear();
-    clause.elements.add(from, amount);
   }
 
   static String written(Element like, double amount) {

@@ -133,9 +133,6 @@ final class SomeOfIt {
 
   /** An amount takes in the words before it. */
   private static void replace(Clause clause, int from, int amount, String written) {
-    Element own = clause.get(amount);
-    Element all = own.spanning(clause.get(from).from, own.to, written);
-    clause.elements.subList(from, amount).clear();
-    clause.elements.set(from, all);
+    clause.join(from, amount + 1, clause.get(amount), written);
   }
 }

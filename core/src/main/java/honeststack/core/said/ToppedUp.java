@@ -125,10 +125,7 @@ final class ToppedUp {
     Unit unit = same ? part.unit() : cups ? whole.unit() : Unit.MILLILITRE;
     double steps = cups ? HUNDREDTHS : TENTHS;
     String written = Numbers.plain(Math.round(left * steps) / steps) + " " + unit.symbol();
-    Element number = clause.get(total);
-    Element joined = number.spanning(clause.get(from).from, clause.get(end - 1).to, written);
-    clause.elements.subList(from, end - 1).clear();
-    clause.elements.set(from, joined);
+    clause.join(from, end, clause.get(total), written);
     return true;
   }
 
