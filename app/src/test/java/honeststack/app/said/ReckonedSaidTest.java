@@ -162,6 +162,10 @@ class ReckonedSaidTest {
       dropped the eggs down to 2|egg=100
       2 eggs and then one more|egg=150
       2 eggs, plus 1 yolk|egg=100,egg-yolk=17
+      200 to 250 g pumpkin, half of it|pumpkin=113
+      2-3 cups pumpkin, use half|pumpkin=306
+      2 to 3 eggs, doubled|egg=250
+      #10 can pumpkin, half of it|pumpkin=1474
       """;
 
   @Test

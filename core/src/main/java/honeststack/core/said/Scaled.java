@@ -16,28 +16,37 @@ final class Scaled {
 
   /** The one measure that an amount is; empty for a sum, a range or what cannot be read. */
   static Optional<Measure> single(String amount) {
+    return measure(amount).filter(measure -> measure.halfRange() == 0);
+  }
+
+  private static Optional<Measure> measure(String amount) {
     try {
       return new AmountParser("", Token.of(amount))
           .front(0)
           .filter(front -> front.terms().size() == 1)
-          .map(front -> front.terms().get(0).measure())
-          .filter(measure -> measure.halfRange() == 0);
+          .map(front -> front.terms().get(0).measure());
     } catch (RefusedException notRead) {
       return Optional.empty();
     }
   }
 
-  /** So many times it; empty where {@link #single} is. */
+  /** So many times it, a range as a range; empty for a sum or what cannot be read. */
   static Optional<String> times(String amount, double factor) {
-    return single(amount).map(measure -> text(measure, factor));
+    return measure(amount).map(measure -> text(measure, factor));
   }
 
   private static String text(Measure measure, double factor) {
-    double all = Math.round(measure.amount() * factor * HUNDREDTHS) / HUNDREDTHS;
+    double all = rounded((measure.amount() - measure.halfRange()) * factor);
+    double most = rounded((measure.amount() + measure.halfRange()) * factor);
     boolean count = measure.unit() == Unit.COUNT;
     String what = count ? measure.size() : measure.unit().symbol();
-    String number = Numbers.plain(all == 0 ? measure.amount() * factor : all);
+    String least = Numbers.plain(all == 0 ? measure.amount() * factor : all);
+    String number = most > all ? least + "–" + Numbers.plain(most) : least;
     return (number + " " + what).strip() + (count ? "" : " of");
+  }
+
+  private static double rounded(double amount) {
+    return Math.round(amount * HUNDREDTHS) / HUNDREDTHS;
   }
 
   /** In another unit, of which one of its own is so many: "2 scoops" of 30 g each as "60 g". */

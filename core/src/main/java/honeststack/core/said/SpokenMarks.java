@@ -153,7 +153,7 @@ final class SpokenMarks {
   private static final Sought SPOONS =
       Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
 
-  /** The largest can of a kitchen's store: about 6½ lb are in it (common practice). */
+  /** The largest can of a kitchen's store: 6 to 7 lb are in it (common practice). */
   private static final Sought LARGEST_CAN =
       Sought.of("(?:#|no\\.? ?)10 (?:can|tin)\\b", Pattern.CASE_INSENSITIVE);
 
@@ -234,7 +234,7 @@ final class SpokenMarks {
           SCANNED.replaced(bare, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1"));
     }
     if (has(low, "10 can", "10 tin")) {
-      bare = LARGEST_CAN.replaced(bare, at -> "6.5 lb" + " ".repeat(at.group().length() - 6));
+      bare = LARGEST_CAN.replaced(bare, at -> "6-7 lb" + " ".repeat(at.group().length() - 6));
     }
     bare = UNIT_FIRST.replaced(bare, SpokenMarks::unitBehind);
     if (has(low, "c.s.", "c.c.", "ст.", "ч.")) {
