@@ -55,6 +55,7 @@ public class FiguresBenchmark {
   private RecipeReading readingOfThirty;
   private String text;
   private String paragraph;
+  private String page;
   private BareSums bare;
   private BareSums bareOfTwelve;
 
@@ -74,6 +75,7 @@ public class FiguresBenchmark {
             .map(line -> "Then I measure " + line + ", which goes into the large bowl with the")
             .map(half -> half + " rest, and I give it all a gentle stir.")
             .collect(Collectors.joining(" "));
+    page = (paragraph + "\n").repeat(100_000 / paragraph.length() + 1).substring(0, 100_000);
     bare = new BareSums(reading.batter(), components(School.USUAL.tally()));
     bareOfTwelve = new BareSums(readingOfThirty.batter(), components(TWELVE));
   }
@@ -96,6 +98,13 @@ public class FiguresBenchmark {
   @Benchmark
   public Told paragraphTold() {
     return kitchen.telling(MeasuringSystem.US).read(paragraph);
+  }
+
+  /** 100,000 characters; warm after some twenty readings. */
+  @Benchmark
+  @Warmup(iterations = 20, time = 1)
+  public Told pageTold() {
+    return kitchen.telling(MeasuringSystem.US).read(page);
   }
 
   @Benchmark
