@@ -1,0 +1,54 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/** Units in odd places and letters: "flour kg 1.5", "2 c.s. de sucre", "l00 g", "2 t. B.P.". */
+final class OddUnits {
+  /** Baking powder, baking soda. */
+  private static final Sought DOTTED =
+      Sought.of("\\bB\\. ?(?:[PS]\\.|(?=powder|soda))", Pattern.CASE_INSENSITIVE);
+
+  /** For so many people, in German, Portuguese, Spanish and French. */
+  private static final Sought FOR =
+      Sought.of(
+          "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
+          Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
+
+  /** Letters that a camera read for figures: "l00 g", "2OO ml". */
+  private static final Sought SCANNED =
+      Sought.of("\\b[lI]\\d\\d+\\b|\\b\\d+[oO]+\\b|\\b[lI][oO]+\\b");
+
+  /** The largest can of a kitchen's store: 6 to 7 lb are in it (common practice). */
+  private static final Sought LARGEST_CAN =
+      Sought.of("(?:#|no\\.? ?)10 (?:can|tin)\\b", Pattern.CASE_INSENSITIVE);
+
+  /** "flour kg 1.5", "gr 200 sugar": the unit first, with nothing counted before it. */
+  private static final Sought UNIT_FIRST =
+      Sought.of(
+          "(?<=^|[,;\\n] ?|(?<!\\b(?:one|two|three|four|five|six|ten|half|some|more|another|few|each|per|hundred|dozen|point))"
+              + "(?<=\\p{L}{3}) )(kg|gr?|ml|cl|dl|lt|oz|lb)\\.? (\\d+(?:[.,]\\d+)?|\\d/\\d)"
+              + "(?= ?(?:$|[,;\\n]|(?:di |de )?\\p{L}{3}))(?! (?:cups?|tbsp|tsp|min|grams|times|eggs?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "2 c.s. de sucre", "1 ч. л. соли": spoons, shortened. */
+  private static final Sought SPOONS =
+      Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(DOTTED, at -> at.group().replaceAll("[. ]", ""), "b."),
+          Repair.as(FOR, "for", "für ", "para ", "pour "),
+          Repair.of(SCANNED, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1")),
+          Repair.as(LARGEST_CAN, "6-7 lb", "10 can", "10 tin"),
+          Repair.of(UNIT_FIRST, at -> at.group(2) + " " + at.group(1)),
+          Repair.of(SPOONS, OddUnits::spoon, "c.s.", "c.c.", "ст.", "ч."));
+
+  private OddUnits() {}
+
+  private static String spoon(MatchResult said) {
+    String letters = said.group();
+    return letters.equals("c.s.") || letters.startsWith("с") ? "tbsp" : "tsp";
+  }
+}

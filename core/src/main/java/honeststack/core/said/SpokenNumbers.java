@@ -1,0 +1,81 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/** Numbers as they are spoken: "2 hundred and 50", "one n a half", "one percent", "250-ish". */
+final class SpokenNumbers {
+  /** "250g-ish", "250-ish grams", "3/4ths". */
+  private static final Sought ISH =
+      Sought.of("(?<=[a-z])-ish\\b|(?<=\\d)-(?=odd )|-ish(?= [a-z])|(?<=\\d/\\d)(?:ths|rds)\\b");
+
+  /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
+  private static final Sought NUMBER_DOT =
+      Sought.of(
+          "(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})(?! ?(?:wait|make|sorry|it|i|the|that|only|just|use|then|hang|hold|actually|more|less|no)\\b)");
+
+  /** "one n a half", "a cup an a half". */
+  private static final Sought AND_HALF =
+      Sought.of(
+          "(?<=\\w) (?:n|an)(?= (?:(?:a |one )?half|a quarter|a third|three quarters)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Sought GOOD_HALF =
+      Sought.of("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
+
+  private static final List<String> TENS =
+      List.of("ten", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
+
+  /** "2 hundred and 50", "3 hundred and fifty". */
+  private static final Sought HUNDRED =
+      Sought.of(
+          "(?<![\\d.,/])\\b([1-9]) hundred"
+              + "(?:(?: and)? (\\d\\d|"
+              + String.join("|", TENS)
+              + ")\\b(?![- ]?(?:[/.]|one|two|three|four|five|six|seven|eight|nine)))?",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "two and a bit cups". */
+  private static final Sought A_BIT =
+      Sought.of(
+          "(?<=[\\w½¼¾])[ -]and[ -]a[ -](?:wee |little |tiny )?bit(?=[ -](?:cups?|tablespoons?|tbsp|teaspoons?"
+              + "|tsp|spoons?|grams?|g|ml|oz|ounces?|pounds?|lbs?|pints?|lit(?:re|er)s?|dl|kilos?|mugs?"
+              + "|glasses|handfuls?|sticks?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "one percent milk". */
+  private static final Sought PERCENT =
+      Sought.of(
+          "\\b(zero|one|two|three|four|five|ten|twenty|\\d+(?:[.,]\\d+)?) per ?cent\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final List<String> DIGITS = List.of("zero", "one", "two", "three", "four", "five");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.as(ISH, "", "-ish", "-odd ", "ths", "rds"),
+          Repair.as(NUMBER_DOT, "", "/", "no.", "nos."),
+          Repair.as(AND_HALF, " &", " half", " quarter", " third"),
+          Repair.as(GOOD_HALF, "", "a good "),
+          Repair.of(HUNDRED, SpokenNumbers::hundred, " hundred"),
+          Repair.as(A_BIT, "", " a bit", "-a-bit", " bit "),
+          Repair.of(PERCENT, SpokenNumbers::percent, "cent"));
+
+  private SpokenNumbers() {}
+
+  private static String hundred(MatchResult said) {
+    String rest = said.group(2) == null ? "00" : said.group(2).toLowerCase(Locale.ROOT);
+    return said.group(1) + (TENS.contains(rest) ? 10 * (TENS.indexOf(rest) + 1) + "" : rest);
+  }
+
+  /** With a sign. */
+  private static String percent(MatchResult said) {
+    String word = said.group(1).toLowerCase(Locale.ROOT);
+    int digit = DIGITS.indexOf(word);
+    String number =
+        digit >= 0 ? "" + digit : word.equals("ten") ? "10" : word.equals("twenty") ? "20" : word;
+    return number + "%";
+  }
+}
