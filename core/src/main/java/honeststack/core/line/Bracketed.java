@@ -19,6 +19,9 @@ final class Bracketed {
   /** Common practice: with their brine, tins weigh about so much or more, g. */
   private static final double WHOLE_TIN = 300;
 
+  /** So much nearer, as a logarithm: by a quarter. */
+  private static final double CLEARLY = Math.log(1.25);
+
   private static final String[] NUTRIENTS = {
     "protein", "proteins", "carbs", "carb", "carbohydrate", "carbohydrates", "fibre", "fiber",
     "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
@@ -57,7 +60,8 @@ final class Bracketed {
     boolean ofEach =
         filled
             || grams(said)
-                .flatMap(all -> known(first, food).map(one -> isOfEach(all / one, times)))
+                .flatMap(
+                    all -> known(first, food).map(one -> isOfEach(all / one, times, container)))
                 .orElse(container && !part);
     return ofEach ? said.times(times) : said;
   }
@@ -92,9 +96,13 @@ final class Bracketed {
     };
   }
 
-  /** Whether so many pieces' weight is nearer to one than to all of them. */
-  private static boolean isOfEach(double pieces, double times) {
-    return Math.abs(Math.log(pieces)) < Math.abs(Math.log(pieces / times));
+  /**
+   * Whether so many pieces' weight is nearer to one than to all of them. Behind pieces it is of all
+   * unless it is clearly not; common practice.
+   */
+  private static boolean isOfEach(double pieces, double times, boolean container) {
+    double clearly = container ? 0 : CLEARLY;
+    return Math.abs(Math.log(pieces)) + clearly < Math.abs(Math.log(pieces / times));
   }
 
   /** What one weighs, g. */

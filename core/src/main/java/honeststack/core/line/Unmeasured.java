@@ -40,19 +40,25 @@ final class Unmeasured {
     if (word(tokens, i, "a", "the")
         && (word(tokens, bit, "bit", "touch", "tad", "spot", "lot", "whisper", "heap", "cloud")
             || word(tokens, bit, "hint", "suspicion", "load", "mound", "amount", "quantity")
-            || !small && word(tokens, bit, "little"))) {
+            || !small && word(tokens, bit, "little") && !isUnit(tokens, bit + 1))) {
       i = bit + 1;
     } else if (word(tokens, i, "a", "the") && isFilm(tokens, i + 1)) {
       i += word(tokens, i + 1, "thin", "light") ? 3 : 2;
     } else if (word(tokens, i, "a", "an", "the") && isHeap(tokens, bit)) {
       i = bit + 1;
     } else if (word(tokens, i, "some", "enough", "plenty", "extra", "more", "little")
-        && !word(tokens, i + 1, "large", "few")) {
+        && !word(tokens, i + 1, "large", "few")
+        && !(word(tokens, i, "little") && isUnit(tokens, i + 1))) {
       i++;
     } else {
       return from;
     }
     return word(tokens, i, "of", "more") ? i + 1 : i;
+  }
+
+  /** "a little splash of milk" is a small splash. */
+  private static boolean isUnit(List<Token> tokens, int i) {
+    return word(tokens, i + 1, "of") && UnitWords.at(tokens, i).isPresent();
   }
 
   private static boolean isFilm(List<Token> tokens, int i) {

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,7 +14,7 @@ final class AddsUp {
   /** Between the whole and its parts. */
   private static final Sought BETWEEN =
       Sought.of(
-          "(?:in total |in all |altogether )?(?:[:=(–—]|,? ?(?:made up of|made of|consisting of|composed of"
+          "(?:in total |in all |altogether |total )?(?:[:=(–—]|,? ?(?:made up of|made of|consisting of|composed of"
               + "|that is|that's|namely|which is|split into|divided into|being|so|as))(?: .*)?");
 
   private AddsUp() {}
@@ -47,6 +48,13 @@ final class AddsUp {
     }
     return !clause.elements.contains(part.amount)
         || part.from >= whole.to && BETWEEN.isAll(clause.words(whole.to, part.from));
+  }
+
+  /** Whether parts are all of a whole. */
+  static boolean isSum(Mention whole, List<Mention> parts) {
+    List<Mention> all = new ArrayList<>(parts);
+    all.add(0, whole);
+    return measure(whole).isPresent() && isSum(all, 0);
   }
 
   private static boolean isSum(List<Mention> all, int whole) {

@@ -9,6 +9,25 @@ import java.util.List;
 final class Afterthoughts {
   private static final int MOST_WORDS = 4;
 
+  /** "I ended up using 450", "350 would do": what it came to. */
+  private static final Sought CAME_TO =
+      Sought.of(
+          "\\b(?:used|using|needed|took|takes|ended up|wound up|(?:is|was|would be|were) (?:enough|plenty|better|right)"
+              + "|(?:would|will|might) do|did (?:it|the job)|in (?:practice|reality|fact|the end)|on the day"
+              + "|more like|turned out|settled (?:on|at|for)|went (?:up|down) to"
+              + "|(?:cut|brought|dropped|took|pushed|upped|bumped) (?:it |that |this )?(?:up |down |back )?to"
+              + "|these days|nowadays|actually|really)\\b");
+
+  /** It says something else of its number. */
+  private static final Sought OTHERWISE =
+      Sought.of(
+          "\\b(?:more|extra|another|per|each|every|of|left|over|hours?|overnight|times|people|degrees|next time|if|used to)\\b|\\?");
+
+  private static final Sought BEHIND =
+      Sought.of(
+          "(?:(?:in the end|in practice|in fact|was|is|were|would|will|be|do|enough|plenty|better|right|it"
+              + "|really|actually|though|today|now|then|did|fine|just|the|job|on|day|these|days|[.,!;]) ?)*");
+
   private Afterthoughts() {}
 
   /** "Actually 50 ml more milk": it takes nothing back. */
@@ -63,9 +82,26 @@ final class Afterthoughts {
     unit(last, clause);
     if (other) {
       restate(last, clause.get(amount));
-    } else if (clause.mentions.isEmpty() && isTooMuch(clause)) {
+    } else if (clause.mentions.isEmpty() && (isTooMuch(clause) || isCameTo(before, clause))) {
       better(last, clause);
     }
+  }
+
+  private static boolean isCameTo(Clause before, Clause clause) {
+    String words = clause.words(0, clause.size());
+    boolean share =
+        clause.elements.stream().anyMatch(e -> e.isAmount() && e.measure().amount() < 1);
+    boolean each = before.words(0, before.size()).contains("per ");
+    return CAME_TO.isIn(words) && !OTHERWISE.isIn(words) && !share && !each && isClosed(clause);
+  }
+
+  /** Of its number nothing is counted: no "60 ml scoop". */
+  private static boolean isClosed(Clause clause) {
+    int last = clause.size() - 1;
+    while (last > 0 && !clause.isAmount(last)) {
+      last--;
+    }
+    return BEHIND.isAll(clause.words(last + 1, clause.size()));
   }
 
   /** "That was too thick." */

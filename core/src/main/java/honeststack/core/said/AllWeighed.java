@@ -27,7 +27,9 @@ final class AllWeighed {
       Sought.of("(?:(?:of )?(?:the )?(?:flesh|mash|pulp|puree|purée|fruit|meat))?");
 
   private static final Sought LEFT =
-      Sought.of("^(?:what(?: is|'s| was)? (?:left|remains)|leaving|leaves|to leave)\\b");
+      Sought.of(
+          "^(?:what(?: is|'s| was)? (?:left|remains)|leaving|leaves|to leave|(?:un)?till? (?:you|i|we)(?: have|'ve| get)"
+              + "|to (?:give|get|make)|(?:you|i|we) (?:want|need|should have|end up with))\\b");
 
   private AllWeighed() {}
 

@@ -47,7 +47,7 @@ final class AmountSpans {
     if (front.isEmpty() && isGoingOn(i, cover) && hasName(tokens, i + 1)) {
       front = amounts.bare(i); // "two cups flour tablespoon sugar"
     }
-    if (front.isEmpty() || front.get().next() <= i) {
+    if (front.isEmpty() || front.get().next() <= i || isDone(tokens, i, front.get())) {
       return;
     }
     front = beforeEggs(tokens, i, front.get());
@@ -95,6 +95,27 @@ final class AmountSpans {
     return words && eggs && many && few
         ? new AmountParser("", tokens.subList(0, last)).front(i)
         : Optional.of(front);
+  }
+
+  /** "crack in an egg, shake for a minute", "squeeze hard": no measure. */
+  private static boolean isDone(List<Token> tokens, int i, AmountParser.Front front) {
+    return front.next() == i + 1
+        && tokens.get(i).isWord("shake", "squeeze", "sprinkle", "dust", "drizzle", "splash", "dash")
+        && i + 1 < tokens.size()
+        && tokens
+            .get(i + 1)
+            .isWord(
+                "for",
+                "well",
+                "until",
+                "till",
+                "hard",
+                "vigorously",
+                "gently",
+                "together",
+                "again",
+                "to",
+                "out");
   }
 
   /** A food ends there that was measured before its name. */

@@ -23,12 +23,16 @@ final class BeforePairing {
     Grown.in(clause);
     OutOfWhole.in(clause);
     Portioned.in(clause);
+    Tared.in(clause);
     Altered.in(clause);
     PerAmount.in(clause);
     Stock.in(clause);
     Lost.in(clause);
     numbers(clause);
     Arrows.in(clause);
+    InAll.in(clause);
+    Theirs.in(clause);
+    InCase.in(clause);
     Weighed.in(clause);
     Enough.in(clause);
     HowMany.in(clause);
@@ -60,7 +64,7 @@ final class BeforePairing {
         element.part = Part.NOTE; // "flour, a good 200 g"
       } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
         element.part = Part.METHOD;
-      } else if (element.is(Sort.PART_OF)) {
+      } else if (element.is(Sort.PART_OF) && element.isFree()) {
         int amount = clause.ahead(i + 1, 6, Element::isAmount);
         boolean which = amount >= 0 && element.low().equals("of which");
         boolean needed = element.low().equals("of which") && clause.isStrong(i + 2);

@@ -81,6 +81,11 @@ final class Brackets {
       inner.elements.stream().filter(Element::isFood).forEach(e -> e.part = Part.UNKNOWN);
     } else if (inner.isWord(0, "from") && before.isMeasured()) {
       all(Part.NOTE); // "4 egg whites (from 4 eggs)"
+    } else if (parts && AddsUp.isSum(before, measured)) {
+      outer.mentions.remove(before); // "500 g flour (400 g white, 100 g rye)"
+      before.mark(Part.NOTE);
+      inner.mentions.forEach(m -> m.place = before.place);
+      outer.adopt(aside);
     } else if (parts && isSame(measured.get(0)) && !isMade(measured) && isOne(measured)) {
       if (!before.isMeasured()) {
         before.amountText = measured.get(0).amountText; // "banana slices (half a banana)"
@@ -264,9 +269,15 @@ final class Brackets {
     return parts && inner.hasFood();
   }
 
+  private static final Sought CAME_TO =
+      Sought.of("(?:(?:it|i|we) )?(?:took|needed|used|ended up|ended up (?:using|at))");
+
   /** "350 ml milk (actually 375)". */
   private boolean isCorrected() {
     int amount = inner.is(0, Sort.CORRECT) ? 1 : 0;
+    for (int i = 1; i <= 2; i++) {
+      amount = CAME_TO.isAll(inner.words(0, i)) ? i : amount; // "(it took 220)"
+    }
     while (amount > 0
         && (inner.is(amount, Sort.CORRECT)
             || inner.isMark(amount, ",", ":", "!")

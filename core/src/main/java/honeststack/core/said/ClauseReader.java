@@ -58,6 +58,8 @@ final class ClauseReader {
     whichSort.in(clause);
     cookedOrRaw.in(clause);
     new HalfName(foods).in(clause);
+    new SortNames(foods).in(clause);
+    Parted.in(clause);
     Packed.in(clause);
     ToppedUp.in(clause);
     BakersPercent.in(clause);
@@ -77,6 +79,7 @@ final class ClauseReader {
     Choices choices = new Choices(clause);
     link(clause, choices, naming, mentions, lists);
     relative.complete();
+    LikeForLike.complete(clause);
     specific.behind(clause);
     more(clause);
     Places.in(clause);
@@ -122,7 +125,7 @@ final class ClauseReader {
     List<Token> inside = null;
     int after = sentence.start();
     for (Token token : sentence.tokens()) {
-      if (inside == null && token.isMark("(", "[")) {
+      if (inside == null && token.isMark("(", "[") && !Parted.isInBrackets(sentence, token)) {
         inside = new ArrayList<>();
         after = main.isEmpty() ? token.start() : main.get(main.size() - 1).end();
       } else if (inside != null && token.isMark(")", "]")) {

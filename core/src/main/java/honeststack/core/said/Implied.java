@@ -197,7 +197,8 @@ final class Implied {
   }
 
   private boolean isSprayed(Mention mention) {
-    return mention.known().filter(food -> food.role() == Role.FAT).isPresent();
+    return mention.known().filter(food -> food.role() == Role.FAT).isPresent()
+        || mention.foodText.toLowerCase(Locale.ROOT).endsWith("oil");
   }
 
   /** "oil spray x 4", "two squirts of spray oil", "spray the pan once with oil": in sprays. */

@@ -78,6 +78,11 @@ final class PartlyOther {
   /** In brackets, before the other one; and its share alone: "(half water)". */
   private static final Sought BRACKETS = Sought.of(LEAD + "(?:half .*(?:and|,|/|-)? ?)?half" + IS);
 
+  private static final Sought SHARE =
+      Sought.of(
+          "\\d{1,2} ?(?:%|percent|per cent)|(?:a|one|two|three) (?:third|quarter|fourth|fifth|tenth)s?"
+              + "|[½⅓⅔¼¾]|1/3|2/3|3/4|1/4|\\d+ ?k?g");
+
   private static final String SWAPPED =
       "(?:replaced|swapped|switched|substituted|exchanged|traded|changed|subbed)";
 
@@ -232,6 +237,8 @@ final class PartlyOther {
     String said = "half";
     if (!halves && some.matches()) {
       said = said(some);
+    } else if (!halves && SHARE.isAll(words) && isOfAKind(whole, inner.get(other))) {
+      said = words; // "500 g flour (20 % rye)"
     } else if (!halves) {
       return false;
     }
@@ -243,6 +250,10 @@ final class PartlyOther {
     inner.elements.forEach(element -> element.part = Part.NOTE);
     share(outer, whole, inner.get(other), part);
     return true;
+  }
+
+  private static boolean isOfAKind(Mention whole, Element other) {
+    return other.food.isPresent() && whole.food.isOfAKind(other);
   }
 
   /** The food's rest, and the other behind it. */

@@ -150,7 +150,7 @@ final class PhraseForms {
               | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
           PAN | for (/the/my/your) (tins/tin/moulds/mould/waffle irons/irons/griddles/pans/skillets)
-          PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
+          PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/on the flattop/on the flat-top/on the flat top/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) (in/on)
               | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | (frying/cooking/browning/baking/crisping) (them/it/these/each) in

@@ -7,6 +7,7 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
+          EXCLUDE | not used : | unused : | left out : | omitted : | not included :
           EXCLUDE | stopped adding | stop adding | i've stopped adding | stopped using | stop using
               | stopped putting | neither | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
               | bin the | scrap the | cut out the | cut out | gave up | given up | giving up
@@ -53,7 +54,7 @@ final class PhraseList {
               | drown them in | dip in | drizzle | dust | and then on top | then on top
               | on top i do | on top goes | on top go | on top we have
               | on top everybody takes what they like | crumble over | pour over | poured over
-              | poured over it | spoon over | squirt | on the side | each stack gets | a stack gets | each gets
+              | poured over it | spoon over | pile on | heap on | squirt | on the side | each stack gets | a stack gets | each gets
               | each order | per guest | fillings | filling | for the filling | toppings
               | topping per waffle | topping per pancake | i put on top | serve warm with
               | serving | to finish | for the topping | for topping | for the top | for the plate
@@ -70,7 +71,7 @@ final class PhraseList {
               | to pour over | per person | per serving | per waffle | per pancake each
               | for each serving | for the filling | for filling | on hers | on mine | on his
               | on top of each | over at the end | squeezed over | squeezed over at the table
-              | crumbled over | spooned over | scattered over | grated over | drizzled over
+              | crumbled over | piled on | heaped on | spooned over | scattered over | grated over | drizzled over
               | poured over | melting on top | for the party | with the pancakes | alongside
           PAN_NEXT | fry with | cook with | fried with | grease the iron each time with | brush the plates with | in the skillet | on the griddle
               | cooking fat : | fat for the pan : | pan fat :
@@ -85,9 +86,9 @@ final class PhraseList {
               | bake in | brown in | sizzle in | swirl the pan with | for the iron
               | for the griddle | for the tawa | coat the pan with | spray the pan with
               | spray with | for cooking
-          PAN | in the cast iron | in a cast iron pan | in cast iron | in a hot skillet | in the wok | on the bakestone
+          PAN | for pan | in the cast iron | in a cast iron pan | in cast iron | in a hot skillet | in the wok | on the bakestone
               | in the tin | on the hot plate | on the girdle | in a hot pan | for the pans | in the pans | for the griddles | for the irons | for the pan | in the pan | for frying | for the frying | for fryin'
-              | for the griddle | for the iron | for the waffle iron | for the skillet
+              | for the griddle | on the flattop | on the flat-top | on the flat top | for the flattop | for the flat top | for the iron | for the waffle iron | for the skillet
               | for the tawa | for the flat top | for greasing | for greasing the pan
               | for cooking | for brushing | for brushing the iron | for brushing the waffle iron
               | for brushing the pan | to fry | to fry in | to fry them in | to grease
@@ -142,7 +143,7 @@ final class PhraseList {
               | size of | runs like | look like | looks like | should look like | the colour of a
               | sweet as | as sweet as | smells of | tastes like | drop off the spoon like
               | no thicker than a slice of | thicker than | no thicker than
-              | not as rich as | same as | the weight of | golden as | next to | next to the | beside the | as big as | as large as | about as big as | no bigger than | no larger than | bigger than | big as
+              | not as rich as | same as | golden as | next to | next to the | beside the | as big as | as large as | about as big as | no bigger than | no larger than | bigger than | big as
           THING | scoop | scoops | kitchen | room | wall | walls | apron | dress | light | cat | dog | bread crumbs on | bread | cake | cakes | crumble | pie | noodles | salad | smoothie | smell | flavour of | trees | seller | man | lady | street
               | knife | knives | tree | paper | spoon | fork | ring | plate | plates | stain
               | stains | pot | jug | dish | tray | sauce pan | coloured | colored | brown crust
@@ -186,7 +187,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | i figure | call it | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
+          IDLE | like for like | one for one | one to one | weight for weight | cup for cup | gram for gram | spoon for spoon | i figure | call it | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
               | no question | no wonder
           IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the

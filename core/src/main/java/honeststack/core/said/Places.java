@@ -94,6 +94,9 @@ final class Places {
     if (cue.isWord("filling") && clause.isWord(i - 1, "a") && word) {
       return; // "a filling breakfast"
     }
+    if (clause.has(i - 1) && clause.get(i - 1).part == Part.SERVES && cue.low().endsWith("table")) {
+      return; // "we're five at the table"
+    }
     Mention around =
         mentions.stream()
             .filter(m -> m.from < i && m.to > i + 1 && !m.placed)
@@ -109,7 +112,8 @@ final class Places {
     if (cue.low().endsWith(" add") && after != null && isBatter(after)) {
       return; // "then the kids add an egg"
     }
-    boolean over = cue.is(Sort.PLATE_NEXT) && after == null && cue.text().endsWith(" over");
+    boolean over =
+        cue.is(Sort.PLATE_NEXT) && after == null && cue.low().matches(".* (?:over|on|on top)");
     boolean behind =
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
     boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
@@ -159,7 +163,7 @@ final class Places {
             && !before.placed
             && !isBatter(before)
             && clause.isWord(last.from - 1, "with", "in")
-            && last.from - before.to <= 2;
+            && last.from - before.to <= 4;
     if (with) {
       set(before, place);
     }

@@ -16,6 +16,14 @@ final class Reconsidered {
               + "|thinking of|this (?:week|time|one)|so today|but today|these days|nowadays|(?:until|till) (?:it|i) (?:was|is|had|came to|reached|weighed)|kept adding"
               + "|(?:way |far )?too (?:much|little)|taking (?:some|a bit) out|took (?:some|a bit) out|typo|edit|mixed up|misread|different recipe|other recipe|scrap that)\\b");
 
+  /** What an amount came to is near it: "12" of "200 g flour, came out at 12" is not. */
+  private static final Sought OUTCOME =
+      Sought.of(
+          "\\b(?:(?:ended|end|wound) up|in (?:practice|reality|the event)|(?:really|actually) more like|on paper|in theory"
+              + "|(?:came|turned|worked) out|rounded (?:up|down))\\b");
+
+  private static final double NEAR = 1.7;
+
   private static final Sought FURTHER =
       Sought.of(
           "\\b(?:no more|no less|not more|more|extra|another|further|plus|up to|if|when|should)\\b");
@@ -41,13 +49,20 @@ final class Reconsidered {
       return;
     }
     String between = clause.words(old + 1, right) + asides(old, right);
-    boolean reason = REASON.isIn(between) && !FURTHER.isIn(between);
+    boolean outcome = OUTCOME.isIn(between) && isNear(old, right);
+    boolean further = FURTHER.isIn(between.replace("more like", ""));
+    boolean reason = (REASON.isIn(between) || outcome) && !further;
     if (reason && !clause.isWord(right + 1, "more", "extra", "later")) {
       clause.take(old, old + 1, Part.EXCLUDED);
       said(old + 1, right);
       clause.get(right).takeUnit(clause.get(old));
       clause.get(right).corrects = true;
     }
+  }
+
+  private boolean isNear(int old, int right) {
+    double ratio = clause.get(right).measure().amount() / clause.get(old).measure().amount();
+    return ratio <= NEAR && ratio >= 1 / NEAR;
   }
 
   /** "I did": of the food, and not how many came out. */
@@ -89,7 +104,9 @@ final class Reconsidered {
         || clause.isWord(next, "and") && clause.has(next + 1) && clause.get(next + 1).isAmount()
         || clause.is(next, Sort.CORRECT)
         || clause.isWord(next, "actually", "really", "then", "now", "instead")
-        || clause.words(next, next + 3).startsWith("in the end");
+        || clause
+            .words(next, next + 3)
+            .matches("(?:in the (?:end|bowl|jug)|in practice|in reality).*");
   }
 
   /** What stands in brackets between them. */

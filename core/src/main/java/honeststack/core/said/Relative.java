@@ -1,6 +1,8 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Food;
 import honeststack.core.line.NumberText;
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,12 +25,12 @@ final class Relative {
 
   private static final String TAIL =
       "(?<tail>(?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
-          + "| measure| the| of| in| an| a| its| their| own)*)";
+          + "| measure| the| of| in| an| a| its| their| them| these| those| own)*)";
 
   private static final Pattern SAID =
       Pattern.compile(
           "(?:of |about |roughly |exactly |just |only |and |with |plus |then |at |to |, )*"
-              + "(?:(?:the )?(same|ditto|likewise|another|its own|their own)|an? (equal)|(equal)"
+              + "(?:(?:the )?(same|ditto|likewise|another|its own|their own|(?:its|their|['’]s?|the)(?= weight))|an? (equal)|(equal)"
               + "|(as) much|"
               + TIMES_OVER
               + ")"
@@ -45,10 +47,19 @@ final class Relative {
 
   private static final int FAR_BEHIND = 6;
 
+  /**
+   * Grams of an egg that flour is weighed against: from a medium one out of its shell to a large
+   * one in it (common practice).
+   */
+  private static final double LEAST_EGG = 44;
+
+  private static final double MOST_EGG = 63;
+  private static final String EGG = "egg";
+
   /** Without one of these nothing is said so. */
   private static final Remembered CUE =
       Remembered.part(
-          "same|ditto|likewise|another|equal|own|much|twice|double|triple|thrice|half|third|quarter|times");
+          "same|ditto|likewise|another|equal|own|weight|much|twice|double|triple|thrice|half|third|quarter|times");
 
   private static final Map<String, Double> TIMES =
       Map.of(
@@ -107,23 +118,29 @@ final class Relative {
   private void find(int from) {
     StringBuilder said = new StringBuilder();
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
-      if (clause.isFood(i)) {
+      boolean those = said.toString().endsWith("weight of the ") && clause.isWord(i + 1, "in");
+      if (those && clause.isFood(i) && isElsewhere(i)) {
+        said.append("those "); // "and the weight of the eggs in flour"
+      } else if (clause.isFood(i)) {
         Matcher matcher = SAID.matcher(said.toString().strip());
         if (matcher.matches() && isMeant(matcher, from)) {
-          boolean as = clause.isWord(i + 1, "as") && clause.isFood(i + 2) && isElsewhere(i + 2);
+          int by = clause.isWord(i + 1, "as") ? clause.isWord(i + 2, "the") ? i + 3 : i + 2 : -1;
+          boolean as = clause.isFood(by) && isElsewhere(by);
           boolean weight = matcher.group("tail").contains("weight");
-          Element base = as ? clause.get(i + 2) : null;
+          boolean counted = weight && clause.isStrong(by) && clause.isFood(by + 1);
+          Element base = as ? clause.get(by) : counted ? clause.get(by + 1) : null;
           shares.add(new Share(clause.get(i), factor(matcher), weight, base));
           clause.take(from, i, Part.NOTE);
-          if (as) {
-            clause.take(i + 1, i + 3, Part.NOTE);
+          if (as || counted) {
+            clause.take(i + 1, as ? by + 1 : by, Part.NOTE);
           } else {
             joined(i, factor(matcher), weight);
           }
         }
         return;
+      } else {
+        said.append(clause.low(i)).append(' ');
       }
-      said.append(clause.low(i)).append(' ');
     }
   }
 
@@ -256,7 +273,14 @@ final class Relative {
   private static Optional<String> times(Mention base, Share share) {
     Matcher weighed = WEIGHED.matcher(base.notes); // "3 eggs (165 g)", "1 can (154 ml)"
     String amount = weighed.find() ? weighed.group(1) : base.amountText;
-    return Scaled.single(amount)
+    Optional<Measure> measured = Scaled.measure(amount);
+    if (share.weight() && base.known().map(Food::id).filter(EGG::equals).isPresent()) {
+      return measured
+          .filter(measure -> measure.unit() == Unit.COUNT)
+          .map(eggs -> eggs.amount() * share.factor())
+          .map(eggs -> Math.round(eggs * LEAST_EGG) + "–" + Math.round(eggs * MOST_EGG) + " g");
+    }
+    return measured
         .filter(measure -> measure.unit() != Unit.COUNT)
         .filter(measure -> !share.weight() || measure.unit().kind() == Unit.Kind.MASS)
         .flatMap(

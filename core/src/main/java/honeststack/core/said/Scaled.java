@@ -19,7 +19,7 @@ final class Scaled {
     return measure(amount).filter(measure -> measure.halfRange() == 0);
   }
 
-  private static Optional<Measure> measure(String amount) {
+  static Optional<Measure> measure(String amount) {
     try {
       return new AmountParser("", Token.of(amount))
           .front(0)

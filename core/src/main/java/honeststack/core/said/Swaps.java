@@ -98,6 +98,7 @@ final class Swaps {
             clause.take(from - 1, from, Part.EXCLUDED);
           } else if (clause.isFood(j - 1)
               || clause.isFood(j - 2) && clause.get(j - 1).kind == Element.Kind.WORD
+              || clause.isFood(j - 2) && LikeForLike.isSaid(clause.low(j - 1))
               || clause.isMark(j - 1, "-", ",")) {
             clause.exclude(i, j);
             handOn(i, j);

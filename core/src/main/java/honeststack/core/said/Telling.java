@@ -88,6 +88,7 @@ public final class Telling {
     page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
+    Units.acrossLines(read);
     Hypothetical.before(read);
     Retold.before(read);
     OffTopic.find(read);
@@ -114,6 +115,7 @@ public final class Telling {
     Alternatives.goOn(last, clause);
     Decided.answered(last, clause);
     Following.measure(read, clause);
+    Theirs.goOn(read, clause);
   }
 
   /** Over sentences that are only marks: "half a cup!!". */

@@ -54,6 +54,23 @@ final class Units {
     }
   }
 
+  /** Lines that each name one food: "flour 180", "sugar 15", "baking powder 8". */
+  static void acrossLines(List<Clause> read) {
+    List<Mention> single =
+        read.stream()
+            .filter(clause -> clause.mentions.size() == 1)
+            .map(clause -> clause.mentions.get(0))
+            .toList();
+    long scale = single.stream().filter(Units::isBareWeight).count();
+    for (Mention mention : single) {
+      boolean bare = mention.amount != null && mention.amount.isCount() && !mention.restated;
+      if (bare && !mention.amount.isWeak() && isWeighed(mention, scale)) {
+        mention.amountText = with(mention, "g");
+        mention.restated = true;
+      }
+    }
+  }
+
   /** "200 flour": a number that can only be a weight. */
   private static boolean isBareWeight(Mention mention) {
     return mention.amount != null

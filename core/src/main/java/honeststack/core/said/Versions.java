@@ -29,11 +29,14 @@ final class Versions {
   /** What replaces the other. */
   private static final Sought OLD =
       Sought.of(
-          "^(?:the )?(?:old|before|previously|was|original|last time|last week|yesterday|used to be)\\b");
+          "^(?:the )?(?:old|before|previously|was|original|last time|last week|yesterday|used to be"
+              + "|left ?overs?|still (?:in|have)|have|had|bought|buy|to buy|shopping|stock|in stock|spare"
+              + "|in the (?:cupboard|house|fridge|pantry|larder|bag|box|tin|jar))\\b");
 
   private static final Sought NEW =
       Sought.of(
-          "^(?:the )?(?:new|after|now|today|this time|this week|mine now|updated|revised)\\b");
+          "^(?:the )?(?:new|after|now|today|this time|this week|mine now|updated|revised"
+              + "|use[ds]?|recipe|batter|mix|takes?|needs?|in(?:to)? the (?:bowl|batter|mix)|for the (?:batter|mix|bowl))\\b");
 
   private static final String NUMBERED =
       "(?:(?:version|recipe|variant|option|variation|trial|attempt|test|v|plan)\\.? ?(?:no\\.? |# ?)?)";
@@ -133,7 +136,8 @@ final class Versions {
         continue;
       }
       String label = label(clause, measured.get(0));
-      boolean begins = !label.isEmpty() && measured.size() >= LABELLED;
+      boolean renews = OLD.isIn(label) || NEW.isIn(label);
+      boolean begins = !label.isEmpty() && (measured.size() >= LABELLED || renews);
       if (open == null || begins) {
         open = new Group();
         open.label = label.isEmpty() ? heading : label;

@@ -1,0 +1,75 @@
+package honeststack.core.said;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/**
+ * A sentence with a sign for each amount ({@code #}) and each food ({@code @}) that nothing was
+ * made of yet, and its other words in small letters: "jug # , with @ # . ". Patterns say how
+ * amounts and foods stand to each other, whatever they are.
+ */
+final class Shape {
+  static final char AMOUNT = '#';
+  static final char FOOD = '@';
+
+  private final Clause clause;
+  private final StringBuilder text = new StringBuilder();
+
+  /** Where each element begins in the text. */
+  private final int[] starts;
+
+  private Shape(Clause clause) {
+    this.clause = clause;
+    this.starts = new int[clause.size()];
+    for (int i = 0; i < clause.size(); i++) {
+      starts[i] = text.length();
+      boolean free = clause.get(i).isFree();
+      text.append(clause.isStrong(i) ? "#" : free && clause.isFood(i) ? "@" : clause.low(i));
+      text.append(' ');
+    }
+  }
+
+  /** Of a sentence with so many amounts, or more; empty for another. */
+  static Optional<Shape> of(Clause clause, int amounts) {
+    int strong = 0;
+    for (int i = 0; i < clause.size(); i++) {
+      strong += clause.isStrong(i) ? 1 : 0;
+    }
+    return strong >= amounts ? Optional.of(new Shape(clause)) : Optional.empty();
+  }
+
+  /** Where a pattern is found first; empty where it is not. */
+  Optional<Matcher> find(Sought pattern) {
+    String words = text.toString();
+    if (!pattern.isIn(words)) {
+      return Optional.empty();
+    }
+    Matcher matcher = pattern.matcher(words);
+    return matcher.find() ? Optional.of(matcher) : Optional.empty();
+  }
+
+  /** The element at which a group begins; -1 for a group that is not there. */
+  int at(Matcher found, String group) {
+    return element(found.start(group));
+  }
+
+  /** The element that begins at a place of the text, or is there; -1 for none. */
+  int element(int place) {
+    int i = starts.length - 1;
+    while (i >= 0 && (place < 0 || starts[i] > place)) {
+      i--;
+    }
+    return i;
+  }
+
+  /** Takes what a pattern found but some elements of it. */
+  void take(Matcher found, Part part, int... but) {
+    for (int i = element(found.start()); i <= element(Math.max(found.end() - 2, 0)); i++) {
+      boolean kept = false;
+      for (int one : but) {
+        kept |= one == i;
+      }
+      clause.take(i, kept ? i : i + 1, part);
+    }
+  }
+}

@@ -1,0 +1,98 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Unit;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/**
+ * What a scale or a mark shows before and after: "bowl 300 g, with the flour 520 g", "the bottle
+ * went from 750 to 500 ml of milk", "the butter was 250 g, now it's 210".
+ */
+final class Tared {
+  private static final String IS =
+      "(?:(?:is|was|are|it's|it is|it was|weighs|weighed|reads|read|says|said|shows|showed|at|alone|empty|only|just"
+          + "|about|now|then|left|on the scales?|[,:;–-]) )*";
+
+  private static final String VESSEL =
+      "(?:bowl|jug|dish|pan|container|jar|cup|mug|tin|basin|beaker|glass|plate|tub)";
+
+  private static final String JOINED = "(?:(?:and|then|but|[,;–-]) )*";
+
+  private static final List<Sought> FORMS =
+      List.of(
+          Sought.of(
+              "\\b(?:empty )?"
+                  + VESSEL
+                  + " "
+                  + IS
+                  + "(?<less># )(?:empty )?"
+                  + JOINED
+                  + "with (?:all )?(?:the |my )?(?<food>@ )(?:in |in it |inside )?"
+                  + IS
+                  + "(?<more># )"),
+          Sought.of(
+              "\\b"
+                  + VESSEL
+                  + " "
+                  + IS
+                  + "(?<less># )(?:empty )?"
+                  + JOINED
+                  + "(?<more># )(?:with|full of|filled with|once filled with|including) (?:all )?(?:the |my )?(?<food>@ )"),
+          Sought.of(
+              "\\bbefore (?:the |adding the |adding )?(?<food>@ )"
+                  + IS
+                  + "(?<less># )"
+                  + JOINED
+                  + "after(?:wards)? "
+                  + IS
+                  + "(?<more># )"),
+          Sought.of(
+              "\\b(?:bottle|jar|tub|bag|carton|jug|packet|tin|pack|box)\\b[^#@]*(?:went|goes|gone|down|dropped|fell) (?:down )?from (?<more># )(?:down )?to (?<less># )(?:of )?(?:the )?(?<food>@ )"),
+          Sought.of(
+              "(?<food>@ )(?:bottle|jar|tub|bag|carton|packet|tin|pack|box|block) (?:was|weighed|started at|went from|goes from) "
+                  + "(?<more># )(?:(?:before|at the start|full) )?(?:(?:and|but|,|;|–|-) )*(?:to|(?:now |afterwards |after )?(?:it's|it is|is|it was|weighs|it weighs)|now|after(?:wards)?) "
+                  + IS
+                  + "(?<less># )"));
+
+  private Tared() {}
+
+  static void in(Clause clause) {
+    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
+    for (Sought form : shape.isPresent() ? FORMS : List.<Sought>of()) {
+      Optional<Matcher> found = shape.get().find(form);
+      if (found.isPresent()) {
+        put(clause, shape.get(), found.get());
+        return;
+      }
+    }
+  }
+
+  private static void put(Clause clause, Shape shape, Matcher found) {
+    int food = shape.at(found, "food");
+    int less = shape.at(found, "less");
+    int more = shape.at(found, "more");
+    Element high = clause.get(more);
+    Element low = clause.get(less);
+    double left = high.measure().amount() - low.measure().amount();
+    Unit unit = high.isCount() ? low.measure().unit() : high.measure().unit();
+    boolean one = high.isCount() || low.isCount() || low.measure().unit() == unit;
+    boolean measured =
+        unit == Unit.COUNT
+            ? left >= LEAST
+            : unit.kind() == Unit.Kind.MASS || unit.kind() == Unit.Kind.VOLUME;
+    boolean told = // "412 to 380 g, so 32 g honey"
+        clause.elements.stream().anyMatch(e -> e.isAmount() && e.measure().amount() == left);
+    if (left > 0 && one && measured && !told) {
+      int nearest = Math.abs(more - food) < Math.abs(less - food) ? more : less;
+      shape.take(found, Part.NOTE, food, nearest);
+      clause.get(nearest).corrects = food < nearest;
+      clause.get(nearest).instead =
+          Numbers.plain(left) + " " + (unit == Unit.COUNT ? Unit.GRAM : unit).symbol();
+    }
+  }
+
+  /** Grams; less without a unit may be pieces. */
+  private static final double LEAST = 10;
+}

@@ -1,0 +1,90 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/**
+ * What somebody else takes, beside what counts: "200 g flour and 2 eggs; hers has 3 eggs", "Mum
+ * uses 2 eggs, I use 3".
+ */
+final class Theirs {
+  private static final String WHOSE =
+      "(?:hers|his|theirs|yours|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
+          + "|neighbour|neighbor|aunt|auntie|uncle|cousin|dad|father|boss|husband|wife)'s(?: one| version)?"
+          + "|the (?:book|original|packet|box|old one|other one|blog)'s)";
+
+  /** "hers has 3 eggs": of a food that is measured for the own one. */
+  private static final Sought HAS =
+      Sought.of(
+          "(?:^|[,;–—-] |\\b(?:and|but|while|whereas) )(?<their>"
+              + WHOSE
+              + " (?:(?:has|have|had|takes|took|uses|used|was|is|:) )+(?:only |just )?# (?:of )?@ )");
+
+  private static final Sought MINE =
+      Sought.of(
+          "\\b(?:uses|takes|puts(?: in)?|has|likes|does|wants) (?<their># )(?:of )?@ [,;–—-]? ?(?:but |and |while |whereas |though )?"
+              + "(?:i|we) (?:(?:only|just|always|usually|would|now|myself) )*(?:use|take|put|have|do|go for|prefer|like|go with)(?: in)? (?<own># )(?:[.,;!]|$)");
+
+  private Theirs() {}
+
+  static void in(Clause clause) {
+    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
+    if (shape.isPresent()) {
+      shape.get().find(HAS).ifPresent(found -> leaveOut(clause, shape.get(), found));
+      shape.get().find(MINE).ifPresent(found -> own(clause, shape.get(), found));
+    }
+  }
+
+  /** In a sentence of its own, behind the food: "Hers has 3 eggs." */
+  static void goOn(List<Clause> read, Clause clause) {
+    boolean theirs =
+        clause.mentions.size() == 1
+            && START.begins(clause.words(0, clause.size()))
+            && measures(read, clause.mentions.get(0));
+    if (theirs) {
+      clause.mentions.get(0).mark(Part.EXCLUDED);
+      clause.mentions.clear();
+    }
+  }
+
+  private static final Sought START =
+      Sought.of(
+          "(?:(?:and|but|while|whereas) )?"
+              + WHOSE
+              + " (?:has|have|had|takes|took|uses|used|was|is|:) ");
+
+  private static boolean measures(List<Clause> read, Mention said) {
+    return read.stream()
+        .flatMap(clause -> clause.mentions.stream())
+        .anyMatch(
+            m ->
+                m.isMeasured()
+                    && m.food != null
+                    && said.food != null
+                    && m.food.isSameFood(said.food));
+  }
+
+  private static void leaveOut(Clause clause, Shape shape, Matcher found) {
+    int from = shape.at(found, "their");
+    int to = shape.element(Math.max(found.end() - 2, 0)) + 1;
+    Element food = clause.get(to - 1);
+    boolean own =
+        clause.elements.stream()
+            .anyMatch(e -> e != food && e.isFood() && e.isFree() && e.isSameFood(food));
+    if (own) {
+      clause.take(from, to, Part.EXCLUDED);
+    }
+  }
+
+  private static void own(Clause clause, Shape shape, Matcher found) {
+    Element their = clause.get(shape.at(found, "their"));
+    Element own = clause.get(shape.at(found, "own"));
+    boolean alike = own.isCount() || own.measure().unit() == their.measure().unit();
+    if (alike) {
+      own.takeUnit(their);
+      own.corrects = true;
+      their.part = Part.EXCLUDED;
+    }
+  }
+}
