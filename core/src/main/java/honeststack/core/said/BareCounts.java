@@ -278,10 +278,17 @@ final class BareCounts {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
   }
 
+  /** What is over says not how many came out. */
+  private static final Sought LEFT =
+      Sought.of(
+          "^(?:(?:of them|pancakes?|waffles?|ones|pieces) )?(?:(?:are|were|was|is) )?"
+              + "(?:left|leftover|left over|to spare)(?: |$)");
+
   /** "5-ingredient pancakes", "a hundred pancake recipes", "waffles v2", "week 3". */
   static boolean isOfKind(Clause clause, int i) {
     boolean recipes = clause.is(i + 1, Sort.PIECES) && clause.isWord(i + 2, TOLD);
     return recipes
+        || !clause.hasFood() && LEFT.isIn(clause.words(i + 1, i + 4))
         || clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS)
         || clause.get(i).isCount()
             && clause.isMark(i + 1, "-")

@@ -69,7 +69,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (number.corrects && clause.elements.stream().anyMatch(e -> e.is(Sort.CORRECT))) {
+    if (number.corrects && noun(i + 1) < 0) {
       return; // "3 large eggs, no, 4 medium ones"
     }
     boolean eggs = clause.isWord(i - 1, "and", "plus") && clause.isFood(i - 2);

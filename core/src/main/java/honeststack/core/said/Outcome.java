@@ -48,9 +48,18 @@ final class Outcome {
                   + "|becomes?|became|expect|count(?:ed)?|get|gets|got|had|bake[sd]?|ends?(?: up)?"
                   + "|ended up|comes? to|came to|reckon|bank on|plan (?:for|on)|allow) ",
               TAIL),
-          said("(?:there'll be|there will be|there were|there are|it was|that was) ", TAIL),
+          said(
+              "(?:there'll be|there will be|there were|there are|it was|that was"
+                  + "|(?:will|should|would|might|could|it'll|that'll) be) ",
+              TAIL),
           said("(?:batch of|qty:?|quantity:?|pieces:?|number:?|count:?) ", ""),
-          said("", " ish|-ish| or so| or thereabouts"),
+          said(
+              "",
+              " ish|-ish| or so| or thereabouts| more like| at (?:best|most|a push)| if (?:you're|i'm) .*"),
+          said(
+              "(?:(?:don't|do not|never|can't|won't|not) (?:ever )?(?:expect|get|make|count on|manage) (?:any )?more than"
+                  + "|no more than|nearer|more like|closer to) ",
+              TAIL),
           said("", " (?:came|come|fell) (?:off|out|from) .*| off (?:it|this|that)(?: .*)?"));
 
   /** The number and what they are, with nothing before it. */
@@ -133,7 +142,9 @@ final class Outcome {
   /** A food, or people. */
   private static boolean isOther(Element element) {
     boolean thick = element.isWord("fat"); // "6 fat ones"
-    return element.isFood() && !thick || element.is(Sort.PEOPLE, Sort.PER, Sort.BATTER);
+    return element.isWord("left", "leftover", "spare")
+        || element.isFood() && !thick
+        || element.is(Sort.PEOPLE, Sort.PER, Sort.BATTER);
   }
 
   private static boolean isNumber(Element element) {

@@ -59,6 +59,7 @@ final class PerHead {
   }
 
   static void in(Clause clause) {
+    Divided.in(clause);
     Company.in(clause);
     PerHead perHead = new PerHead(clause);
     for (int i = 0; i < clause.size(); i++) {

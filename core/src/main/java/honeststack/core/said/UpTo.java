@@ -21,7 +21,7 @@ final class UpTo {
 
   private static final Sought CONDITION =
       Sought.of(
-          "(?:if|when|as an?|for (?:big|small|hungry|light|breakfast|lunch|brunch)|at a push|in a pinch|with a|on a good|tops|max|maximum|at most|at best"
+          "(?:if|when|as(?: an?)?|for (?:big|small|hungry|light|breakfast|lunch|brunch)|at a push|in a pinch|with (?:a|the)|on a good|tops|max|maximum|at most|at best"
               + "|depending|small|smaller|thin|thinner|mini|little|when they're|in a good)\\b.*");
 
   private final Clause clause;
@@ -99,7 +99,7 @@ final class UpTo {
   /** "8 if thin, 6 if thick": the first has its condition, too. */
   private boolean isConditioned(int number) {
     int at = clause.is(number + 1, Sort.PIECES, Sort.PEOPLE) ? number + 2 : number + 1;
-    return clause.low(at).matches("(?:if|when)\\b.*");
+    return clause.low(at).matches("(?:if|when|as)\\b.*");
   }
 
   private boolean isHesitant(int number, int other) {

@@ -128,6 +128,9 @@ final class Yielded {
     if (said.contains("make") && said.contains("that")) {
       return false; // "two eggs, make that three"
     }
+    if (said.contains("left") && !said.contains("with")) {
+      return false; // "there are always two left"
+    }
     boolean made = says(said, SAYS) && isPieces(told, numbers.get(0));
     if (!made && !says(said, SEATS)) {
       return false;

@@ -1,0 +1,126 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/**
+ * Pieces and eaters that are told by each other: "12 pancakes between 4", "12 split four ways", "4
+ * people x 3 pancakes", "a dozen, three each"; in a sentence that names no food.
+ */
+final class Divided {
+  private static final String CAKES =
+      "(?:(?:pancakes?|waffles?|crepes?|crêpes?|pikelets?|blini|cakes?|pieces|hotcakes?|drop scones) )";
+
+  private static final String EATERS =
+      "(?:(?:of us|of you|of them|people|persons|kids|children|guests|friends|adults) )";
+
+  private static final String MADE =
+      "(?:^|[,:;.] |\\b(?:makes?|made|get|got|gives?|gave|yields?|it's|is|are|have|had|with) )";
+
+  private static final String END = "(?:[.,;!)] ?|$)";
+
+  /**
+   * @param groups which of "pieces", "eaters" and "each" its numbers are
+   */
+  private record Form(Sought said, List<String> groups) {
+    static Form of(String said, String... groups) {
+      return new Form(Sought.of(said), List.of(groups));
+    }
+  }
+
+  private static final List<Form> FORMS =
+      List.of(
+          Form.of(
+              MADE
+                  + "(?<pieces># )"
+                  + CAKES
+                  + "?(?:(?:is|are|were|was|to be) )?(?:(?:shared|split|divided|cut) )?(?:out )?"
+                  + "(?:between|among|amongst|by|÷) (?:the )?(?<eaters># )"
+                  + EATERS
+                  + "?"
+                  + END,
+              "pieces",
+              "eaters"),
+          Form.of(
+              MADE
+                  + "(?<pieces># )"
+                  + CAKES
+                  + "?(?:(?:is|are|were|was) )?(?:(?:shared|split|divided|cut) )?(?<eaters># )ways "
+                  + END,
+              "pieces",
+              "eaters"),
+          Form.of(
+              MADE + "(?<eaters># )" + EATERS + "[x×*] (?<each># )" + CAKES + "?(?:each )?" + END,
+              "eaters",
+              "each"),
+          Form.of(
+              MADE + "(?<each># )" + CAKES + "?(?:each )?[x×*] (?<eaters># )" + EATERS + END,
+              "eaters",
+              "each"),
+          Form.of(
+              MADE
+                  + "(?<each># )"
+                  + CAKES
+                  + "?(?:each|apiece) (?:for|between|and there (?:are|were)) (?:the |all )?(?<eaters># )"
+                  + EATERS
+                  + END,
+              "eaters",
+              "each"),
+          Form.of(
+              "^(?<pieces># )(?:in (?:all|total) |altogether |all told )?[,–—-] "
+                  + "(?:(?:that's|so|which is|or) )?(?<each># )"
+                  + "(?:each|apiece|a piece|per person|a head) "
+                  + END,
+              "pieces",
+              "each"),
+          Form.of(
+              "\\b(?:does|feeds?|serves?|fed|for|fills?) (?:our|my|the|a|his|her|all) (?:\\S+ ){0,3}?"
+                  + "(?:troop|class|team|group|gang|crew|choir|club|pack|den|family|party|office|ward|table|lot)"
+                  + " [,–—(-] ?(?<eaters># )(?:of (?:them|us|you) )?(?:in all )?"
+                  + END,
+              "eaters"),
+          Form.of(
+              "^(?:one batch|1 batch|a batch|pcs|pieces|qty) [=:→] (?<pieces># )"
+                  + CAKES
+                  + "?"
+                  + END,
+              "pieces"));
+
+  private Divided() {}
+
+  static void in(Clause clause) {
+    Optional<Shape> shape = clause.hasFood() ? Optional.empty() : Shape.of(clause, 1);
+    for (Form form : shape.isPresent() ? FORMS : List.<Form>of()) {
+      Optional<Matcher> found = shape.get().find(form.said());
+      if (found.isPresent() && put(clause, shape.get(), form, found.get())) {
+        return;
+      }
+    }
+  }
+
+  private static boolean put(Clause clause, Shape shape, Form form, Matcher found) {
+    Optional<Told.Count> pieces = number(clause, shape, form, found, "pieces");
+    Optional<Told.Count> eaters = number(clause, shape, form, found, "eaters");
+    Optional<Told.Count> each = number(clause, shape, form, found, "each");
+    boolean shared = pieces.isPresent() && each.isPresent();
+    if (shared && pieces.get().low() % each.get().low() != 0) {
+      return false;
+    }
+    clause.counts.pieces = pieces.or(() -> each.map(one -> times(one, eaters.get().low())));
+    clause.counts.serves = shared ? Optional.of(times(pieces.get(), 1 / each.get().low())) : eaters;
+    shape.take(found, Part.YIELD);
+    return true;
+  }
+
+  private static Told.Count times(Told.Count count, double times) {
+    return new Told.Count(count.low() * times, count.high() * times);
+  }
+
+  private static Optional<Told.Count> number(
+      Clause clause, Shape shape, Form form, Matcher found, String group) {
+    return form.groups().contains(group)
+        ? Optional.of(BareCounts.range(clause.get(shape.at(found, group))))
+        : Optional.empty();
+  }
+}
