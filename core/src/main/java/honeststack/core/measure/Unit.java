@@ -112,7 +112,7 @@ public enum Unit {
       "splashes",
       MeasuringSystem::tablespoon,
       NONE,
-      "splash splashe splosh sploshe glug slosh sloshe slug"),
+      "splash splashe splosh sploshe glug slosh sloshe slug slurp"),
   DROP(Kind.VAGUE, "drop", "drops", s -> 0.05, NONE, "drop"),
   DRIZZLE(
       Kind.VAGUE,
@@ -138,7 +138,7 @@ public enum Unit {
       s -> 200,
       NONE,
       "glass glasse glassful tumbler beaker juiceglass juiceglasse waterglass waterglasse",
-      "whiskyglass whiskyglasse drinkingglass drinkingglasse glas verre szklanka szklanki bicchiere bicchieri vaso copo"),
+      "whiskyglass whiskyglasse drinkingglass drinkingglasse glas verre bicchiere bicchieri vaso copo"),
   TEACUP(Kind.VAGUE, "teacup", "teacups", s -> 180, NONE, "teacup", "teacupful", "coffeecup"),
   WINEGLASS(Kind.VAGUE, "wineglass", "wineglasses", s -> 125, NONE, "wineglass", "wineglasse"),
   YOGURT_POT(Kind.VAGUE, "yogurt pot", "yogurt pots", s -> 125, NONE, "yogurtpot yoghurtpot"),
