@@ -36,8 +36,12 @@ final class OddUnits {
   private static final Sought SPOONS =
       Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
 
+  /** "for t'pan". */
+  private static final Sought THE = Sought.of("\\bt['’](?=\\p{Ll}{3})");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(THE, "", "t'", "t’"),
           Repair.of(DOTTED, at -> at.group().replaceAll("[. ]", ""), "b."),
           Repair.as(FOR, "for", "für ", "para ", "pour "),
           Repair.of(SCANNED, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1")),

@@ -53,8 +53,31 @@ final class SpokenNumbers {
 
   private static final List<String> DIGITS = List.of("zero", "one", "two", "three", "four", "five");
 
+  /** What a phone hears: "to eggs", "too cups", "for tablespoons", "ate ounces". */
+  private static final Sought HEARD =
+      Sought.of(
+          "(?:(?<=^|[,;\\n] ?|\\band )(?:to|too)(?= (?:large |medium |small )?eggs\\b)"
+              + "|(?<=^|[,;\\n] ?|\\band )(?:to|too|for|ate)(?= (?:cups|tablespoons|teaspoons|ounces|pints"
+              + "|handfuls|scoops)\\b))",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Sought ASSAULT =
+      Sought.of("(?<=\\b(?:pinch|dash|bit|teaspoon) )assault\\b", Pattern.CASE_INSENSITIVE);
+
+  /** "200+ g". */
+  private static final Sought OR_MORE = Sought.of("(?<=\\d)\\+(?= ?(?:g|ml|kg|l)\\b)");
+
+  /** "egg*2", "eggs (x2)". */
+  private static final Sought TIMES =
+      Sought.of(
+          "(?<=\\p{L}) ?\\*(?=\\d)|(?<=\\p{L} )\\([x×] ?(\\d{1,2})\\)", Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(HEARD, SpokenNumbers::heard, "to", "for ", "ate "),
+          Repair.as(ASSAULT, "of salt", "assault"),
+          Repair.as(OR_MORE, "", "+"),
+          Repair.of(TIMES, at -> at.group(1) == null ? " " : "x " + at.group(1), "*", "(x", "(×"),
           Repair.as(ISH, "", "-ish", "-odd ", "ths", "rds"),
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
@@ -64,6 +87,11 @@ final class SpokenNumbers {
           Repair.of(PERCENT, SpokenNumbers::percent, "cent"));
 
   private SpokenNumbers() {}
+
+  private static String heard(MatchResult said) {
+    String word = said.group().toLowerCase(Locale.ROOT);
+    return word.equals("for") ? "4" : word.equals("ate") ? "8" : "2";
+  }
 
   private static String hundred(MatchResult said) {
     String rest = said.group(2) == null ? "00" : said.group(2).toLowerCase(Locale.ROOT);
