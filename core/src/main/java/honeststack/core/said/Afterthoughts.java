@@ -49,6 +49,7 @@ final class Afterthoughts {
     if (before.mentions.isEmpty()) {
       return;
     }
+    AllWeighed.goOn(last, clause);
     Splits.goOn(before, last, clause, false);
     Further.goOn(last, clause);
     if (clause.isWord(0, "not") && clause.isAmount(1) && clause.mentions.isEmpty()) {

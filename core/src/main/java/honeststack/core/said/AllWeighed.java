@@ -24,7 +24,7 @@ final class AllWeighed {
               + "(?:ing|ed)(?: they weigh(?:ed)?)?");
 
   private static final Sought TAIL =
-      Sought.of("(?:(?:of )?(?:the )?(?:flesh|mash|pulp|puree|purée|fruit|meat))?");
+      Sought.of("(?:(?:of )?(?:the )?(?:flesh|mash|pulp|puree|purée|fruit|meat))? ?[.!]?");
 
   private static final Sought LEFT =
       Sought.of(
@@ -50,6 +50,34 @@ final class AllWeighed {
       inner.mentions.clear();
     }
     return told;
+  }
+
+  /** "2 courgettes; after squeezing 180 g": behind the food. */
+  static boolean isBetween(Clause clause, int food, int weight) {
+    int from = clause.isMark(food + 1, ";", ",", "–", "-", ":") ? food + 2 : food + 1;
+    boolean each = clause.is(weight + 1, Sort.EACH, Sort.PER);
+    return !each
+        && weight > from
+        && weight(clause, from) == weight
+        && CUE.isAll(words(clause, from, weight));
+  }
+
+  /** "2 courgettes. After squeezing 180 g.": in a sentence of its own. */
+  static void goOn(Mention pieces, Clause clause) {
+    int weight = clause.mentions.isEmpty() ? weight(clause, 0) : -1;
+    boolean told =
+        weight > 0
+            && pieces.food != null
+            && isPieces(pieces.amount)
+            && CUE.isAll(words(clause, 0, weight))
+            && TAIL.isAll(words(clause, weight + 1, clause.size()));
+    if (told) {
+      pieces.amountText = clause.get(weight).text();
+      pieces.restated = true;
+      pieces.amount.part = Part.NOTE;
+      clause.elements.forEach(element -> element.part = Part.NOTE);
+      clause.loose.clear();
+    }
   }
 
   /** "3 bananas, weighing in at 300 g", "3 bananas that came to 300 g". */

@@ -57,6 +57,7 @@ final class Asides {
           before != null
               && (Times.inBrackets(before, aside.clause())
                   || Renamed.by(before, aside.clause())
+                  || NotUsed.inBrackets(before, aside.clause())
                   || HowMany.inBrackets(before, aside.clause())
                   || AllWeighed.inBrackets(before, aside.clause())
                   || Packed.inBrackets(before, aside.clause())

@@ -288,6 +288,7 @@ final class BareCounts {
   static boolean isOfKind(Clause clause, int i) {
     boolean recipes = clause.is(i + 1, Sort.PIECES) && clause.isWord(i + 2, TOLD);
     return recipes
+        || clause.is(i - 1, Sort.YIELD) && isShare(clause.get(i)) && isEnd(clause, i + 1)
         || !clause.hasFood() && LEFT.isIn(clause.words(i + 1, i + 4))
         || clause.isWord(clause.isMark(i + 1, "-") ? i + 2 : i + 1, KINDS)
         || clause.get(i).isCount()
@@ -295,6 +296,11 @@ final class BareCounts {
             && clause.isWord(i + 2, "grain", "seed", "cheese")
         || Numbered.is(clause, i, isEnd(clause, i + 1))
         || clause.isWord(i - 1, "top") && clause.get(i).isCount() && clause.isWord(i + 1, BEST);
+  }
+
+  /** "so I made two thirds": of the recipe. */
+  private static boolean isShare(Element number) {
+    return number.isAmount() && number.isCount() && number.measure().amount() < 1;
   }
 
   /** "(4 small)": in brackets, and nothing else. */

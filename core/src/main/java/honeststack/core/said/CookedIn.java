@@ -28,6 +28,13 @@ final class CookedIn {
           "(?:in|on) (?:the|a|your|my) (?:\\w+ )?(?:pan|skillet|griddle)(?: ,)?(?: and| then)* (?:pour|tip|whisk|stir|add|beat|mix)"
               + " (?:it|that|this) (?:straight |back )?(?:in ?to|in) the (?:batter|bowl|mix|mixture|eggs|milk)");
 
+  private static final Sought USING = Sought.of("(?:then )?(?:using|with|use)(?: about| the)?");
+
+  private static final Sought FRY =
+      Sought.of(
+          "(?:in all |altogether |in total )?, ?(?:then )?(?:fry|cook|brown)"
+              + " (?:the (?:cr[eê]pes?|pancakes?|waffles?|batter|cakes)|them|each|one|in|until|till)\\b");
+
   private static final String[] VERBS = {
     "cook", "cooks", "cooking", "cooked", "fry", "fries", "frying", "fried", "bake", "bakes",
     "brown"
@@ -61,7 +68,7 @@ final class CookedIn {
     int in = mention.from - 1;
     boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
     boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
-    if (fat && (poured || isHot(mention))) {
+    if (fat && (poured || isHot(mention) || isUsed(mention))) {
       pan(mention);
     }
     if (!fat || !clause.isWord(in, "in")) {
@@ -76,6 +83,11 @@ final class CookedIn {
         return;
       }
     }
+  }
+
+  /** "Using 60 g butter in all, fry the crêpes." */
+  private boolean isUsed(Mention fat) {
+    return USING.isAll(clause.words(0, fat.from)) && FRY.begins(clause.words(fat.to, fat.to + FAR));
   }
 
   /**

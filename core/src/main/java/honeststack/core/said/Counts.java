@@ -322,7 +322,7 @@ final class Counts {
   }
 
   private boolean isFoodNext(int i) {
-    return clause.ahead(i, 2, Element::isFood) >= 0;
+    return !clause.isWord(i, "with") && clause.ahead(i, 2, Element::isFood) >= 0;
   }
 
   private boolean isEnd(int i) {

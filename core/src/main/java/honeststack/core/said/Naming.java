@@ -207,7 +207,8 @@ final class Naming {
     for (int i = link.food() + 1; i < link.also(); i++) {
       sum |= clause.isWord(i, "plus", "less", "minus") || clause.isMark(i, "+");
     }
-    if (Drained.is(clause, link.also())) {
+    boolean all = AllWeighed.isBetween(clause, link.food(), link.also());
+    if (all || Drained.is(clause, link.also())) {
       mention.amountText = also.text();
       mention.restated = true;
       Drained.take(clause, link.also());
@@ -216,8 +217,8 @@ final class Naming {
     boolean less = clause.isWord(link.also() - 1, "less", "minus");
     boolean more = sum || isMore(link.also());
     if (more && isAlike(mention.amount, also)) {
-      double all = mention.amount.measure().amount() + (less ? -1 : 1) * also.measure().amount();
-      mention.amountText = Numbers.plain(all) + " " + also.measure().unit().symbol();
+      double both = mention.amount.measure().amount() + (less ? -1 : 1) * also.measure().amount();
+      mention.amountText = Numbers.plain(both) + " " + also.measure().unit().symbol();
       mention.restated = true;
       return;
     }

@@ -39,8 +39,20 @@ final class OddUnits {
   /** "for t'pan". */
   private static final Sought THE = Sought.of("\\bt['’](?=\\p{Ll}{3})");
 
+  /** "the zest of a lemon plus 2 tbsp of the juice". */
+  private static final Sought OF_THE =
+      Sought.of(
+          "(?<=\\b(?:tbsp|tsp|tablespoons?|teaspoons?|spoons?|ml) )of the (?=(?:juice|zest)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "150 (+50) ml": more of the same. */
+  private static final Sought MORE =
+      Sought.of("\\b(\\d{1,4}) ?\\(\\+ ?(\\d{1,4})\\)(?= ?(?:g|ml)\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(OF_THE, "", "of the juice", "of the zest"),
+          Repair.of(MORE, OddUnits::sum, "(+"),
           Repair.as(THE, "", "t'", "t’"),
           Repair.of(DOTTED, at -> at.group().replaceAll("[. ]", ""), "b."),
           Repair.as(FOR, "for", "für ", "para ", "pour "),
@@ -50,6 +62,10 @@ final class OddUnits {
           Repair.of(SPOONS, OddUnits::spoon, "c.s.", "c.c.", "ст.", "ч."));
 
   private OddUnits() {}
+
+  private static String sum(MatchResult said) {
+    return "" + (Integer.parseInt(said.group(1)) + Integer.parseInt(said.group(2)));
+  }
 
   private static String spoon(MatchResult said) {
     String letters = said.group();

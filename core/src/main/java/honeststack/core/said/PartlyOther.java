@@ -46,7 +46,7 @@ final class PartlyOther {
       "(?:[,–—:-] )?(?:(?:i |we )?ran (?:out|short)(?: halfway| of it)?,? )?"
           + "(?:(?:in total|in all|altogether) (?:, )?)?(?:so |and |but |though |with |only )*";
 
-  private static final String WHOLE = "of (?:which|that|those|these|it|them|this)";
+  private static final String WHOLE = "of (?:the )?(?:which|that|those|these|it|them|this)";
 
   private static final String PART = "[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%]+){0,2}";
 
@@ -84,13 +84,14 @@ final class PartlyOther {
               + "|[½⅓⅔¼¾]|1/3|2/3|3/4|1/4|\\d+ ?k?g");
 
   private static final String SWAPPED =
-      "(?:replaced|swapped|switched|substituted|exchanged|traded|changed|subbed)";
+      "(?:replaced?|swap(?:ped)?|switch(?:ed)?|substituted?|exchanged?|traded?|changed|sub(?:bed)?)";
 
   private static final String FIRST = "(?:(?:the|my|our|that) )?# ?";
 
   private static final String SOME_OF = "(?:about )?(?<part>" + PART + ") of " + FIRST;
 
-  private static final String OTHER = "(?:(?:a|an|the|some|my) )?#";
+  private static final String OTHER =
+      "(?:(?:a|an|the|some|my) )?(?:(?:as much|the same (?:amount|weight) of|[\\d½¼¾.]+ ?(?:g|ml|cups?|tbsp|tsp)(?: of)?) )?#";
 
   /** In a sentence of its own, behind the food; a sign for each food. */
   private static final List<Pattern> TOLD =
@@ -124,7 +125,7 @@ final class PartlyOther {
                   + " quarter|two thirds|a half|a fifth|three quarters|one third) #"));
 
   /** So many elements stand between them. */
-  private static final int FAR = 8;
+  private static final int FAR = 10;
 
   private static final double HUNDRED = 100;
 
@@ -148,7 +149,15 @@ final class PartlyOther {
     int food = behind ? amount - 1 : clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
     int from = behind ? amount + 1 : food + 1;
     int other = from;
-    while (other < from + FAR && clause.has(other) && !clause.isFood(other)) {
+    int own = 0;
+    StringBuilder words = new StringBuilder();
+    while (other < from + FAR
+        && clause.has(other)
+        && (!clause.isFood(other) || clause.isFood(food) && isAgain(food, other))) {
+      boolean last = clause.isStrong(other) && clause.isFood(other + 1) && other > from + 2;
+      own = last && clause.isWord(other - 1, "for", "with", "by") ? other : own;
+      words.append(words.isEmpty() || own == other ? "" : " ");
+      words.append(own == other ? "" : clause.isFood(other) ? "it" : clause.low(other));
       other++;
     }
     if (!clause.isFood(food)
@@ -156,14 +165,22 @@ final class PartlyOther {
         || clause.get(food).isSameFood(clause.get(other))) {
       return;
     }
-    Matcher some = SOME.matcher(clause.words(from, other));
+    Matcher some = SOME.matcher(words);
     Element whole = clause.get(amount);
     if (some.matches()) {
       double part = part(said(some), whole, clause.elements.subList(from, other));
-      if (part > 0 && part < whole.measure().amount()) {
+      if (part > 0 && part < whole.measure().amount() && own > 0) {
+        whole.instead = written(whole, whole.measure().amount() - part);
+        clause.take(from, own, Part.NOTE);
+      } else if (part > 0 && part < whole.measure().amount()) {
         share(clause, whole, part, from, other);
       }
     }
+  }
+
+  /** "100 g oats, swap 15 g of the oats for cocoa". */
+  private boolean isAgain(int food, int i) {
+    return clause.get(food).isSameFood(clause.get(i)) && clause.isWord(i - 1, "the", "of", "my");
   }
 
   private static String said(Matcher some) {
@@ -295,6 +312,15 @@ final class PartlyOther {
     return false;
   }
 
+  /** "swap 50 g of the sugar for 30 g honey": the other has an amount of its own. */
+  private static void own(Clause clause, Mention other) {
+    List<Element> amounts =
+        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    if (amounts.size() == 2) {
+      other.amountText = amounts.get(1).text();
+    }
+  }
+
   private static boolean behind(
       List<Clause> read, Clause clause, List<Element> foods, String said) {
     for (Clause outer : read.subList(Math.max(0, read.size() - Hypothetical.FAR), read.size())) {
@@ -311,6 +337,7 @@ final class PartlyOther {
           clause.loose.clear();
           clause.elements.forEach(element -> element.part = Part.NOTE);
           share(outer, whole, foods.get(1), part);
+          own(clause, outer.mentions.get(outer.mentions.indexOf(whole) + 1));
           return true;
         }
       }

@@ -68,6 +68,9 @@ final class PerAmount {
       return;
     }
     int whole = total(from, unit, named);
+    if (opens && whole < 0 && some > 0 && ofTold(some, cue, unit, named)) {
+      return; // "300 g flour; per 100 g flour 150 ml milk"
+    }
     Optional<Double> factor = times(some, unit, whole);
     if (factor.isEmpty()) {
       return;

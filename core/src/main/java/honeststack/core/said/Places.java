@@ -35,10 +35,14 @@ final class Places {
     CookedIn.in(clause);
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
-      if (cue.kind == Element.Kind.PHRASE && place(cue) != null && cue.part == null) {
+      if (cue.kind == Element.Kind.PHRASE && PlaceCues.of(cue) != null && cue.part == null) {
         places.at(i);
-      } else if (cue.isWord("over", "inside", "in", "on") && places.isEnd(i + 1)) {
+      } else if (cue.part == null
+          && cue.isWord("over", "inside", "in", "on")
+          && places.isEnd(i + 1)) {
         places.over(i);
+      } else if (cue.part == Part.SERVES && clause.isWord(i + 1, "with")) {
+        places.servedWith(i + 1);
       } else if (Dish.isBehind(clause, i)) {
         Mention before = places.before(i);
         if (before != null && !before.placed) {
@@ -78,16 +82,6 @@ final class Places {
     }
   }
 
-  private static Place place(Element cue) {
-    if (cue.is(Sort.PLATE_NEXT, Sort.PLATE)) {
-      return Place.PLATE;
-    }
-    if (cue.is(Sort.PAN_NEXT, Sort.PAN)) {
-      return Place.PAN;
-    }
-    return cue.is(Sort.BOWL) ? Place.NOT_SAID : null;
-  }
-
   private void at(int i) {
     Element cue = clause.get(i);
     boolean word = clause.has(i + 1) && clause.get(i + 1).kind == Element.Kind.WORD;
@@ -103,7 +97,7 @@ final class Places {
             .findFirst()
             .orElse(null);
     if (around != null && !cue.is(Sort.BOWL)) {
-      set(around, place(cue));
+      set(around, PlaceCues.of(clause, cue));
       cue.part = Part.PLACE;
       return;
     }
@@ -119,8 +113,8 @@ final class Places {
     boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
-      set(before, place(cue));
-      cookedWith(before, place(cue));
+      set(before, PlaceCues.of(clause, cue));
+      cookedWith(before, PlaceCues.of(clause, cue));
       cue.part = Part.PLACE;
       return;
     }
@@ -132,10 +126,10 @@ final class Places {
             || cue.is(Sort.BOWL) && clause.isMark(i + 1, ":");
     boolean first = i == 0 || isOpening(i);
     if (next && after != null && (colon || first || !behind || isTight(i))) {
-      forward(i, place(cue));
+      forward(i, PlaceCues.of(clause, cue));
       cue.part = Part.PLACE;
     } else if (behind) {
-      back(i, place(cue));
+      back(i, PlaceCues.of(clause, cue));
       cue.part = Part.PLACE;
       if (cue.is(Sort.PLATE)) {
         joined(i, Place.PLATE);
@@ -241,6 +235,14 @@ final class Places {
 
   private Mention after(int i) {
     return mentions.stream().filter(m -> m.from > i).findFirst().orElse(null);
+  }
+
+  /** "serves 6 with strawberry jam". */
+  private void servedWith(int i) {
+    Mention next = after(i);
+    if (next != null && !isBatter(next)) {
+      forward(i, Place.PLATE);
+    }
   }
 
   private void forward(int i, Place place) {

@@ -103,6 +103,7 @@ final class Relative {
   Relative(Clause clause) {
     this.clause = clause;
     if (clause.says(CUE)) {
+      find(0);
       for (int i = 1; i < clause.size(); i++) {
         find(i);
         behind(i);
@@ -129,6 +130,13 @@ final class Relative {
           boolean weight = matcher.group("tail").contains("weight");
           boolean counted = weight && clause.isStrong(by) && clause.isFood(by + 1);
           Element base = as ? clause.get(by) : counted ? clause.get(by + 1) : null;
+          int told = told(from);
+          Optional<String> amount =
+              told < 0 ? Optional.empty() : Scaled.times(clause.get(told).text(), factor(matcher));
+          if (amount.isPresent()) {
+            clause.join(from, i, clause.get(told), amount.get());
+            return;
+          }
           shares.add(new Share(clause.get(i), factor(matcher), weight, base));
           clause.take(from, i, Part.NOTE);
           if (as || counted) {
@@ -142,6 +150,18 @@ final class Relative {
         said.append(clause.low(i)).append(' ');
       }
     }
+  }
+
+  /** "a cup of mash, about 200 g, and the same of flour": the weight between; -1 for none. */
+  private int told(int from) {
+    int i = from - 1;
+    while (clause.isMark(i, ",") || clause.isWord(i, "and", "then")) {
+      i--;
+    }
+    int before = clause.isWord(i - 1, "about", "roughly", "around") ? i - 2 : i - 1;
+    boolean weight = clause.isStrong(i) && clause.get(i).measure().unit().kind() == Unit.Kind.MASS;
+    boolean apart = clause.isMark(i + 1, ",") && clause.isMark(before, ",");
+    return weight && apart && clause.isFood(before - 1) ? i : -1;
   }
 
   /** "the same of milk and of water". */

@@ -34,7 +34,11 @@ final class SortNames {
   void in(Clause clause) {
     for (int i = 0; i < clause.size(); i++) {
       Element word = clause.get(i);
-      if (isScooped(clause, i)) {
+      boolean part = // "300 g flours – 200 g rice, 100 g oat"
+          i > 0 && clause.isFood(i) && isWeight(clause, i - 1) && isEnd(clause, i + 1);
+      if (part && clause.words(0, i).matches("(?:.* )?flours\\b.*")) {
+        put(clause, i, word.low() + " flour");
+      } else if (isScooped(clause, i)) {
         put(clause, i, word.low() + " ice cream");
       }
       boolean name = word.kind == Element.Kind.WORD && word.low().length() > 2;

@@ -1,5 +1,8 @@
 package honeststack.core.said;
 
+import java.util.Optional;
+import java.util.regex.Matcher;
+
 /**
  * What was there, and what of it was taken: "there are 10 eggs in the fridge, I take 2", "bought 1
  * kg of flour, used 200 g of it". Only what was taken counts.
@@ -24,6 +27,11 @@ final class Stock {
               + "(?:take|took|taken|use|used|need|poured in|poured|put in|measured out|weighed out|weighed"
               + "|scooped out|tipped in|want)(?: out| about| only| just)*");
 
+  private static final Sought LEFT =
+      Sought.of(
+          "\\b(?:had|have|got|found) (?:only |just )?# (?:of )?(?<food>@ )"
+              + "(?:left(?: over)?|in the (?:house|fridge)|going spare|to use up|that needed using) ");
+
   private final Clause clause;
 
   private Stock(Clause clause) {
@@ -32,10 +40,25 @@ final class Stock {
 
   static void in(Clause clause) {
     Stock stock = new Stock(clause);
+    stock.left();
     for (int i = 1; i + 2 < clause.size(); i++) {
       int food = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
       if (clause.isStrong(i) && clause.isFood(food)) {
         stock.at(i, food);
+      }
+    }
+  }
+
+  /** "I had 2 eggs left so here goes: 2 eggs, 150 g flour": they are told again. */
+  private void left() {
+    Optional<Shape> shape = Shape.of(clause, 2);
+    Optional<Matcher> found = shape.flatMap(said -> said.find(LEFT));
+    int food = found.isPresent() ? shape.get().at(found.get(), "food") : -1;
+    for (int i = food + 2; food > 0 && i < clause.size(); i++) {
+      boolean again = clause.isFood(i) && clause.get(i).isSameFood(clause.get(food));
+      if (again && clause.isStrong(clause.isWord(i - 1, "of") ? i - 2 : i - 1)) {
+        shape.get().take(found.get(), Part.NOTE);
+        return;
       }
     }
   }
