@@ -33,7 +33,7 @@ final class Alternatives {
   /** Between two foods with amounts of their own. */
   private static final Sought OWN_BEFORE =
       Sought.of(
-          "[ ,;:/–-]*(?:but )?(?:(?:or )?(?:else )?if (?:you )?(?:prefer|like|want|must|have none|have no \\w+"
+          "[ ,;:/–-]*(?:but )?(?:(?:or )(?:else )?if (?:you )?(?:like|want)|(?:or )?(?:else )?if (?:you )?(?:prefer|must|have none|have no \\w+"
               + "|run out|(?:are|'re|you're) out(?: of (?:it|them))?|none)|or(?: ,)? if you (?:prefer|like|want|must|have none)"
               + "|or instead|or maybe|or even|else|[ai][tn] a pinch|(?:is|are|was) (?:best|better|nicer) but"
               + "|(?:for )?(?:the )?(?:vegans?|vegetarians|coeliacs|dairy[- ]free)(?: :)?|(?:or )?for a vegan version|sub(?:stitute)?"
@@ -65,7 +65,7 @@ final class Alternatives {
   /** Behind the second. */
   private static final Sought OWN_BEHIND =
       Sought.of(
-          "(?:also works?|works? (?:too|as well|also|instead)|if you (?:prefer|like|must|run out|have none)"
+          "(?:also works?|works? (?:too|as well|also|instead)|if you (?:prefer|must|run out|have none)"
               + "|[ai][tn] a pinch|at a push|for (?:the )?(?:vegans?|vegetarians|coeliacs|a vegan version)"
               + "|would (?:also )?(?:work|do)(?: too| as well)?"
               + "|will (?:also )?do(?: too| as well)?|(?:is|are) (?:fine|ok|okay|good) too|does too)"
@@ -136,8 +136,7 @@ final class Alternatives {
             && other.amount != null
             && food.food != null
             && !food.known().map(Food::id).equals(other.known().map(Food::id));
-    boolean alike =
-        two && (isAlike(food, other) || food.role() == Role.EGG || other.role() == Role.EGG);
+    boolean alike = two && (isAlike(food, other) || StandIn.isFor(food.food, other.food));
     if (!alike) {
       return false;
     }

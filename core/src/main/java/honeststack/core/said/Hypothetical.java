@@ -53,6 +53,9 @@ final class Hypothetical {
     if (!amount && !named) {
       return false; // "sift the flour first"
     }
+    if (HypotheticalForms.LIKED.begins(clause.words(0, clause.size()))) {
+      return false; // "if you like, 20 g honey"
+    }
     boolean done = says(HypotheticalForms.DONE);
     boolean placed = isPlaced();
     boolean elsewhere = isElsewhere();

@@ -50,6 +50,12 @@ final class HypotheticalForms {
   static final Sought IF =
       Sought.of("\\b(?:if|should|in case|depending|too|might|may)\\b|^(?:in|on) ");
 
+  /** What goes in for those who like it. */
+  static final Sought LIKED =
+      Sought.of(
+          "(?:and |or |, )?(?:if (?:you |we )?(?:like|liked|want|wanted|desired|wished|fancy)|never less than|no less than)"
+              + "(?: it)? ?,? ?(?:about )?[\\d½¼¾]");
+
   /** Another version, if the cook does not say that it is so done here. */
   static final Sought VERSION =
       Sought.of(

@@ -52,7 +52,7 @@ final class PhraseList {
               | roll them up with | roll up with | fill with | filled with | fill them with
               | fill each with | stuff with | garnish with | decorate with | smother in | drown in
               | drown them in | dip in | drizzle | dust | and then on top | then on top
-              | what goes on | what goes on top | on it goes | on top i do | on top goes | on top go | on top we have
+              | dipped in | dunk in | dunked in | offer | what goes on | what goes on top | on it goes | on top i do | on top goes | on top go | on top we have
               | on top everybody takes what they like | crumble over | pour over | poured over
               | poured over it | spoon over | pile on | heap on | squirt | on the side | each stack gets | a stack gets | each gets
               | each order | per guest | fillings | filling | for the filling | toppings
@@ -71,6 +71,7 @@ final class PhraseList {
               | to pour over | per person | per serving | per waffle | per pancake each
               | for each serving | for the filling | for filling | on hers | on mine | on his
               | on top of each | over at the end | squeezed over | squeezed over at the table
+              | dolloped on | spooned on | smeared on | scattered on | dotted on | drizzled on | as an accompaniment | to pass round | to hand round | passed round | in a jug to pour | inside once cooked | if you're having toppings
               | crumbled over | piled on | heaped on | spooned over | scattered over | grated over | drizzled over
               | poured over | melting on top | for the party | with the pancakes | alongside
           PAN_NEXT | fry with | cook with | fried with | grease the iron each time with | brush the plates with | in the skillet | on the griddle
@@ -86,7 +87,7 @@ final class PhraseList {
               | bake in | brown in | sizzle in | swirl the pan with | for the iron
               | for the griddle | for the tawa | coat the pan with | spray the pan with
               | spray with | for cooking
-          PAN | for pan | in the cast iron | in a cast iron pan | in cast iron | in a hot skillet | in the wok | on the bakestone
+          PAN | for pan | between pancakes | between waffles | between crepes | in the cast iron | in a cast iron pan | in cast iron | in a hot skillet | in the wok | on the bakestone
               | in the tin | on the hot plate | on the girdle | in a hot pan | for the pans | in the pans | for the griddles | for the irons | for the pan | in the pan | for frying | for the frying | for fryin'
               | for the griddle | on the flattop | on the flat-top | on the flat top | for the flattop | for the flat top | for the iron | for the waffle iron | for the skillet
               | for the tawa | for the flat top | for greasing | for greasing the pan
@@ -187,7 +188,7 @@ final class PhraseList {
               | crack | warm | double it | triple it | halve the | make a well | feed | rinse them
               | serve | eat | sprinkle in | work in | drizzle in | dip | set | measure | weigh
               | scoop
-          IDLE | like for like | one for one | one to one | weight for weight | cup for cup | gram for gram | spoon for spoon | i figure | call it | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
+          IDLE | one more thing | one last thing | one other thing | never less than | no less than | if liked | if wanted | like for like | one for one | one to one | weight for weight | cup for cup | gram for gram | spoon for spoon | i figure | call it | until it was | till it was | until i had | let me see | let me think | let's see | lemme see | where's my note | what was it | how much was it | no idea | no doubt | no problem | no worries | no matter | no fuss | no rush | no hurry
               | no question | no wonder
           IDLE | the icing on the cake | the cherry on top | you need | you will need | for the sake of | for safety's sake | for heaven's sake | yours | ours | theirs | you should have | you should have about | you want | you want about | you'll want | that should be
               | should weigh | should come to | which came to | came to | weighing | weighing in at | you'll need | don't forget | don't forget the | do not forget | do not forget the | not to forget the

@@ -75,7 +75,9 @@ final class Places {
   private void over(int i) {
     Mention before = before(i);
     boolean goes = clause.isWord(i - 1, "go", "goes", "went", "going");
-    boolean heaped = clause.isWord(i, "on") && clause.isWord(0, "pile", "heap", "load");
+    boolean heaped =
+        clause.isWord(i, "on")
+            && clause.isWord(0, "pile", "heap", "load", "spoon", "dollop", "smear");
     boolean in = clause.isWord(i, "in", "on") && !heaped;
     if (before != null && !before.placed && (goes || !in)) {
       set(before, clause.isWord(i, "in") ? Place.NOT_SAID : Place.PLATE);

@@ -72,8 +72,16 @@ final class SpokenNumbers {
       Sought.of(
           "(?<=\\p{L}) ?\\*(?=\\d)|(?<=\\p{L} )\\([x×] ?(\\d{1,2})\\)", Pattern.CASE_INSENSITIVE);
 
+  /** "200 honest grams": of no other food. */
+  private static final Sought HONEST =
+      Sought.of(
+          "(?<=\\d )(?:honest|measly|paltry|lousy|precious|lovely|hefty|decent|healthy|modest|careful|proper|miserable) "
+              + "(?=(?:grams?|grammes?|ml|millilitres?|cups?|ounces?|tablespoons?|teaspoons?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(HONEST, "", "gram", "ml", "milli", "cup", "ounce", "spoon"),
           Repair.of(HEARD, SpokenNumbers::heard, "to", "for ", "ate "),
           Repair.as(ASSAULT, "of salt", "assault"),
           Repair.as(OR_MORE, "", "+"),
