@@ -108,7 +108,7 @@ class FramesSaidTest {
       Warm # and pour over. | Heat # and spoon over. | Add # once they're on the plate.
       On the plate: #. | Plate: #. | Plated with #. | Plate up with #. | # per serving.
       Per serving #. | Per plate #. | # per plate. | # for dipping. | Dip in #. | Dipped in #.
-      With # for dipping. | # in a jug to pour. | # to drizzle. | # to pass round. | Offer #.
+      With # for dipping. | # in a jug to pour. | # to drizzle. | # to pass round.
       # if you're having toppings. | Accompany with #. | Accompanied by #.
       # as an accompaniment. | Go well with #. | Nice with #. | Good with #. | Great with #.
       Lovely with #. | Perfect with #. | Best with #.
@@ -142,6 +142,78 @@ class FramesSaidTest {
       # (for the pan). | # [pan]. | # - for frying. | #, pan.
       """;
 
+  /** Behind a list: how many come out. */
+  private static final String MADE =
+      """
+      Makes #. | Make #. | It makes #. | This makes #. | That makes #. | These make #.
+      Makes about #. | Makes around #. | Makes approx #. | Makes roughly #. | Should make #.
+      Will make #. | Would make #. | Usually makes #. | Makes me #. | Makes us #. | Gives #.
+      Gives me #. | Gave #. | Gave me #. | Gets #. | Gets me #. | I get #. | We get #.
+      You get #. | You'll get #. | I got #. | We got #. | Got #. | Yields #. | Yielded #.
+      Yield: #. | Yield #. | Produces #. | Turns out #. | Turned out #. | Comes to #.
+      Came to #. | Comes out at #. | Ends up as #. | That's #. | That's # pancakes.
+      # pancakes. | # pcs. | # pieces. | # of them. | # in all. | # in total. | # altogether.
+      About #. | Around # pancakes. | Roughly # thin ones. | # small ones. | # big ones.
+      # medium. | Enough for # pancakes. | For # pancakes. | Batch of #. | A batch of #.
+      One batch is #. | Expect #. | Expect about #. | Reckon on #. | Count on #. | Bank on #.
+      Allow for #. | I reckon #. | I'd say #. | # or so. | #-ish. | # if you're careful.
+      # at a push. | # with luck. | # on a good day. | No more than #. | # max. | # tops.
+      # from this. | # out of it. | # came out. | # come out of it. | # off the griddle.
+      Fills the iron # times. | We had #. | There should be #. | It did #.
+      It does # pancakes. | Managed #. | Squeezed out #. | Stretched to #. | Stretches to #.
+      Makes a good #. | Makes a full #. | Makes exactly #. | Makes just #. | Makes only #.
+      Makes # or thereabouts. | Quantity: #. | Number: #. | Count: #. | Pancakes: #.
+      = # pancakes. | → # pancakes. | => # pancakes. | (# pancakes). | [makes #]. | (makes #).
+      Portions: # pancakes. | # #-cm pancakes. | # four-inch pancakes. | # pancakes of 60 g.
+      """;
+
+  /** Behind a list: for how many it is. */
+  private static final String EATEN =
+      """
+      Serves #. | Serve #. | It serves #. | This serves #. | Serves about #.
+      Serves roughly #. | Should serve #. | Will serve #. | Would serve #. | Feeds #. | Fed #.
+      It feeds #. | Feeds about #. | Feeds # of us. | Feeds # people. | Feeds # hungry people.
+      Enough for #. | Enough for # people. | Enough for # of us. | Plenty for #. | For #.
+      For # people. | For # persons. | For # servings. | For # of us. | For the # of us.
+      # servings. | # portions. | # people. | # persons. | # helpings. | # eaters.
+      Servings: #. | Portions: #. | Serves: #. | People: #. | No. of servings: #.
+      Number of portions: #. | We were #. | There were # of us. | We're #. | We are #.
+      # of us ate. | # of us had it. | # ate from it. | To serve #. | To feed #.
+      Divides into # portions. | Divided into # portions. | Split into # servings.
+      Shared by #. | Shared between #. | Split between #. | Between # of us. | Does # people.
+      Did # of us. | Does for #. | Did for #. | Fills # of us. | A family of #.
+      For a family of #. | For my family of #. | Family of #. | Breakfast for #.
+      Brunch for #. | Dinner for #. | Supper for #. | Lunch for #. | A meal for #.
+      As a main for #. | # generous portions. | # small servings. | # good helpings.
+      Makes # servings. | Makes # portions. | Yields # servings. | Gives # portions.
+      #-person recipe. | Recipe for #. | Recipe serves #. | Table for #. | Cooking for #.
+      I cook for #. | We cook for #. | I make it for #. | That's for #. | It's for #.
+      This is for #. | Per # people. | (serves #). | [serves #]. | (# servings). | (for #).
+      # pax. | # covers. | # guests. | # diners. | # kids. | # children. | # adults.
+      # hungry teens. | # teenagers. | # toddlers. | # friends.
+      """;
+
+  /** Behind a list: what there is none of. */
+  private static final String NONE =
+      """
+      No #. | Without #. | No # in these. | No # at all. | I don't use #. | I never use #.
+      We don't add #. | Don't add #. | Skip the #. | Leave out the #. | Omit the #.
+      Leave the # out. | # left out. | # omitted. | #-free. | Free of #. | Free from #.
+      Not a gram of #. | Zero #. | Hold the #. | Minus the #. | Sans #. | Nothing with #.
+      There's no # in it. | There's no # in these. | These have no #. | They contain no #.
+      Contains no #. | Made without #. | Made with no #. | #? No. | #: none. | # - none.
+      0 g #. | # (none). | No need for #. | You don't need #. | Doesn't need #. | Needs no #.
+      # isn't needed. | # is not needed. | Instead of # I use nothing. | We ran out of #.
+      I forgot the #. | Forgot to add #. | The # I forgot. | The # stayed in the fridge.
+      She can't have #. | He's allergic to #. | My son can't eat #.
+      Because of his allergy no #. | We avoid #. | Avoiding #. | I gave up #. | Given up #.
+      Cutting out #. | Cut out the #. | Anything but #. | Everything except #. | All but the #.
+      Not #. | Definitely no #. | Absolutely no #. | Certainly not #. | Please no #. | Never #.
+      Never any #. | Never with #. | # never goes in. | # doesn't go in. | # does not belong.
+      # has no place here. | Keep # out of it. | # is off the list. | I'm off #. | We're off #.
+      #-less.
+      """;
+
   private static Stream<String> frames(String frames) {
     return Arrays.stream(frames.strip().split("\\s*\\n\\s*| \\| "));
   }
@@ -167,5 +239,28 @@ class FramesSaidTest {
   @Test
   void whatIsFriedInGoesIntoThePan() {
     assertThat(misses(FRIED, "10 g butter", "butter=10@PAN")).isEmpty();
+  }
+
+  private static List<String> counted(String frames, String number, String read) {
+    return Sum.misses(
+        frames(frames)
+            .map(frame -> "200 g flour, 2 eggs. " + frame.replace("#", number))
+            .map(text -> text + "|wheat-flour-white=200,egg=100;" + read)
+            .toList());
+  }
+
+  @Test
+  void whatComesOutIsCounted() {
+    assertThat(counted(MADE, "10", "pieces 10")).isEmpty();
+  }
+
+  @Test
+  void whoEatsIsCounted() {
+    assertThat(counted(EATEN, "4", "serves 4")).isEmpty();
+  }
+
+  @Test
+  void whatThereIsNoneOfIsNotAskedAbout() {
+    assertThat(counted(NONE, "sugar", "")).isEmpty();
   }
 }

@@ -19,7 +19,7 @@ final class LeftOut {
 
   private static final Remembered OMIT =
       Remembered.whole(
-          "omit|omitted|skip|skipped|leave out|left out|leave it out|left it out|not used|excluded"
+          "none|nil|omit|omitted|skip|skipped|leave out|left out|leave it out|left it out|not used|excluded"
               + "|not included|omit it|skip it|skip this|omit this");
 
   private static final Remembered SPENT = Remembered.part("out|gone|used up|finished|empty");

@@ -55,7 +55,8 @@ final class Outcome {
           said("(?:batch of|qty:?|quantity:?|pieces:?|number:?|count:?) ", ""),
           said(
               "",
-              " ish|-ish| or so| or thereabouts| more like| at (?:best|most|a push)| if (?:you're|i'm) .*"),
+              " ish|-ish| or so| or thereabouts| more like| at (?:best|most|a push)| on a good day| with (?:any |a bit of )?luck| max| tops"
+                  + "| (?:each|every) time|,? give or take| if (?:you're|i'm) .*"),
           said(
               "(?:(?:don't|do not|never|can't|won't|not) (?:ever )?(?:expect|get|make|count on|manage) (?:any )?more than"
                   + "|no more than|nearer|more like|closer to) ",

@@ -52,7 +52,7 @@ final class PhraseList {
               | roll them up with | roll up with | fill with | filled with | fill them with
               | fill each with | stuff with | garnish with | decorate with | smother in | drown in
               | drown them in | dip in | drizzle | dust | and then on top | then on top
-              | dipped in | dunk in | dunked in | offer | what goes on | what goes on top | on it goes | on top i do | on top goes | on top go | on top we have
+              | dipped in | dunk in | dunked in | what goes on | what goes on top | on it goes | on top i do | on top goes | on top go | on top we have
               | on top everybody takes what they like | crumble over | pour over | poured over
               | poured over it | spoon over | pile on | heap on | squirt | on the side | each stack gets | a stack gets | each gets
               | each order | per guest | fillings | filling | for the filling | toppings
