@@ -111,7 +111,9 @@ class SaidTest {
     "heath, 0.86",
     "moor, 0.86",
     "tarn, 0.92",
-    "fell, 0.88"
+    "fell, 0.88",
+    "wold, 0.86",
+    "dell, 0.76"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -31,6 +31,7 @@ final class BeforePairing {
     numbers(clause);
     Arrows.in(clause);
     InAll.in(clause);
+    ReadsOn.in(clause);
     NotUsed.in(clause);
     Theirs.in(clause);
     InCase.in(clause);

@@ -296,12 +296,22 @@ final class Brackets {
   /** "(I grind it, 92 g)": the weight, where there is one and it is not of each. */
   private String told(List<Token> tokens) {
     List<Element> weights =
-        inner.elements.stream()
-            .filter(e -> e.isAmount() && e.measure().unit().kind() == Unit.Kind.MASS)
-            .toList();
+        inner.elements.stream().filter(e -> e.isAmount() && (isMass(e) || isOwnVessel(e))).toList();
     boolean words = inner.elements.stream().anyMatch(e -> e.kind == Element.Kind.WORD);
     boolean each = inner.elements.stream().anyMatch(e -> e.is(Sort.EACH, Sort.PER));
     return weights.size() == 1 && words && !each ? weights.get(0).text() : Token.joined(tokens);
+  }
+
+  private static boolean isMass(Element amount) {
+    return amount.measure().unit().kind() == Unit.Kind.MASS;
+  }
+
+  /** "a mug of milk (mine's a big one, 350 ml)". */
+  private boolean isOwnVessel(Element amount) {
+    return amount.measure().unit().kind() == Unit.Kind.MARKED
+        && before.amount != null
+        && before.amount.measure().unit().kind() == Unit.Kind.VAGUE
+        && before.amount.measure().amount() == 1;
   }
 
   private boolean isDone(int from) {

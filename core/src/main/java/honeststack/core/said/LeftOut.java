@@ -19,7 +19,7 @@ final class LeftOut {
 
   private static final Remembered OMIT =
       Remembered.whole(
-          "none|nil|omit|omitted|skip|skipped|leave out|left out|leave it out|left it out|not used|excluded"
+          "omit|omitted|skip|skipped|leave out|left out|leave it out|left it out|not used|excluded"
               + "|not included|omit it|skip it|skip this|omit this");
 
   private static final Remembered SPENT = Remembered.part("out|gone|used up|finished|empty");
@@ -84,7 +84,7 @@ final class LeftOut {
   /** "30 g sugar (omit)". */
   static boolean inBrackets(Mention before, Clause inner) {
     String words = inner.words(0, inner.size());
-    if (before == null || before.food == null || !OMIT.is(words)) {
+    if (before == null || before.food == null || !OMIT.is(words) && !words.matches("none|nil")) {
       return false;
     }
     before.mark(Part.EXCLUDED);

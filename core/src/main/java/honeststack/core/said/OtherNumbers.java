@@ -103,6 +103,11 @@ final class OtherNumbers {
             && (before == 0 || tokens.get(before - 1).kind() == Token.Kind.MARK)
             && number + 1 < tokens.size()
             && tokens.get(number + 1).isMark(":", "-", "–");
+    boolean note = // "200 g flour, see note 2"
+        tokens.get(before).isWord("note", "footnote", "tip")
+            && (before == 0
+                || tokens.get(before - 1).kind() == Token.Kind.MARK
+                || tokens.get(before - 1).isWord("see"));
     boolean sign =
         number == 1
             && tokens.get(0).isMark("#")
@@ -113,6 +118,7 @@ final class OtherNumbers {
         || no
         || label
         || sign
+        || note
         || tokens.get(before).isWord("page", "version", "chapter", "attempt")
         || isOutOf(tokens, number, before);
   }

@@ -45,7 +45,7 @@ final class Outcome {
       List.of(
           said(
               "(?:gives?|gave|makes?|made|do|does|did|produce[sd]?|turn(?:s|ed)?(?: out)?(?: into)?"
-                  + "|becomes?|became|expect|count(?:ed)?|get|gets|got|had|bake[sd]?|ends?(?: up)?"
+                  + "|becomes?|became|stretch(?:es|ed)? to|expect|count(?:ed)?|get|gets|got|had|bake[sd]?|ends?(?: up)?"
                   + "|ended up|comes? to|came to|reckon|bank on|plan (?:for|on)|allow) ",
               TAIL),
           said(

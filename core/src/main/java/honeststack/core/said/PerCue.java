@@ -96,6 +96,14 @@ final class PerCue {
 
   private Optional<Per> per() {
     Element element = clause.get(i);
+    boolean pieces = // "6 kids, two each: 200 g flour"
+        element.isWord("each", "apiece")
+            && clause.isAmount(i - 1)
+            && clause.get(i - 1).isCount()
+            && clause.isMark(i + 1, ":", "–", "-");
+    if (pieces) {
+      return Optional.empty();
+    }
     boolean own = FIGURED.is(element.low().split(" ")[0]); // "cost per pancake"
     if (own || clause.says(i - 1, FIGURED) || clause.says(i - 2, FIGURED)) {
       return Optional.empty();

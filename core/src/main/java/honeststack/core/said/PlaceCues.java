@@ -12,12 +12,30 @@ final class PlaceCues {
               + "|\\bafter (?:cooking|baking|frying)\\b|\\bwhile (?:they're |they are |it's )?(?:still )?(?:hot|warm)\\b"
               + "|\\bstraight (?:out of|from) the (?:pan|iron)\\b");
 
+  private static final Sought OF_THEM =
+      Sought.of(
+          "(?:two|three|four|five|half|some|\\d+|each|all) of (?:them|these|the (?:pancakes|waffles))(?: |$)");
+
   private PlaceCues() {}
 
   /** "brush with butter when done": no pan is greased with it. */
   static Place of(Clause clause, Element cue) {
     boolean done = of(cue) == Place.PAN && !VESSEL.isIn(cue.low());
     return done && DONE.isIn(clause.words(0, clause.size())) ? Place.PLATE : of(cue);
+  }
+
+  /** "over four of them". */
+  static boolean isOfThem(Clause clause, int i) {
+    return clause.isWord(i, "over") && OF_THEM.begins(clause.words(i + 1, i + 4));
+  }
+
+  /** "put a banana on": onto what lies on the plate. */
+  static boolean isPutOn(Clause clause, Mention food, int on) {
+    int put = food == null || !clause.isWord(on, "on") ? -1 : food.from - 1;
+    while (put >= 0 && !clause.get(put).isFood() && !clause.isWord(put, "put", "pop", "lay")) {
+      put--;
+    }
+    return put >= 0 && !clause.get(put).isFood();
   }
 
   /** Null for a phrase that says none. */

@@ -39,10 +39,10 @@ final class Places {
         places.at(i);
       } else if (cue.part == null
           && cue.isWord("over", "inside", "in", "on")
-          && places.isEnd(i + 1)) {
+          && (places.isEnd(i + 1) || PlaceCues.isOfThem(clause, i))) {
         places.over(i);
       } else if (cue.part == Part.SERVES && clause.isWord(i + 1, "with")) {
-        places.servedWith(i + 1);
+        places.servedWith(i + 1); // "serves 6 with strawberry jam"
       } else if (Dish.isBehind(clause, i)) {
         Mention before = places.before(i);
         if (before != null && !before.placed) {
@@ -78,7 +78,7 @@ final class Places {
     boolean heaped =
         clause.isWord(i, "on")
             && clause.isWord(0, "pile", "heap", "load", "spoon", "dollop", "smear");
-    boolean in = clause.isWord(i, "in", "on") && !heaped;
+    boolean in = clause.isWord(i, "in", "on") && !heaped && !PlaceCues.isPutOn(clause, before, i);
     if (before != null && !before.placed && (goes || !in)) {
       set(before, clause.isWord(i, "in") ? Place.NOT_SAID : Place.PLATE);
     }
@@ -239,7 +239,6 @@ final class Places {
     return mentions.stream().filter(m -> m.from > i).findFirst().orElse(null);
   }
 
-  /** "serves 6 with strawberry jam". */
   private void servedWith(int i) {
     Mention next = after(i);
     if (next != null && !isBatter(next)) {

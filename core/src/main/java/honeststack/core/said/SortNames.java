@@ -25,6 +25,12 @@ final class SortNames {
       Sought.of(
           "\\b(?:on top|over|fudge|sauce|cherry|sprinkles|sundae|cone|whipped cream|per (?:waffle|plate|stack))\\b");
 
+  /** What is no food of its own, though a larder may know it so. */
+  private static final Sought SORT =
+      Sought.of(
+          "skim|skimmed|semi|semi-skimmed|wholemeal|wholegrain|whole-?wheat|self-raising|self-rising"
+              + "|strong|granulated|caster|powdered|icing|greek|natural");
+
   private final Foods foods;
 
   SortNames(Foods foods) {
@@ -34,10 +40,15 @@ final class SortNames {
   void in(Clause clause) {
     for (int i = 0; i < clause.size(); i++) {
       Element word = clause.get(i);
+      if (isBehind(clause, i)) {
+        behind(clause, i);
+      }
       boolean part = // "300 g flours – 200 g rice, 100 g oat"
           i > 0 && clause.isFood(i) && isWeight(clause, i - 1) && isEnd(clause, i + 1);
       if (part && clause.words(0, i).matches("(?:.* )?flours\\b.*")) {
         put(clause, i, word.low() + " flour");
+      } else if (clause.isWord(i, "stevia", "sucralose") && isDropped(clause, i)) {
+        put(clause, i, "liquid " + word.low());
       } else if (isScooped(clause, i)) {
         put(clause, i, word.low() + " ice cream");
       }
@@ -48,6 +59,29 @@ final class SortNames {
     }
   }
 
+  /** "300 ml milk, skimmed, 2 eggs": in a list, between what is measured before its name. */
+  private static boolean isBehind(Clause clause, int i) {
+    int next = clause.isMark(i + 1, ",") ? clause.isWord(i + 2, "and") ? i + 3 : i + 2 : -1;
+    return clause.isMark(i - 1, ",")
+        && clause.isFood(i - 2)
+        && clause.isStrong(clause.isWord(i - 3, "of") ? i - 4 : i - 3)
+        && clause.isStrong(next)
+        && SORT.isAll(clause.low(i));
+  }
+
+  private void behind(Clause clause, int i) {
+    Element noun = clause.get(i - 2);
+    String name = clause.low(i) + " " + noun.low();
+    foods
+        .byName(name)
+        .filter(found -> found.food().role() == noun.food.orElseThrow().food().role())
+        .ifPresent(
+            found -> {
+              clause.elements.set(i - 2, noun.meaning(found, name));
+              clause.take(i - 1, i + 1, Part.NOTE);
+            });
+  }
+
   /** "two scoops vanilla, hot fudge": no extract. */
   private static boolean isScooped(Clause clause, int i) {
     int amount = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
@@ -56,6 +90,12 @@ final class SortNames {
         && clause.isAmount(amount)
         && clause.get(amount).measure().unit() == Unit.SCOOP
         && (clause.heading() == Place.PLATE || ON_TOP.isIn(clause.words(0, clause.size())));
+  }
+
+  /** "2 drops of stevia". */
+  private static boolean isDropped(Clause clause, int i) {
+    int amount = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
+    return clause.isAmount(amount) && clause.get(amount).measure().unit() == Unit.DROP;
   }
 
   private static boolean isShare(Clause clause, int i) {

@@ -79,6 +79,12 @@ final class SpokenNumbers {
               + "(?=(?:grams?|grammes?|ml|millilitres?|cups?|ounces?|tablespoons?|teaspoons?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "Eight-ish.": at the end it says that they are counted. */
+  private static final Sought ABOUT_SO_MANY =
+      Sought.of(
+          "(?<=\\b(?:[Tt]wo|[Tt]hree|[Ff]our|[Ff]ive|[Ss]ix|[Ss]even|[Ee]ight|[Nn]ine|[Tt]en|[Ee]leven|[Tt]welve|dozen))-ish"
+              + "(?= ?(?:[.,;!]|$))");
+
   static final List<Repair> REPAIRS =
       List.of(
           Repair.as(HONEST, "", "gram", "ml", "milli", "cup", "ounce", "spoon"),
@@ -86,6 +92,7 @@ final class SpokenNumbers {
           Repair.as(ASSAULT, "of salt", "assault"),
           Repair.as(OR_MORE, "", "+"),
           Repair.of(TIMES, at -> at.group(1) == null ? " " : "x " + at.group(1), "*", "(x", "(×"),
+          Repair.as(ABOUT_SO_MANY, " ish", "-ish"),
           Repair.as(ISH, "", "-ish", "-odd ", "ths", "rds"),
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),

@@ -34,7 +34,7 @@ final class Undone {
   private static final Sought OTHERWISE =
       Sought.of(
           "^(?:no wait|hmm|let me (?:check|see|look)|scrap that|wait|hang on|hold on|correction|oh and|less|fewer)\\b|^more \\w+ :"
-              + "|\\b(?:actually|i meant|should be|make that|this time|today|ended up|end up|it took"
+              + "|\\b(?:actually|i meant|should be|make that|this time|today|ended up|end up|it took|tried (?:it|them|this) with"
               + "|needed|upped|cut|reduced?|raised|increased|lowered|went (?:up|down)"
               + "|now that i (?:look|see|think)|(?:really|actually) used|should have been"
               + "|(?:only|just) (?:had|have|used)|(?:had|have|used) (?:only|just))\\b"
