@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Place;
+import java.util.List;
 
 /** Where phrases say that food goes. */
 final class PlaceCues {
@@ -29,13 +30,26 @@ final class PlaceCues {
     return clause.isWord(i, "over") && OF_THEM.begins(clause.words(i + 1, i + 4));
   }
 
-  /** "put a banana on": onto what lies on the plate. */
-  static boolean isPutOn(Clause clause, Mention food, int on) {
-    int put = food == null || !clause.isWord(on, "on") ? -1 : food.from - 1;
-    while (put >= 0 && !clause.get(put).isFood() && !clause.isWord(put, "put", "pop", "lay")) {
+  /** "put a banana and 20 g honey on": onto what lies on the plate, whether it does. */
+  static boolean putOn(Clause clause, Mention last, int on) {
+    int put = last == null || !clause.isWord(on, "on") ? -1 : last.from - 1;
+    while (put >= 0 && !clause.isWord(put, "put", "pop", "lay")) {
       put--;
     }
-    return put >= 0 && !clause.get(put).isFood();
+    int from = put;
+    List<Mention> laid =
+        clause.mentions.stream().filter(m -> from >= 0 && m.from > from && m.from < on).toList();
+    boolean food = // "put the butter in and the iron on"
+        put >= 0
+            && clause.elements.subList(put, on).stream().noneMatch(e -> e.isWord("in", "into"));
+    if (food) {
+      laid.forEach(
+          mention -> {
+            mention.place = Place.PLATE;
+            mention.placed = true;
+          });
+    }
+    return food;
   }
 
   /** Null for a phrase that says none. */

@@ -78,8 +78,8 @@ final class Places {
     boolean heaped =
         clause.isWord(i, "on")
             && clause.isWord(0, "pile", "heap", "load", "spoon", "dollop", "smear");
-    boolean in = clause.isWord(i, "in", "on") && !heaped && !PlaceCues.isPutOn(clause, before, i);
-    if (before != null && !before.placed && (goes || !in)) {
+    boolean in = clause.isWord(i, "in", "on") && !heaped;
+    if (!PlaceCues.putOn(clause, before, i) && before != null && !before.placed && (goes || !in)) {
       set(before, clause.isWord(i, "in") ? Place.NOT_SAID : Place.PLATE);
     }
   }
