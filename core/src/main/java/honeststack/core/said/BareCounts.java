@@ -39,6 +39,12 @@ final class BareCounts {
 
   private static final String[] BEST = {"breakfasts", "recipes", "favourites", "favorites", "list"};
 
+  /** What is over says not how many came out. */
+  private static final Sought LEFT =
+      Sought.of(
+          "^(?:(?:of them|pancakes?|waffles?|ones|pieces) )?(?:(?:are|were|was|is) )?"
+              + "(?:left|leftover|left over|to spare)(?: |$)");
+
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -277,12 +283,6 @@ final class BareCounts {
   static boolean isEnd(Clause clause, int i) {
     return !clause.has(i) || clause.isMark(i, ".", "!", ",", ";", ")", ":", "•", "·", "|", "/");
   }
-
-  /** What is over says not how many came out. */
-  private static final Sought LEFT =
-      Sought.of(
-          "^(?:(?:of them|pancakes?|waffles?|ones|pieces) )?(?:(?:are|were|was|is) )?"
-              + "(?:left|leftover|left over|to spare)(?: |$)");
 
   /** "5-ingredient pancakes", "a hundred pancake recipes", "waffles v2", "week 3". */
   static boolean isOfKind(Clause clause, int i) {

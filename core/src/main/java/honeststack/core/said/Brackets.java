@@ -24,6 +24,9 @@ final class Brackets {
       Remembered.whole(
           "little|bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|layer|suspicion|quantity");
 
+  private static final Sought CAME_TO =
+      Sought.of("(?:(?:it|i|we) )?(?:took|needed|used|ended up|ended up (?:using|at))");
+
   private final Clause outer;
   private final Mention before;
   private final Clause.Aside aside;
@@ -268,9 +271,6 @@ final class Brackets {
             || inner.low(0).matches("half and half|equal parts|equal|50/50");
     return parts && inner.hasFood();
   }
-
-  private static final Sought CAME_TO =
-      Sought.of("(?:(?:it|i|we) )?(?:took|needed|used|ended up|ended up (?:using|at))");
 
   /** "350 ml milk (actually 375)". */
   private boolean isCorrected() {

@@ -124,8 +124,11 @@ final class ClauseReader {
   private void apart(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
     List<Token> inside = null;
     int after = sentence.start();
-    for (Token token : sentence.tokens()) {
-      if (inside == null && token.isMark("(", "[") && !Parted.isInBrackets(sentence, token)) {
+    List<Token> tokens = sentence.tokens();
+    for (int i = 0; i < tokens.size(); i++) {
+      Token token = tokens.get(i);
+      boolean opens = inside == null && token.isMark("(", "[");
+      if (opens && !Parted.isInBrackets(tokens, i)) {
         inside = new ArrayList<>();
         after = main.isEmpty() ? token.start() : main.get(main.size() - 1).end();
       } else if (inside != null && token.isMark(")", "]")) {

@@ -41,17 +41,19 @@ final class Parted {
   private final Clause clause;
   private final Element whole;
   private final List<Integer> shares = new ArrayList<>();
-  private int end;
 
   private Parted(Clause clause, Element whole) {
     this.clause = clause;
     this.whole = whole;
   }
 
-  /** "500 g flour (three fifths wholemeal, rest white)": of what stands right before them. */
-  static boolean isInBrackets(Sentence sentence, Token open) {
-    List<Token> tokens = sentence.tokens();
-    int i = tokens.indexOf(open) + 1;
+  /**
+   * "500 g flour (three fifths wholemeal, rest white)": of what stands right before the brackets.
+   *
+   * @param open where they open
+   */
+  static boolean isInBrackets(List<Token> tokens, int open) {
+    int i = open + 1;
     boolean number = i < tokens.size() && tokens.get(i).isWord(NUMBERS) || isNumber(tokens, i);
     while (number && i < tokens.size() && !tokens.get(i).isMark(")", "]", ".")) {
       if (tokens.get(i).isWord("rest", "remainder")) {

@@ -11,6 +11,9 @@ import java.util.regex.Matcher;
  * went from 750 to 500 ml of milk", "the butter was 250 g, now it's 210".
  */
 final class Tared {
+  /** Grams; less without a unit may be pieces (common practice). */
+  private static final double LEAST = 10;
+
   private static final String IS =
       "(?:(?:is|was|are|it's|it is|it was|weighs|weighed|reads|read|says|said|shows|showed|at|alone|empty|only|just"
           + "|about|now|then|left|on the scales?|[,:;–-]) )*";
@@ -92,7 +95,4 @@ final class Tared {
           Numbers.plain(left) + " " + (unit == Unit.COUNT ? Unit.GRAM : unit).symbol();
     }
   }
-
-  /** Grams; less without a unit may be pieces. */
-  private static final double LEAST = 10;
 }

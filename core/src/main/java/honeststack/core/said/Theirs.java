@@ -26,6 +26,13 @@ final class Theirs {
           "\\b(?:uses|takes|puts(?: in)?|has|likes|does|wants) (?<their># )(?:of )?@ [,;–—-]? ?(?:but |and |while |whereas |though )?"
               + "(?:i|we) (?:(?:only|just|always|usually|would|now|myself) )*(?:use|take|put|have|do|go for|prefer|like|go with)(?: in)? (?<own># )(?:[.,;!]|$)");
 
+  /** Of a sentence of its own. */
+  private static final Sought START =
+      Sought.of(
+          "(?:(?:and|but|while|whereas) )?"
+              + WHOSE
+              + " (?:has|have|had|takes|took|uses|used|was|is|:) ");
+
   private Theirs() {}
 
   static void in(Clause clause) {
@@ -47,12 +54,6 @@ final class Theirs {
       clause.mentions.clear();
     }
   }
-
-  private static final Sought START =
-      Sought.of(
-          "(?:(?:and|but|while|whereas) )?"
-              + WHOSE
-              + " (?:has|have|had|takes|took|uses|used|was|is|:) ");
 
   private static boolean measures(List<Clause> read, Mention said) {
     return read.stream()
