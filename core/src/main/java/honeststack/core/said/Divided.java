@@ -2,7 +2,6 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * Pieces and eaters that are told by each other: "12 pancakes between 4", "12 split four ways", "4
@@ -92,24 +91,24 @@ final class Divided {
   static void in(Clause clause) {
     Optional<Shape> shape = clause.hasFood() ? Optional.empty() : Shape.of(clause, 1);
     for (Form form : shape.isPresent() ? FORMS : List.<Form>of()) {
-      Optional<Matcher> found = shape.get().find(form.said());
-      if (found.isPresent() && put(clause, shape.get(), form, found.get())) {
+      Optional<Shape.Found> found = shape.get().find(form.said());
+      if (found.isPresent() && put(clause, form, found.get())) {
         return;
       }
     }
   }
 
-  private static boolean put(Clause clause, Shape shape, Form form, Matcher found) {
-    Optional<Told.Count> pieces = number(clause, shape, form, found, "pieces");
-    Optional<Told.Count> eaters = number(clause, shape, form, found, "eaters");
-    Optional<Told.Count> each = number(clause, shape, form, found, "each");
+  private static boolean put(Clause clause, Form form, Shape.Found found) {
+    Optional<Told.Count> pieces = number(clause, form, found, "pieces");
+    Optional<Told.Count> eaters = number(clause, form, found, "eaters");
+    Optional<Told.Count> each = number(clause, form, found, "each");
     boolean shared = pieces.isPresent() && each.isPresent();
     if (shared && pieces.get().low() % each.get().low() != 0) {
       return false;
     }
     clause.counts.pieces = pieces.or(() -> each.map(one -> times(one, eaters.get().low())));
     clause.counts.serves = shared ? Optional.of(times(pieces.get(), 1 / each.get().low())) : eaters;
-    shape.take(found, Part.YIELD);
+    found.take(Part.YIELD);
     return true;
   }
 
@@ -118,9 +117,9 @@ final class Divided {
   }
 
   private static Optional<Told.Count> number(
-      Clause clause, Shape shape, Form form, Matcher found, String group) {
+      Clause clause, Form form, Shape.Found found, String group) {
     return form.groups().contains(group)
-        ? Optional.of(BareCounts.range(clause.get(shape.at(found, group))))
+        ? Optional.of(BareCounts.range(clause.get(found.at(group))))
         : Optional.empty();
   }
 }

@@ -1,8 +1,5 @@
 package honeststack.core.said;
 
-import java.util.Optional;
-import java.util.regex.Matcher;
-
 /**
  * How much goes in altogether, behind how it goes in: "the eggs, one at a time – three in all",
  * "the milk bit by bit, 400 ml altogether".
@@ -18,16 +15,15 @@ final class InAll {
   private InAll() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 1) : Optional.empty();
-    Optional<Matcher> found = shape.flatMap(said -> said.find(SAID));
-    if (found.isEmpty()) {
-      return;
-    }
-    int food = shape.get().at(found.get(), "food");
-    int all = shape.get().at(found.get(), "all");
+    Shape.in(clause, 1, SAID).ifPresent(found -> put(clause, found));
+  }
+
+  private static void put(Clause clause, Shape.Found found) {
+    int food = found.at("food");
+    int all = found.at("all");
     int before = clause.isWord(food - 1, "of") ? food - 2 : food - 1;
     if (!clause.isStrong(before)) {
-      shape.get().take(found.get(), Part.NOTE, food, all);
+      found.take(Part.NOTE, food, all);
       clause.get(all).corrects = true;
     }
   }

@@ -5,7 +5,6 @@ import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * Another amount for another case: "250 ml milk in winter, 230 in summer", "2 eggs if large, 3 if
@@ -45,18 +44,18 @@ final class InCase {
   static void in(Clause clause) {
     Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
     for (Sought form : shape.isPresent() ? FORMS : List.<Sought>of()) {
-      Optional<Matcher> found = shape.get().find(form);
-      if (found.isPresent() && join(clause, shape.get(), found.get())) {
+      Optional<Shape.Found> found = shape.get().find(form);
+      if (found.isPresent() && join(clause, found.get())) {
         return;
       }
     }
   }
 
-  private static boolean join(Clause clause, Shape shape, Matcher found) {
-    int at = shape.at(found, "one");
-    int food = shape.at(found, "food");
+  private static boolean join(Clause clause, Shape.Found found) {
+    int at = found.at("one");
+    int food = found.at("food");
     Element one = clause.get(at);
-    Element other = clause.get(shape.at(found, "other"));
+    Element other = clause.get(found.at("other"));
     Measure first = one.measure();
     Measure second = other.measure();
     boolean alike = second.unit() == first.unit() || second.unit() == Unit.COUNT;
@@ -69,7 +68,7 @@ final class InCase {
     }
     String what = first.unit() == Unit.COUNT ? first.size() : first.unit().symbol();
     one.instead = (Numbers.plain(low) + "–" + Numbers.plain(high) + " " + what).strip();
-    shape.take(found, Part.NOTE, at, food);
+    found.take(Part.NOTE, at, food);
     return true;
   }
 }

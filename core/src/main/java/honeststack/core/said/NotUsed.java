@@ -2,7 +2,6 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 
 /**
@@ -34,21 +33,20 @@ final class NotUsed {
   private NotUsed() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
-    Optional<Matcher> found = shape.flatMap(said -> said.find(SAID));
-    if (found.isEmpty()) {
-      return;
-    }
-    int whole = shape.get().at(found.get(), "whole");
-    int food = shape.get().at(found.get(), "food");
+    Shape.in(clause, 2, SAID).ifPresent(found -> put(clause, found));
+  }
+
+  private static void put(Clause clause, Shape.Found found) {
+    int whole = found.at("whole");
+    int food = found.at("food");
     int some = -1;
     for (String group : new String[] {"some", "with", "last"}) {
-      some = found.get().group(group) == null ? some : shape.get().at(found.get(), group);
+      some = found.has(group) ? found.at(group) : some;
     }
     Element all = clause.get(whole);
     Optional<String> used = used(all, clause.get(some));
     if (used.isPresent()) {
-      shape.get().take(found.get(), Part.NOTE, whole, food);
+      found.take(Part.NOTE, whole, food);
       all.instead = used.get();
     }
   }

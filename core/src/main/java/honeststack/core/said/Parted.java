@@ -4,8 +4,6 @@ import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * A whole and the foods that it is made up of: "500 g flour in all: 100 g rye, the rest white",
@@ -69,20 +67,17 @@ final class Parted {
   }
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 1) : Optional.empty();
-    Optional<Matcher> found = shape.flatMap(said -> said.find(SAID));
-    if (found.isPresent()) {
-      int kind = shape.get().at(found.get(), "kind");
-      boolean known = clause.isFood(kind) && clause.get(kind).food.isPresent();
-      boolean told =
-          found.get().group("total") != null
-              || found.get().group("being") != null
-              || found.get().group("apart").matches(".*[:=(–—].*");
-      boolean apart = told || !found.get().group("apart").isEmpty();
-      Parted parted = new Parted(clause, clause.get(shape.get().at(found.get(), "whole")));
-      if (apart && PartlyOther.isPlain(parted.whole)) {
-        parted.read(shape.get().at(found.get(), "parts"), known, told);
-      }
+    Shape.in(clause, 1, SAID).ifPresent(found -> put(clause, found));
+  }
+
+  private static void put(Clause clause, Shape.Found found) {
+    int kind = found.at("kind");
+    boolean known = clause.isFood(kind) && clause.get(kind).food.isPresent();
+    String marks = found.said().group("apart");
+    boolean told = found.has("total") || found.has("being") || marks.matches(".*[:=(–—].*");
+    Parted parted = new Parted(clause, clause.get(found.at("whole")));
+    if ((told || !marks.isEmpty()) && PartlyOther.isPlain(parted.whole)) {
+      parted.read(found.at("parts"), known, told);
     }
   }
 

@@ -3,8 +3,6 @@ package honeststack.core.said;
 import honeststack.core.food.Role;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
-import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * What a scale shows of all that is in the bowl: "250 g milk, then flour till it says 450". What is
@@ -25,19 +23,18 @@ final class ReadsOn {
   private ReadsOn() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 1) : Optional.empty();
-    Optional<Matcher> found = shape.flatMap(said -> said.find(SAID));
-    if (found.isEmpty()) {
-      return;
-    }
-    int food = shape.get().at(found.get(), "food");
-    Element all = clause.get(shape.get().at(found.get(), "all"));
+    Shape.in(clause, 1, SAID).ifPresent(found -> put(clause, found));
+  }
+
+  private static void put(Clause clause, Shape.Found found) {
+    int food = found.at("food");
+    Element all = clause.get(found.at("all"));
     double left = all.measure().amount();
     for (int i = 0; i < food; i++) {
       left -= clause.isStrong(i) ? grams(clause, i) : 0;
     }
     if (left > 0) {
-      shape.get().take(found.get(), Part.NOTE, food, clause.elements.indexOf(all));
+      found.take(Part.NOTE, food, clause.elements.indexOf(all));
       all.instead = Numbers.plain(left) + " g";
       all.corrects = true;
     } else {

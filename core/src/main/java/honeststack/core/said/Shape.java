@@ -38,23 +38,25 @@ final class Shape {
     return strong >= amounts ? Optional.of(new Shape(clause)) : Optional.empty();
   }
 
+  /** What a pattern finds in a sentence with foods and so many amounts, or more. */
+  static Optional<Found> in(Clause clause, int amounts, Sought pattern) {
+    return clause.hasFood()
+        ? of(clause, amounts).flatMap(shape -> shape.find(pattern))
+        : Optional.empty();
+  }
+
   /** Where a pattern is found first; empty where it is not. */
-  Optional<Matcher> find(Sought pattern) {
+  Optional<Found> find(Sought pattern) {
     String words = text.toString();
     if (!pattern.isIn(words)) {
       return Optional.empty();
     }
     Matcher matcher = pattern.matcher(words);
-    return matcher.find() ? Optional.of(matcher) : Optional.empty();
-  }
-
-  /** The element at which a group begins; -1 for a group that is not there. */
-  int at(Matcher found, String group) {
-    return element(found.start(group));
+    return matcher.find() ? Optional.of(new Found(this, matcher)) : Optional.empty();
   }
 
   /** The element that begins at a place of the text, or is there; -1 for none. */
-  int element(int place) {
+  private int element(int place) {
     int i = starts.length - 1;
     while (i >= 0 && (place < 0 || starts[i] > place)) {
       i--;
@@ -62,14 +64,31 @@ final class Shape {
     return i;
   }
 
-  /** Takes what a pattern found but some elements of it. */
-  void take(Matcher found, Part part, int... but) {
-    for (int i = element(found.start()); i <= element(Math.max(found.end() - 2, 0)); i++) {
-      boolean kept = false;
-      for (int one : but) {
-        kept |= one == i;
+  /** What a pattern found. */
+  record Found(Shape shape, Matcher said) {
+    /** The element at which a group begins; -1 for a group that is not there. */
+    int at(String group) {
+      return shape.element(said.start(group));
+    }
+
+    boolean has(String group) {
+      return said.group(group) != null;
+    }
+
+    /** Behind the last element. */
+    int end() {
+      return shape.element(Math.max(said.end() - 2, 0)) + 1;
+    }
+
+    /** Takes all of it but some elements. */
+    void take(Part part, int... but) {
+      for (int i = shape.element(said.start()); i < end(); i++) {
+        boolean kept = false;
+        for (int one : but) {
+          kept |= one == i;
+        }
+        shape.clause.take(i, kept ? i : i + 1, part);
       }
-      clause.take(i, kept ? i : i + 1, part);
     }
   }
 }

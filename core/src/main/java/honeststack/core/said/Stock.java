@@ -1,8 +1,5 @@
 package honeststack.core.said;
 
-import java.util.Optional;
-import java.util.regex.Matcher;
-
 /**
  * What was there, and what of it was taken: "there are 10 eggs in the fridge, I take 2", "bought 1
  * kg of flour, used 200 g of it". Only what was taken counts.
@@ -51,16 +48,19 @@ final class Stock {
 
   /** "I had 2 eggs left so here goes: 2 eggs, 150 g flour": they are told again. */
   private void left() {
-    Optional<Shape> shape = Shape.of(clause, 2);
-    Optional<Matcher> found = shape.flatMap(said -> said.find(LEFT));
-    int food = found.isPresent() ? shape.get().at(found.get(), "food") : -1;
-    for (int i = food + 2; food > 0 && i < clause.size(); i++) {
+    Shape.in(clause, 2, LEFT)
+        .filter(found -> isToldAgain(found.at("food")))
+        .ifPresent(found -> found.take(Part.NOTE));
+  }
+
+  private boolean isToldAgain(int food) {
+    for (int i = food + 2; i < clause.size(); i++) {
       boolean again = clause.isFood(i) && clause.get(i).isSameFood(clause.get(food));
       if (again && clause.isStrong(clause.isWord(i - 1, "of") ? i - 2 : i - 1)) {
-        shape.get().take(found.get(), Part.NOTE);
-        return;
+        return true;
       }
     }
+    return false;
   }
 
   private void at(int all, int food) {

@@ -4,7 +4,6 @@ import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * What a scale or a mark shows before and after: "bowl 300 g, with the flour 520 g", "the bottle
@@ -64,18 +63,18 @@ final class Tared {
   static void in(Clause clause) {
     Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
     for (Sought form : shape.isPresent() ? FORMS : List.<Sought>of()) {
-      Optional<Matcher> found = shape.get().find(form);
+      Optional<Shape.Found> found = shape.get().find(form);
       if (found.isPresent()) {
-        put(clause, shape.get(), found.get());
+        put(clause, found.get());
         return;
       }
     }
   }
 
-  private static void put(Clause clause, Shape shape, Matcher found) {
-    int food = shape.at(found, "food");
-    int less = shape.at(found, "less");
-    int more = shape.at(found, "more");
+  private static void put(Clause clause, Shape.Found found) {
+    int food = found.at("food");
+    int less = found.at("less");
+    int more = found.at("more");
     Element high = clause.get(more);
     Element low = clause.get(less);
     double left = high.measure().amount() - low.measure().amount();
@@ -89,7 +88,7 @@ final class Tared {
         clause.elements.stream().anyMatch(e -> e.isAmount() && e.measure().amount() == left);
     if (left > 0 && one && measured && !told) {
       int nearest = Math.abs(more - food) < Math.abs(less - food) ? more : less;
-      shape.take(found, Part.NOTE, food, nearest);
+      found.take(Part.NOTE, food, nearest);
       clause.get(nearest).corrects = food < nearest;
       clause.get(nearest).instead =
           Numbers.plain(left) + " " + (unit == Unit.COUNT ? Unit.GRAM : unit).symbol();

@@ -1,8 +1,6 @@
 package honeststack.core.said;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * What somebody else takes, beside what counts: "200 g flour and 2 eggs; hers has 3 eggs", "Mum
@@ -36,11 +34,8 @@ final class Theirs {
   private Theirs() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
-    if (shape.isPresent()) {
-      shape.get().find(HAS).ifPresent(found -> leaveOut(clause, shape.get(), found));
-      shape.get().find(MINE).ifPresent(found -> own(clause, shape.get(), found));
-    }
+    Shape.in(clause, 2, HAS).ifPresent(found -> leaveOut(clause, found));
+    Shape.in(clause, 2, MINE).ifPresent(found -> own(clause, found));
   }
 
   /** In a sentence of its own, behind the food: "Hers has 3 eggs." */
@@ -66,9 +61,9 @@ final class Theirs {
                     && m.food.isSameFood(said.food));
   }
 
-  private static void leaveOut(Clause clause, Shape shape, Matcher found) {
-    int from = shape.at(found, "their");
-    int to = shape.element(Math.max(found.end() - 2, 0)) + 1;
+  private static void leaveOut(Clause clause, Shape.Found found) {
+    int from = found.at("their");
+    int to = found.end();
     Element food = clause.get(to - 1);
     boolean own =
         clause.elements.stream()
@@ -78,9 +73,9 @@ final class Theirs {
     }
   }
 
-  private static void own(Clause clause, Shape shape, Matcher found) {
-    Element their = clause.get(shape.at(found, "their"));
-    Element own = clause.get(shape.at(found, "own"));
+  private static void own(Clause clause, Shape.Found found) {
+    Element their = clause.get(found.at("their"));
+    Element own = clause.get(found.at("own"));
     boolean alike = own.isCount() || own.measure().unit() == their.measure().unit();
     if (alike) {
       own.takeUnit(their);
