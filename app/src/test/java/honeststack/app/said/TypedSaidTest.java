@@ -94,6 +94,7 @@ class TypedSaidTest {
       no more than 200 g flour|wheat-flour-white=200
       max 200 g flour|wheat-flour-white=200
       at least 200 g flour|wheat-flour-white=200
+      200 g flour # half @ 2 eggs|egg=100,wheat-flour-white=200
       """;
 
   @Test

@@ -9,8 +9,11 @@ import java.util.regex.Matcher;
  * amounts and foods stand to each other, whatever they are.
  */
 final class Shape {
-  static final char AMOUNT = '#';
-  static final char FOOD = '@';
+  private static final char AMOUNT = '#';
+  private static final char FOOD = '@';
+
+  /** For a sign that the cook wrote. */
+  private static final char OTHER = '_';
 
   private final Clause clause;
   private final StringBuilder text = new StringBuilder();
@@ -24,7 +27,11 @@ final class Shape {
     for (int i = 0; i < clause.size(); i++) {
       starts[i] = text.length();
       boolean free = clause.get(i).isFree();
-      text.append(clause.isStrong(i) ? "#" : free && clause.isFood(i) ? "@" : clause.low(i));
+      if (clause.isStrong(i) || free && clause.isFood(i)) {
+        text.append(clause.isStrong(i) ? AMOUNT : FOOD);
+      } else {
+        text.append(clause.low(i).replace(AMOUNT, OTHER).replace(FOOD, OTHER));
+      }
       text.append(' ');
     }
   }
