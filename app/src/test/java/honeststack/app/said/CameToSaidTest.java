@@ -64,6 +64,7 @@ class CameToSaidTest {
       bowl 300 g, with flour 520 g|wheat-flour-white=220
       bowl weighs 300 g empty and 520 g with the flour|wheat-flour-white=220
       scale before the milk 520, after 770|milk-whole=250
+      the bottle went from 750 ml to 500 ml of milk|milk-whole=258
       honey jar 350 g before, 330 g after|honey=20
       40 g gone from the butter|butter=40
       three eggs and their weight in flour|egg=150,wheat-flour-white=160

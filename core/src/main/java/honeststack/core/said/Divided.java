@@ -106,9 +106,13 @@ final class Divided {
     if (shared && pieces.get().low() % each.get().low() != 0) {
       return false;
     }
-    clause.counts.pieces = pieces.or(() -> each.map(one -> times(one, eaters.get().low())));
-    clause.counts.serves = shared ? Optional.of(times(pieces.get(), 1 / each.get().low())) : eaters;
-    found.take(Part.YIELD);
+    Optional<Told.Count> made =
+        pieces.or(() -> each.map(one -> times(one, eaters.orElseThrow().low())));
+    Optional<Told.Count> served =
+        shared ? Optional.of(times(pieces.get(), 1 / each.get().low())) : eaters;
+    clause.counts.pieces = made.isPresent() ? made : clause.counts.pieces;
+    clause.counts.serves = served.isPresent() ? served : clause.counts.serves;
+    found.take(made.isPresent() ? Part.YIELD : Part.SERVES);
     return true;
   }
 

@@ -45,7 +45,7 @@ final class SortNames {
       }
       boolean part = // "300 g flours – 200 g rice, 100 g oat"
           i > 0 && clause.isFood(i) && isWeight(clause, i - 1) && isEnd(clause, i + 1);
-      if (part && clause.words(0, i).matches("(?:.* )?flours\\b.*")) {
+      if (part && clause.hasWord("flours")) {
         put(clause, i, word.low() + " flour");
       } else if (clause.isWord(i, "stevia", "sucralose") && isDropped(clause, i)) {
         put(clause, i, "liquid " + word.low());

@@ -83,7 +83,7 @@ final class Tared {
     boolean measured =
         unit == Unit.COUNT
             ? left >= LEAST
-            : unit.kind() == Unit.Kind.MASS || unit.kind() == Unit.Kind.VOLUME;
+            : unit.kind() == Unit.Kind.MASS || unit.kind().isVolume();
     boolean told = // "412 to 380 g, so 32 g honey"
         clause.elements.stream().anyMatch(e -> e.isAmount() && e.measure().amount() == left);
     if (left > 0 && one && measured && !told) {
