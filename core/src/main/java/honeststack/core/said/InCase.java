@@ -4,7 +4,6 @@ import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Another amount for another case: "250 ml milk in winter, 230 in summer", "2 eggs if large, 3 if
@@ -42,10 +41,8 @@ final class InCase {
   private InCase() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
-    for (Sought form : shape.isPresent() ? FORMS : List.<Sought>of()) {
-      Optional<Shape.Found> found = shape.get().find(form);
-      if (found.isPresent() && join(clause, found.get())) {
+    for (Shape.Found found : Shape.all(clause, 2, FORMS).toList()) {
+      if (join(clause, found)) {
         return;
       }
     }

@@ -9,9 +9,6 @@ import honeststack.core.wording.Numbers;
  * weighed last is what the others leave of it.
  */
 final class ReadsOn {
-  /** Of an egg, g (common practice). */
-  private static final double EGG = 50;
-
   /** A bare number from here on is grams, or as many millilitres. */
   private static final double LEAST = 10;
 
@@ -51,7 +48,7 @@ final class ReadsOn {
     boolean egg = clause.isFood(food) && clause.get(food).isRole(Role.EGG);
     if (unit == Unit.COUNT) {
       boolean bare = number == 0 || number >= LEAST; // "zero the scale"
-      return egg ? EGG * number : bare ? number : Double.POSITIVE_INFINITY;
+      return egg ? ToppedUp.EGG * number : bare ? number : Double.POSITIVE_INFINITY;
     }
     boolean gram = unit == Unit.GRAM || unit == Unit.MILLILITRE;
     return gram ? number : Double.POSITIVE_INFINITY;

@@ -1,7 +1,9 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.stream.Stream;
 
 /**
  * A sentence with a sign for each amount ({@code #}) and each food ({@code @}) that nothing was
@@ -50,6 +52,12 @@ final class Shape {
     return clause.hasFood()
         ? of(clause, amounts).flatMap(shape -> shape.find(pattern))
         : Optional.empty();
+  }
+
+  /** What each of some patterns finds there, one behind the other as they are asked for. */
+  static Stream<Found> all(Clause clause, int amounts, List<Sought> patterns) {
+    return (clause.hasFood() ? of(clause, amounts) : Optional.<Shape>empty())
+        .stream().flatMap(shape -> patterns.stream().flatMap(p -> shape.find(p).stream()));
   }
 
   /** Where a pattern is found first; empty where it is not. */

@@ -3,7 +3,6 @@ package honeststack.core.said;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What a scale or a mark shows before and after: "bowl 300 g, with the flour 520 g", "the bottle
@@ -61,14 +60,7 @@ final class Tared {
   private Tared() {}
 
   static void in(Clause clause) {
-    Optional<Shape> shape = clause.hasFood() ? Shape.of(clause, 2) : Optional.empty();
-    for (Sought form : shape.isPresent() ? FORMS : List.<Sought>of()) {
-      Optional<Shape.Found> found = shape.get().find(form);
-      if (found.isPresent()) {
-        put(clause, found.get());
-        return;
-      }
-    }
+    Shape.all(clause, 2, FORMS).findFirst().ifPresent(found -> put(clause, found));
   }
 
   private static void put(Clause clause, Shape.Found found) {

@@ -12,7 +12,7 @@ final class ToppedUp {
   private static final int FAR = 8;
 
   /** An egg takes about as many millilitres as it weighs grams (common practice). */
-  private static final double EGG = 50;
+  static final double EGG = 50;
 
   private static final double TENTHS = 10;
   private static final double HUNDREDTHS = 100;
