@@ -62,12 +62,12 @@ final class Alone {
       mentions.add(taken);
       return;
     }
-    if (Further.add(clause, link.amount(), mentions) || isOfThem(clause, link, mentions)) {
+    if (Further.add(clause, link.amount(), mentions) || OfIt.in(clause, link.amount(), mentions)) {
       return;
     }
     boolean measured = amount.measure().unit() != Unit.COUNT || !amount.measure().size().isEmpty();
     String unknown = measured || isBare(clause, link.amount()) ? naming.unknown(link.amount()) : "";
-    if (unknown.isEmpty() && measured && !rashers) {
+    if (unknown.isEmpty() && measured && !rashers && !OfIt.isSaid(clause, link.amount())) {
       unknown = naming.unknownBefore(link.amount());
     }
     if (unknown.isEmpty() && rashers) {
@@ -91,24 +91,6 @@ final class Alone {
     mention.foodText = unknown;
     amount.part = Part.AMOUNT;
     mentions.add(mention);
-  }
-
-  /** "add the eggs one at a time, 3 of them": of the food that is counted before it. */
-  private static boolean isOfThem(Clause clause, Linking.Link link, List<Mention> mentions) {
-    int at = link.amount();
-    boolean them =
-        clause.get(at).isCount()
-            && clause.isWord(at + 1, "of")
-            && clause.isWord(at + 2, "them", "those", "these");
-    Mention last = mentions.isEmpty() ? null : mentions.get(mentions.size() - 1);
-    if (!them || last == null || last.isMeasured() || last.food == null || last.from > at) {
-      return false;
-    }
-    last.amount = clause.get(at);
-    last.amountText = clause.get(at).text();
-    last.restated = true;
-    clause.get(at).part = Part.AMOUNT;
-    return true;
   }
 
   private static boolean isSpray(Element amount) {

@@ -85,6 +85,9 @@ final class Inverted {
         break;
       }
       behind.append(behind.length() == 0 ? "" : " ").append(token.text());
+      if (isPercent(tokens, i)) {
+        continue;
+      }
       String head = Token.joined(tokens.subList(from, comma));
       Optional<Foods.Named> found =
           isPart(head, behind.toString())

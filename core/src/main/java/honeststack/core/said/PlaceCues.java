@@ -5,6 +5,10 @@ import java.util.List;
 
 /** Where phrases say that food goes. */
 final class PlaceCues {
+  private static final String[] TURNED = {
+    "left", "flip", "flipped", "turn", "turned", "start", "rolled", "tip", "all"
+  };
+
   private static final Sought VESSEL = Sought.of("pan|iron|griddle|skillet|tawa|plate");
 
   private static final Sought DONE =
@@ -23,6 +27,12 @@ final class PlaceCues {
   static Place of(Clause clause, Element cue) {
     boolean done = of(cue) == Place.PAN && !VESSEL.isIn(cue.low());
     return done && DONE.isIn(clause.words(0, clause.size())) ? Place.PLATE : of(cue);
+  }
+
+  /** "blueberries over": no "2 eggs left over", no "then flip over". */
+  static boolean isOver(Clause clause, int i) {
+    return clause.isWord(i, "inside", "in", "on")
+        || clause.isWord(i, "over") && !clause.isWord(i - 1, TURNED);
   }
 
   /** "over four of them". */

@@ -38,7 +38,7 @@ final class Places {
       if (cue.kind == Element.Kind.PHRASE && PlaceCues.of(cue) != null && cue.part == null) {
         places.at(i);
       } else if (cue.part == null
-          && cue.isWord("over", "inside", "in", "on")
+          && PlaceCues.isOver(clause, i)
           && (places.isEnd(i + 1) || PlaceCues.isOfThem(clause, i))) {
         places.over(i);
       } else if (cue.part == Part.SERVES && clause.isWord(i + 1, "with")) {

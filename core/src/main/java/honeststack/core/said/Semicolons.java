@@ -63,7 +63,12 @@ final class Semicolons {
     for (int i = 0; i < elements.size(); i++) {
       brackets += elements.get(i).isMark("(", "[") ? 1 : elements.get(i).isMark(")", "]") ? -1 : 0;
       boolean within = brackets > 0 || i == from || i + 1 == elements.size();
-      if (elements.get(i).isMark(";") && !within && ends(elements, from, i)) {
+      boolean ends =
+          elements.get(i).isMark(";") && !within && ends(elements, from, i)
+              || elements.get(i).isMark(":", "-", "–", "—")
+                  && !within
+                  && isTally(elements, from, i);
+      if (ends) {
         apart.add(sentence.between(begin, elements.get(i).end()));
         begin = elements.get(i).end();
         from = i + 1;
@@ -74,6 +79,14 @@ final class Semicolons {
     }
     apart.add(sentence.between(begin, sentence.end()));
     return apart;
+  }
+
+  /** "we ate ten and froze six: 300 g flour", or behind the foods. */
+  private static boolean isTally(List<Element> elements, int from, int i) {
+    List<Element> before = elements.subList(from, i);
+    List<Element> after = elements.subList(i + 1, elements.size());
+    return Tally.mayBe(before) && after.stream().anyMatch(Element::isFood)
+        || Tally.mayBe(after) && before.stream().anyMatch(Element::isFood);
   }
 
   private static boolean ends(List<Element> elements, int from, int i) {

@@ -29,7 +29,7 @@ final class Tally {
           """
           ate eaten eat eats scoffed devoured polished had froze frozen freeze freezer left leftover
           leftovers spare kept saved gave given binned burnt burned broke broken stuck remain
-          remaining remained
+          remaining remained stuck perfect straight went now today tonight tomorrow
           """);
 
   /** What they are: with a comma between them they are said of the same batter. */
@@ -46,12 +46,20 @@ final class Tally {
           them all for me him more another other others went go in into to away up off over on
           ones one pancakes waffles crepes crêpes pikelets plus also still only just about around
           kids children everyone everybody rest dog cat neighbours neighbour today tonight later
-          tomorrow got straight made makes make get gets
+          tomorrow got straight made makes make get gets is have has already being after
           """);
+
+  /** With a word or two behind it they say for whom or for when it is: "for the freezer". */
+  private static final Set<String> FOR = Set.of("for", "in", "to", "on");
+
+  private static final Set<String> ARTICLES =
+      Set.of("the", "my", "our", "a", "his", "her", "their");
 
   private static final Set<String> JOINTS = Set.of("and", "plus", "but", ",", "&", "+", ";");
 
-  private static final String END = " ?[.!]?";
+  private static final String[] ENDS = {".", "!", ":", "-", "–", "—"};
+
+  private static final String END = " ?[.!:;–—-]?";
 
   /** Some of all of them: the second number is of all. */
   private static final Sought OF_THE =
@@ -66,6 +74,14 @@ final class Tally {
           "# (?:(?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) )?(?:, ?)?"
               + "(?:but (?:the|one|i|we)|not counting|without counting|counting|including|minus"
               + "|(?:when|if) (?:i|we|you)|depending|and (?:i|we) (?:froze|kept|ate|binned|gave))\\b[^#]*");
+
+  /** "I got ten, the kids ate eight of those": the first is of all. */
+  private static final Sought OF_THEM =
+      Sought.of(
+          "(?:(?:i|we|it|they|you) )?(?:got|made|had|makes|make|there (?:are|were)) # "
+              + "(?:(?:ones|pancakes|waffles|crepes|pikelets|of them|out of it) ?)?(?:[,;–-] |and |but |so )+"
+              + "[a-z' ]*# (?:(?:of|out of) (?:them|those|these|which)\\b.*"
+              + "|(?:got |were |was )?(?:stuck|burnt|burned|broke|tore|fell|ripped)\\b[^#]*)");
 
   private static final Sought FROM =
       Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
@@ -126,6 +142,16 @@ final class Tally {
     this.numbers = numbers;
   }
 
+  /** Whether words may be one: of no food, with several numbers and what became of so many. */
+  static boolean mayBe(List<Element> elements) {
+    return elements.stream().noneMatch(Element::isFood)
+        && elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() > 1
+        && elements.stream().allMatch(e -> e.kind != Element.Kind.AMOUNT || e.isCount())
+        && elements.stream()
+            .flatMap(Element::words)
+            .anyMatch(w -> isFate(w, false) || FOR.contains(w));
+  }
+
   static void in(Clause clause) {
     if (clause.hasFood() || !clause.asides.isEmpty()) {
       return;
@@ -157,7 +183,9 @@ final class Tally {
       }
       return;
     }
-    if (OF_THE.isAll(words)) {
+    if (numbers.size() == 2 && OF_THEM.isAll(words)) {
+      pieces(count(0).low(), count(0).high());
+    } else if (OF_THE.isAll(words)) {
       pieces(count(1).low(), count(1).high());
     } else if (STACKS.isAll(words)) {
       product();
@@ -188,7 +216,7 @@ final class Tally {
     boolean fate = false;
     int found = 0;
     for (int i = 0; i <= clause.size(); i++) {
-      if (i == clause.size() || JOINTS.contains(clause.low(i)) || clause.isMark(i, ".", "!")) {
+      if (i == clause.size() || JOINTS.contains(clause.low(i)) || clause.isMark(i, ENDS)) {
         if (found > 0 && !(fate && found == 1)) {
           return false;
         }
@@ -196,6 +224,9 @@ final class Tally {
         found = 0;
       } else if (numbers.contains(clause.get(i))) {
         found++;
+      } else if (end(i) > i) {
+        i = end(i) - 1;
+        fate = true;
       } else if (!clause.get(i).words().allMatch(Tally::isKnown)) {
         return false;
       } else {
@@ -203,6 +234,24 @@ final class Tally {
       }
     }
     return true;
+  }
+
+  /** Behind "for the freezer", "to my neighbour", "for lunch boxes"; the same place for no such. */
+  private int end(int i) {
+    int name = i + 1;
+    while (ARTICLES.contains(clause.low(name))) {
+      name++;
+    }
+    boolean named = FOR.contains(clause.low(i)) && isName(name);
+    return named ? isName(name + 1) ? name + 2 : name + 1 : i;
+  }
+
+  private boolean isName(int i) {
+    return clause.has(i)
+        && clause.get(i).kind != Element.Kind.MARK
+        && !clause.get(i).isAmount()
+        && !clause.get(i).is(Sort.UNIT_OTHER)
+        && !JOINTS.contains(clause.low(i));
   }
 
   private static boolean isKnown(String word) {

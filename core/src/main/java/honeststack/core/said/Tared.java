@@ -1,5 +1,7 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
+import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
@@ -20,6 +22,11 @@ final class Tared {
       "(?:bowl|jug|dish|pan|container|jar|cup|mug|tin|basin|beaker|glass|plate|tub)";
 
   private static final String JOINED = "(?:(?:and|then|but|[,;–-]) )*";
+
+  private static final String PACK =
+      "(?:carton|bottle|bag|packet|pack|tin|tub|block|box|jug|pot|jar|can)";
+
+  private static final String INSIDE = "(?:(?:in|from) (?:the|a|my|our) [a-z]+ )?";
 
   private static final List<Sought> FORMS =
       List.of(
@@ -55,7 +62,23 @@ final class Tared {
               "(?<food>@ )(?:bottle|jar|tub|bag|carton|packet|tin|pack|box|block) (?:was|weighed|started at|went from|goes from) "
                   + "(?<more># )(?:(?:before|at the start|full) )?(?:(?:and|but|,|;|–|-) )*(?:to|(?:now |afterwards |after )?(?:it's|it is|is|it was|weighs|it weighs)|now|after(?:wards)?) "
                   + IS
-                  + "(?<less># )"));
+                  + "(?<less># )"),
+          Sought.of(
+              "(?:^|\\b(?:opened|started with|began with|bought|had|held|contained|poured from|from|new|fresh|unopened) )"
+                  + "(?:(?:a|an|the|new|fresh|full) )*(?<more># )(?:"
+                  + PACK
+                  + " )?(?:of )?(?<food>@ )"
+                  + INSIDE
+                  + "(?:(?:,|;|–|-|and|but|until|till|so that|afterwards|then|now|we|i|there|there's|was|were|is|are|had|have|still"
+                  + "|only|about|just|it's|of which) )+(?<less># )(?:(?:of it|of that|is|was|are|were|still) )*"
+                  + "(?:left|remain(?:ed|s|ing)?|leftover|over)\\b(?! (?:so|and so) (?:i|we|here))"),
+          Sought.of(
+              "(?:there (?:was|were)|had|held) (?<more># )(?:of )?(?<food>@ )"
+                  + INSIDE
+                  + "(?:[,;–-] |and |but )*now (?:it's|there's|there are|there is|it is) (?:only |just )?(?<less># )"),
+          Sought.of(
+              "(?:had|opened|bought) (?<more># )(?:of )?(?<food>@ )"
+                  + "(?:(?:,|and|but|i|we) )*used (?:it )?all (?:of it )?but (?:about )?(?<less># )"));
 
   private Tared() {}
 
@@ -69,21 +92,41 @@ final class Tared {
     int more = found.at("more");
     Element high = clause.get(more);
     Element low = clause.get(less);
-    double left = high.measure().amount() - low.measure().amount();
     Unit unit = high.isCount() ? low.measure().unit() : high.measure().unit();
     boolean one = high.isCount() || low.isCount() || low.measure().unit() == unit;
+    boolean finer = !one && inFine(high) > 0 && inFine(low) > 0 && kind(high) == kind(low);
+    double left =
+        finer ? inFine(high) - inFine(low) : high.measure().amount() - low.measure().amount();
+    if (finer) {
+      unit = kind(high) == Unit.Kind.MASS ? Unit.GRAM : Unit.MILLILITRE;
+    }
+    boolean eggs = clause.get(food).isRole(Role.EGG);
     boolean measured =
         unit == Unit.COUNT
-            ? left >= LEAST
+            ? left >= LEAST || eggs
             : unit.kind() == Unit.Kind.MASS || unit.kind().isVolume();
     boolean told = // "412 to 380 g, so 32 g honey"
         clause.elements.stream().anyMatch(e -> e.isAmount() && e.measure().amount() == left);
-    if (left > 0 && one && measured && !told) {
+    if (left > 0 && (one || finer) && measured && !told) {
       int nearest = Math.abs(more - food) < Math.abs(less - food) ? more : less;
       found.take(Part.NOTE, food, nearest);
       clause.get(nearest).corrects = food < nearest;
       clause.get(nearest).instead =
-          Numbers.plain(left) + " " + (unit == Unit.COUNT ? Unit.GRAM : unit).symbol();
+          Numbers.plain(left) + " " + (unit == Unit.COUNT && !eggs ? Unit.GRAM : unit).symbol();
     }
+  }
+
+  private static Unit.Kind kind(Element amount) {
+    return amount.measure().unit().kind();
+  }
+
+  /** In grams or millilitres; 0 for what has neither by itself. */
+  private static double inFine(Element amount) {
+    Unit unit = amount.measure().unit();
+    return switch (unit.kind()) {
+      case MASS -> amount.measure().amount() * unit.grams();
+      case MARKED -> amount.measure().amount() * unit.millilitres(MeasuringSystem.METRIC);
+      default -> 0;
+    };
   }
 }

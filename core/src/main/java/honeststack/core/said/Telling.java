@@ -62,7 +62,8 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      boolean retold = PartlyOther.behind(read, clause) || Retold.in(read, clause);
+      boolean retold =
+          Rescaled.by(read, clause) || PartlyOther.behind(read, clause) || Retold.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
         supposed = !retold && Hypothetical.in(read, clause);
@@ -95,6 +96,7 @@ public final class Telling {
     AfterCooking.find(read);
     TitleLine.find(read);
     read.forEach(Splits::giveUp);
+    ShareOfFlour.find(text, read);
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
@@ -116,6 +118,7 @@ public final class Telling {
     Decided.answered(last, clause);
     Following.measure(read, clause);
     Theirs.goOn(read, clause);
+    OfIt.goOn(read, clause);
   }
 
   /** Over sentences that are only marks: "half a cup!!". */
