@@ -83,6 +83,7 @@ final class ClauseReader {
     specific.behind(clause);
     more(clause);
     Places.in(clause);
+    OnePortion.in(clause);
     CookedIn.pouredBack(clause);
     CookedAlong.in(clause);
     Eaten.in(clause);

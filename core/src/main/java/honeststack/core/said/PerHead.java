@@ -85,7 +85,8 @@ final class PerHead {
         BEHIND.isAll(clause.words(behind, behind + NEAR))
             || (behind > i + 1 || isCakes(clause.get(i)))
                 && ANYBODY.isAll(clause.words(behind, behind + NEAR))
-            || isEnd(behind) && BEFORE.isAll(clause.words(i - NEAR, i) + " ");
+            || (isEnd(behind) || clause.isWord(behind, "with", "plus", "and"))
+                && (BEFORE.isAll(clause.words(i - NEAR, i) + " ") || isPortion(i));
     if (each) {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
@@ -94,6 +95,12 @@ final class PerHead {
       clause.get(shares).part = Part.SERVES;
       take(i, behind);
     }
+  }
+
+  /** The first number of "per person: two with 20 g honey". */
+  private boolean isPortion(int i) {
+    return OnePortion.isBegun(clause) && i <= NEAR && clause.ahead(0, i, Element::isFood) < 0
+        && clause.elements.subList(0, i).stream().noneMatch(e -> e.isAmount() && !e.isWeak());
   }
 
   /** "1 portion = 2 pancakes": what stands behind the noun says what one is. */

@@ -62,11 +62,15 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
+      boolean portion = OnePortion.isIn(clause);
       boolean retold =
-          Rescaled.by(read, clause) || PartlyOther.behind(read, clause) || Retold.in(read, clause);
+          !portion
+              && (Rescaled.by(read, clause)
+                  || PartlyOther.behind(read, clause)
+                  || Retold.in(read, clause));
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
-        supposed = !retold && Hypothetical.in(read, clause);
+        supposed = !retold && !portion && Hypothetical.in(read, clause);
         if (!supposed && !retold) {
           follow(read, last, clause);
           described.freeBehind(last, clause);

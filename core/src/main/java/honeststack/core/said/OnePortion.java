@@ -1,0 +1,89 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+
+/**
+ * A sentence of what one eater gets: "a portion is two pancakes with 20 g honey", "per person: 50 g
+ * yoghurt". Its foods go on each plate; "per person: 40 g oats, 1 egg" is a batter.
+ */
+final class OnePortion {
+  private static final String EATER =
+      "(?:person|head|serving|portion|guest|plate|plateful|adult|child|kid|helping|eater|order|stack|pupil|student|resident)";
+
+  private static final String WHO =
+      "(?:(?:(?:for )?(?:an?|one|1|each|every|per|the|my) )?" + EATER + "|everyone|everybody|each)";
+
+  /** What each gets follows. */
+  private static final Sought BEGIN =
+      Sought.of(
+          "(?:(?:and|so|then|i|we|count|call|as|for|us|here) )*"
+              + WHO
+              + " (?:(?:is|are|means|gets?|has|have|being|consists of|comes with|contains|holds|adds|eats|puts on|takes|=|:|,|–|-) )+.*");
+
+  /** Without a word between: "per person two with 20 g honey". */
+  private static final Sought BARE =
+      Sought.of(
+          "(?:(?:and|so|then) )*(?:per|for each|for every|(?:i|we) (?:count|call) (?:as )?(?:a|one)) "
+              + EATER
+              + " (?:.*)");
+
+  private static final Sought FIGURE =
+      Sought.of("^.{0,40}\\b(?:has|have|contains|holds|is|=|:) (?:about |only |just )?\\d");
+
+  private static final Remembered NUTRIENT =
+      Remembered.whole("sugars?|salt|sodium|fats?|fibre|fiber|starch|protein");
+
+  private final Clause clause;
+
+  private OnePortion(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** Whether a sentence says what one eater gets, and nothing of a batter. */
+  static boolean isIn(Clause clause) {
+    return !clause.mentions.isEmpty() && new OnePortion(clause).isPlate();
+  }
+
+  /** Puts what each gets on the plate, and what makes a batter in the bowl. */
+  static void in(Clause clause) {
+    if (clause.mentions.isEmpty() || !isBegun(clause)) {
+      return;
+    }
+    OnePortion portion = new OnePortion(clause);
+    boolean plate = portion.isPlate();
+    for (Mention mention : clause.mentions) {
+      boolean placed = mention.place == Place.PAN || mention.split != null || mention.more != null;
+      if (plate && !placed) {
+        mention.place = Place.PLATE;
+        mention.placed = true;
+      } else if (clause.sentence.per() == null && portion.isBatter() && mention.place == Place.PLATE) {
+        mention.place = Place.NOT_SAID;
+      }
+    }
+  }
+
+  static boolean isBegun(Clause clause) {
+    String words = clause.words(0, clause.size()).replaceFirst("(?<=[a-z]):", " :");
+    boolean heading = clause.heading() == Place.PLATE || clause.sentence.per() == Per.EATER;
+    return heading && clause.is(1, Sort.PIECES) || BEGIN.isAll(words) || BARE.isAll(words);
+  }
+
+  private boolean isPlate() {
+    return isBegun(clause) && (clause.counts.each.isPresent() || !isBatter() && !isFigure());
+  }
+
+  /** Something to stir, and something that binds it. */
+  private boolean isBatter() {
+    boolean flour = clause.mentions.stream().anyMatch(m -> m.role() == Role.FLOUR);
+    boolean other =
+        clause.mentions.stream().anyMatch(m -> m.role() == Role.EGG || m.role() == Role.LIQUID);
+    return flour && other;
+  }
+
+  /** "a portion has 20 g sugar": what is in it by itself. */
+  private boolean isFigure() {
+    return FIGURE.isIn(clause.words(0, clause.size()))
+        && clause.mentions.stream().allMatch(m -> m.food != null && m.food.says(NUTRIENT));
+  }
+}
