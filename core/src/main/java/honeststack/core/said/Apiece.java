@@ -4,6 +4,7 @@ import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -89,6 +90,11 @@ final class Apiece {
 
   /** "100 g flour and 1 egg per person": what is joined to it and goes into the batter, too. */
   private void joined(int i, Mention last, Per per) {
+    List<Mention> list = BatterForEach.list(clause, last);
+    if (!list.isEmpty()) {
+      list.forEach(mention -> ofEater(i, mention, per));
+      return;
+    }
     Mention first = BatterForEach.joined(clause, last);
     Mention other = first == null ? alongside(last) : null;
     if (other != null) {
@@ -101,6 +107,12 @@ final class Apiece {
         last.place = Place.NOT_SAID;
       }
     }
+  }
+
+  private void ofEater(int i, Mention mention, Per per) {
+    take(i, mention, per);
+    mention.per = Per.EATER;
+    mention.place = Place.NOT_SAID;
   }
 
   /** "each of us gets three, and there are five of us, 40 g oats". */
@@ -291,46 +303,5 @@ final class Apiece {
                 e ->
                     e.is(Sort.PLATE, Sort.PLATE_NEXT)
                         && !e.low().matches("(?:per|for each|a|each) .*"));
-  }
-
-  /** How often a told amount counts: for pieces or eaters that the text does not count once. */
-  static double times(Mention mention, Counted all) {
-    boolean filled = // "4 batches, 10 g butter in the pan for each"
-        mention.per == Per.EITHER
-            && mention.place == Place.PAN
-            && all.rounds.isPresent()
-            && (all.pieces.isEmpty() || all.atOnce.isPresent());
-    Per either = filled ? Per.ROUND : either(all);
-    Per said = mention.per == Per.EITHER ? either : mention.per;
-    if (said == Per.PIECE) {
-      return all.pieces.map(n -> middle(n) / mention.perPieces).orElse(1.0);
-    }
-    if (said == Per.ROUND) {
-      return all.rounds.map(Apiece::middle).orElse(1.0);
-    }
-    if (said == null) {
-      return mention.times;
-    }
-    boolean plate = mention.place == Place.PLATE;
-    return plate ? 1 : all.serves.map(Apiece::middle).orElse(1.0);
-  }
-
-  private static Per either(Counted all) {
-    boolean alone = all.serves.isEmpty() || all.serves.get().high() <= 1; // "on each" of my three
-    return all.pieces.isPresent() && alone ? Per.PIECE : Per.EATER;
-  }
-
-  /** One bowl of it for all: not an amount for each eater, where the text has more than one. */
-  static boolean isForAll(Mention mention, Counted all) {
-    Per said = mention.per == Per.EITHER ? either(all) : mention.per;
-    boolean more =
-        all.serves.isPresent()
-            ? all.serves.get().high() > 1
-            : all.pieces.isPresent() && all.pieces.get().high() > 1;
-    return mention.place == Place.PLATE && said != Per.EATER && more;
-  }
-
-  private static double middle(Told.Count count) {
-    return (count.low() + count.high()) / 2;
   }
 }

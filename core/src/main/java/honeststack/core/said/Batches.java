@@ -106,6 +106,33 @@ final class Batches {
           "quadrupled",
           4.0);
 
+  /** "I always double it." */
+  private static final Sought HABIT =
+      Sought.of(
+          "(?:but |and |so )?(?:(?:i|we) always (?:double|triple|halve) (?:it|this|that|everything)"
+              + "|(?:i|we) need(?:ed)? (?:double|twice|half|three times|triple) (?:it|this|that|the amount))");
+
+  /** When or for whom, around what says how often. */
+  private static final Pattern WHEN =
+      Pattern.compile(
+          "^(?:(?:today|tonight|this time|so|and|then|now|but|we'll|i'll|let's) )+"
+              + "|(?: (?:today|tonight|this (?:time|morning|week|weekend|sunday|once)|now|here|up|though"
+              + "|for (?:the |a |my |our )?(?:party|crowd|family|freezer|lot|kids|visitors|two of us|[a-z]+ of us|us|me)))+$");
+
+  private static final Sought OBJECT =
+      Sought.of(
+          "(?: of)?(?: (?:it|this|that|these|everything|the lot|all of (?:it|this|that)"
+              + "|the (?:amounts?|recipe|above|quantit(?:y|ies))))?");
+
+  /** What was made more often is told behind it: "The normal one is 150 g flour, …". */
+  private static final Sought BASE =
+      Sought.of(
+          "(?:so |well )?(?:the|our|my|a|one|normally|usually|it's normally|it's usually)(?: (?:normal|usual|basic|base"
+              + "|original|standard|single|plain|one|whole|full))*(?: (?:one|recipe|batter|mix|amount|batch|quantity|version"
+              + "|it's|it is|that's|i use|i take|we use|we take))(?: (?:is|was|has|takes|being|for one batch|for one)| :|\\b).*");
+
+  private static final int NEAR = 2;
+
   private Batches() {}
 
   /** Finds it before amounts and foods are paired; of two the last counts. */
@@ -129,12 +156,21 @@ final class Batches {
     for (int i = 0; i < clauses.size(); i++) {
       if (clauses.get(i).batch.isPresent()) {
         Batch batch = clauses.get(i).batch.get();
-        List<Clause> meant =
-            batch.ahead() ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
+        boolean ahead = batch.ahead() || isBefore(clauses, i);
+        List<Clause> meant = ahead ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
         Clause own = clauses.get(i);
-        meant.forEach(clause -> times(clause, batch.times(), clause == own && !batch.ahead()));
+        meant.forEach(clause -> times(clause, batch.times(), clause == own && !ahead));
       }
     }
+  }
+
+  /** Nothing was measured before, and what it means follows. */
+  private static boolean isBefore(List<Clause> clauses, int i) {
+    boolean first =
+        clauses.subList(0, i + 1).stream().allMatch(clause -> clause.mentions.isEmpty());
+    return first
+        && clauses.subList(i + 1, Math.min(clauses.size(), i + 1 + NEAR)).stream()
+            .anyMatch(c -> !c.mentions.isEmpty() && BASE.isAll(c.words(0, c.size())));
   }
 
   /**
@@ -187,6 +223,9 @@ final class Batches {
         && (from == 0 && colon && !clause.isWord(to + 1, "so") || clause.isWord(from - 1, "but"))) {
       return Optional.of(new Batch(value(times), colon));
     }
+    if (HABIT.isAll(words)) {
+      return Optional.of(new Batch(value(times), false));
+    }
     if (NOT_DONE.isIn(words) || clause.isMark(to, ":") && isCounted(words, times.end())) {
       return Optional.empty();
     }
@@ -198,6 +237,15 @@ final class Batches {
     boolean ahead = colon || clause.has(to) && isMeasured(clause, to);
     boolean apart = from == 0 || clause.get(from - 1).kind != Element.Kind.AMOUNT;
     boolean bare = apart && times.start() == 0 && times.end() == words.length();
+    String plain = WHEN.matcher(words).replaceAll("");
+    Matcher again = TIMES.matcher(plain);
+    boolean object =
+        from == 0
+            && !ahead
+            && (to >= clause.size() - 1 || clause.isWord(to, "because", "since"))
+            && again.find()
+            && again.start() == 0
+            && OBJECT.isAll(plain.substring(again.end()));
     boolean told =
         ahead
             ? from == 0
@@ -208,6 +256,7 @@ final class Batches {
             : EVERYTHING.isIn(words)
                 || MADE.isIn(words)
                 || isDone(clause, times, words, bare, to)
+                || object
                 || bare && isNumber(times) && to >= clause.size() - 1;
     if (bare && times.group("x") != null && value(times) >= PIECES) {
       return Optional.empty(); // "x 12"

@@ -4,6 +4,8 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Unit;
+import java.util.List;
 
 /** Batter that is said for each eater, or for each of several bowls: "each batch: 1 kg flour". */
 final class BatterForEach {
@@ -11,6 +13,9 @@ final class BatterForEach {
   private static final double MOST_FLOUR = 300;
 
   private static final double MOST_EGGS = 4;
+
+  /** Of flour one eats no more, g, where a whole list may be for one (common practice). */
+  private static final double SMALL = 125;
 
   /** Flour is about half as heavy as water (common practice). */
   private static final double LIGHT = 0.5;
@@ -81,5 +86,42 @@ final class BatterForEach {
     boolean and = joined && clause.isWord(before.to, "and", "plus", "&");
     boolean batter = is(last.role()) || last.role() == Role.LIQUID;
     return and && batter && is(before.role()) ? before : null;
+  }
+
+  /**
+   * The list that ends with what is said for each eater, if all of it makes a batter of which one
+   * eats as much: "100 g flour, 1 egg, 200 ml milk per person"; empty for another.
+   */
+  static List<Mention> list(Clause clause, Mention last) {
+    int at = clause.mentions.indexOf(last);
+    int from = at;
+    while (from > 0 && isListed(clause, clause.mentions.get(from - 1), clause.mentions.get(from))) {
+      from--;
+    }
+    if (from == at) {
+      return List.of();
+    }
+    List<Mention> list = clause.mentions.subList(from, at + 1);
+    boolean joined = clause.isWord(last.from - 1, "and", "plus", "&");
+    boolean all =
+        joined || last.role() == Role.LIQUID || last.role() == Role.FLOUR; // no "1 egg per person"
+    boolean flour = list.stream().anyMatch(BatterForEach::isSmall);
+    boolean stirred = list.stream().anyMatch(m -> m.role() == Role.EGG || m.role() == Role.LIQUID);
+    return all && flour && stirred ? List.copyOf(list) : List.of();
+  }
+
+  private static boolean isListed(Clause clause, Mention before, Mention behind) {
+    boolean mark = clause.isMark(before.to, ",") || clause.isWord(before.to, "and", "plus", "&");
+    return before.amount != null
+        && before.isMeasured()
+        && before.per == null
+        && (before.to == behind.from || mark && before.to == behind.from - 1);
+  }
+
+  private static boolean isSmall(Mention mention) {
+    return mention.role() == Role.FLOUR
+        && mention.amount != null
+        && mention.amount.measure().unit().kind() == Unit.Kind.MASS
+        && mention.amount.measure().amount() * mention.amount.measure().unit().grams() <= SMALL;
   }
 }

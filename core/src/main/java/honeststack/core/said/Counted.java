@@ -18,6 +18,9 @@ final class Counted {
   /** Where that is said. */
   Element eachNumber;
 
+  /** Of how many groups each cooks by itself. */
+  Optional<Told.Count> groups = Optional.empty();
+
   /** How often the pan is filled. */
   Optional<Told.Count> rounds = Optional.empty();
 
@@ -38,6 +41,7 @@ final class Counted {
     pieces = Optional.empty();
     serves = Optional.empty();
     each = Optional.empty();
+    groups = Optional.empty();
     rounds = Optional.empty();
     atOnce = Optional.empty();
   }

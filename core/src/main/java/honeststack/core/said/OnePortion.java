@@ -57,7 +57,9 @@ final class OnePortion {
       if (plate && !placed) {
         mention.place = Place.PLATE;
         mention.placed = true;
-      } else if (clause.sentence.per() == null && portion.isBatter() && mention.place == Place.PLATE) {
+      } else if (clause.sentence.per() == null
+          && portion.isBatter()
+          && mention.place == Place.PLATE) {
         mention.place = Place.NOT_SAID;
       }
     }

@@ -20,6 +20,11 @@ final class OtherNumbers {
     "charge", "charges", "cost", "costs", "price", "prices", "sell", "sells", "pay", "paid"
   };
 
+  private static final String[] MONEY = {
+    "quid", "pence", "euro", "euros", "dollar", "dollars", "bucks", "cents", "cent", "rupees",
+    "kronor", "zloty", "francs"
+  };
+
   private OtherNumbers() {}
 
   /** Where a number of minutes, degrees or the like ends. */
@@ -48,6 +53,9 @@ final class OtherNumbers {
             && tokens.get(number + 1).isWhole();
     if (ratio) {
       return Optional.of(number + 2); // "xylitol 1:1"
+    }
+    if (isMoney(tokens, number)) {
+      return Optional.of(number + 1);
     }
     if (isPrice(tokens, number - 1) || isNamed(tokens, from)) {
       return Optional.of(number);
@@ -129,6 +137,15 @@ final class OtherNumbers {
         && tokens.get(of).isWord("of")
         && tokens.get(of - 1).isWord("out")
         && (number + 1 == tokens.size() || tokens.get(number + 1).kind() == Token.Kind.MARK);
+  }
+
+  /** "80p", "two quid", "3 euros". */
+  private static boolean isMoney(List<Token> tokens, int unit) {
+    return unit < tokens.size()
+        && (tokens.get(unit).isWord(MONEY)
+            || tokens.get(unit).isWord("p")
+                && tokens.get(unit).start() == tokens.get(unit - 1).end()
+                && tokens.get(unit - 1).isWhole());
   }
 
   /** "1.50 for cream", where something is charged. */

@@ -4,6 +4,8 @@ package honeststack.core.said;
 enum Per {
   PIECE,
   EATER,
+  /** Of several that cook by themselves. */
+  GROUP,
   /** Each time that the pan is filled. */
   ROUND,
   /** Of pieces or eaters, whichever the text counts. */

@@ -98,61 +98,6 @@ final class PerAmount {
         .findFirst();
   }
 
-  /** "1 egg per 100 g flour. 300 g flour.": how much there is, in the sentence behind it. */
-  static void goOn(Clause last, Clause clause) {
-    together(last, clause);
-    together(clause, last);
-  }
-
-  private static void together(Clause last, Clause clause) {
-    PerAmount per = new PerAmount(last);
-    for (int i = 0; i + 2 < last.size(); i++) {
-      int unit = last.isAmount(i + 1) || last.isAmount(i + 2) ? per.cue(i) : -1;
-      boolean may = unit > 0 && last.isAmount(unit) && !last.get(unit).isCount();
-      int some = may ? per.some(i, unit) : -1;
-      if (some >= 0) {
-        per.goOn(clause, last.get(some), last.get(unit));
-      }
-    }
-  }
-
-  /** The amount that is said for so much, before the words or, where they open, behind it. */
-  private int some(int cue, int unit) {
-    int amount = clause.isWord(cue - 2, "of") ? cue - 3 : cue - 2;
-    if (clause.isAmount(amount)) {
-      return amount;
-    }
-    int i = unit + 1;
-    while (cue == 0 && i < unit + 2 * FAR && clause.has(i) && !clause.isAmount(i)) {
-      i++;
-    }
-    return cue == 0 && clause.isAmount(i) ? i : -1;
-  }
-
-  private void goOn(Clause behind, Element some, Element unit) {
-    Optional<Mention> one = of(unit);
-    Optional<Mention> other = of(some);
-    if (one.isEmpty() || other.isEmpty() || one.get().food == null) {
-      return;
-    }
-    behind.mentions.stream()
-        .filter(all -> all.food != null && all.food.isSameFood(one.get().food))
-        .flatMap(all -> Scaled.single(all.amountText).stream())
-        .filter(all -> all.unit().kind() == unit.measure().unit().kind())
-        .filter(all -> grams(all) > grams(unit.measure()))
-        .findFirst()
-        .ifPresent(
-            all -> {
-              other.get().times *= grams(all) / grams(unit.measure());
-              one.get().mark(Part.NOTE);
-              clause.mentions.remove(one.get());
-            });
-  }
-
-  private Optional<Mention> of(Element amount) {
-    return clause.mentions.stream().filter(mention -> mention.amount == amount).findFirst();
-  }
-
   /** "200 g flour, 1 egg per 100 g": whether there is more of it, told before. */
   private boolean ofTold(int some, int cue, int unit, int named) {
     boolean own = clause.isFood(named);

@@ -99,7 +99,9 @@ final class PerHead {
 
   /** The first number of "per person: two with 20 g honey". */
   private boolean isPortion(int i) {
-    return OnePortion.isBegun(clause) && i <= NEAR && clause.ahead(0, i, Element::isFood) < 0
+    return OnePortion.isBegun(clause)
+        && i <= NEAR
+        && clause.ahead(0, i, Element::isFood) < 0
         && clause.elements.subList(0, i).stream().noneMatch(e -> e.isAmount() && !e.isWeak());
   }
 

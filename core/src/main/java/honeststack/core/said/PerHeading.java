@@ -18,6 +18,7 @@ final class PerHeading {
               + "(?:(?:per|for each|for every|per each) "
               + "(?:(?<eater>person|head|child|kid|guest|adult|eater|pupil|student|camper|portion"
               + "|serving|boy|girl|visitor)"
+              + "|(?<group>pair|group|team|table|bench|station)"
               + "|(?<piece>pancake|waffle|cr[eê]pe|galette|piece|dosa|pikelet|fritter|blini))"
               + "|(?:on|over) each(?: one| pancake| waffle)?"
               + "|(?<=(?:topping|toppings|filling|fillings|sauce) )\\((?:for |per )?each(?: one)?\\)"
@@ -57,7 +58,8 @@ final class PerHeading {
       return Optional.empty();
     }
     Per who = heading.group("eater") == null ? Per.EITHER : Per.EATER;
-    Per per = heading.group("piece") == null ? who : Per.PIECE;
+    Per what = heading.group("group") == null ? who : Per.GROUP;
+    Per per = heading.group("piece") == null ? what : Per.PIECE;
     return Optional.of(
         new Found(
             per, bracket, !heading.group("plate").isEmpty() || ON_EACH.begins(words.toString())));

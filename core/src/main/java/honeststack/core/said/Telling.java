@@ -101,6 +101,8 @@ public final class Telling {
     TitleLine.find(read);
     read.forEach(Splits::giveUp);
     ShareOfFlour.find(text, read);
+    Ratios.find(read);
+    Groups.find(read);
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
@@ -113,7 +115,6 @@ public final class Telling {
   /** What a sentence says of the one before it, or of all. */
   private static void follow(List<Clause> read, Clause last, Clause clause) {
     MadeFor.over(last, clause);
-    PerAmount.goOn(last, clause);
     Afterthoughts.goOn(last, clause);
     Amended.by(last, clause);
     Superseded.across(read, clause);
@@ -213,8 +214,8 @@ public final class Telling {
           mention.split = null;
         }
       }
-      String said = times(mention, words, Apiece.times(mention, all));
-      boolean shared = Apiece.isForAll(mention, all);
+      String said = times(mention, words, ForHowMany.times(mention, all));
+      boolean shared = ForHowMany.isForAll(mention, all);
       Optional<Integer> also = also(mention, line);
       lines.add(new Told.Line(said, start, end, mention.place, shared, true, also));
     }

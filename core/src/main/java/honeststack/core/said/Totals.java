@@ -20,6 +20,7 @@ final class Totals {
         all.pieces = said.pieces;
         all.sure |= said.sure;
       }
+      all.groups = said.groups.or(() -> all.groups);
       all.rounds = said.rounds.or(() -> all.rounds);
       all.atOnce = said.atOnce.or(() -> all.atOnce);
       each |= clause.mentions.stream().anyMatch(mention -> mention.per == Per.EITHER);

@@ -1,0 +1,112 @@
+package honeststack.core.said;
+
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * So much of one food for so much of another, which is measured elsewhere in the text: "One egg per
+ * 100 g flour. 300 g flour, 600 ml milk." makes three eggs. Where all of it is measured elsewhere
+ * it is a rule, and nothing of it counts.
+ */
+final class Ratios {
+  private static final Sought FOR =
+      Sought.of(
+          "(?:^|.* )(?:per|each|every|for all|(?:for|to|with)(?: the)? (?:each|every|any)|(?:each|every) (?:full|whole))");
+
+  private static final int CUE = 3;
+
+  private record Rule(Clause clause, Mention unit, List<Mention> of) {}
+
+  private final List<Clause> clauses;
+
+  private Ratios(List<Clause> clauses) {
+    this.clauses = clauses;
+  }
+
+  /** Reckons what is told for so much, and takes out what was only told. */
+  static void find(List<Clause> clauses) {
+    Ratios ratios = new Ratios(clauses);
+    for (Clause clause : clauses) {
+      rule(clause).ifPresent(ratios::apply);
+    }
+  }
+
+  private static Optional<Rule> rule(Clause clause) {
+    if (clause.mentions.size() < 2) {
+      return Optional.empty();
+    }
+    for (Mention unit : clause.mentions) {
+      boolean said =
+          unit.isMeasured()
+              && unit.food != null
+              && unit.bracketed == null
+              && FOR.isAll(clause.words(unit.from - CUE, unit.from));
+      if (said) {
+        return Optional.of(new Rule(clause, unit, of(clause, unit)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** What stands before it, of a list that measures the same food the last; or behind it. */
+  private static List<Mention> of(Clause clause, Mention unit) {
+    List<Mention> before = new ArrayList<>();
+    List<Mention> behind = new ArrayList<>();
+    for (Mention mention : clause.mentions) {
+      if (mention != unit && mention.food != null && !mention.food.isSameFood(unit.food)) {
+        (mention.from < unit.from ? before : behind).add(mention);
+      }
+    }
+    boolean listed =
+        clause.mentions.stream()
+            .anyMatch(m -> m != unit && m.food != null && m.food.isSameFood(unit.food));
+    int last = before.size() - 1;
+    return before.isEmpty() ? behind : listed ? before.subList(last, last + 1) : before;
+  }
+
+  private void apply(Rule rule) {
+    Optional<Measure> unit = Scaled.single(rule.unit.amountText);
+    Optional<Measure> all =
+        unit.flatMap(one -> elsewhere(rule.unit, rule).filter(whole -> isMore(whole, one)));
+    if (all.isEmpty()) {
+      return;
+    }
+    double times = fine(all.get()) / fine(unit.get());
+    boolean told = rule.of.stream().allMatch(mention -> elsewhere(mention, rule).isPresent());
+    leaveOut(rule.clause, rule.unit);
+    for (Mention mention : told ? List.copyOf(rule.clause.mentions) : rule.of) {
+      if (elsewhere(mention, rule).isPresent()) {
+        leaveOut(rule.clause, mention); // "… and double the milk"
+      } else if (rule.of.contains(mention)) {
+        mention.times *= times;
+      }
+    }
+  }
+
+  private static void leaveOut(Clause clause, Mention mention) {
+    mention.mark(Part.NOTE);
+    clause.mentions.remove(mention);
+  }
+
+  /** How much of its food is measured by another mention than those of the rule. */
+  private Optional<Measure> elsewhere(Mention said, Rule rule) {
+    return clauses.stream()
+        .flatMap(clause -> clause.mentions.stream())
+        .filter(m -> m != rule.unit && m != said && !rule.of.contains(m))
+        .filter(m -> m.isMeasured() && m.food != null && m.food.isSameFood(said.food))
+        .flatMap(m -> Scaled.single(m.amountText).stream())
+        .findFirst();
+  }
+
+  private static boolean isMore(Measure whole, Measure unit) {
+    return whole.unit().kind() == unit.unit().kind() && fine(whole) > fine(unit);
+  }
+
+  private static double fine(Measure measure) {
+    Unit unit = measure.unit();
+    return measure.amount() * (unit.kind() == Unit.Kind.MASS ? unit.grams() : 1);
+  }
+}
