@@ -63,9 +63,16 @@ final class BareCounts {
         || isOfWeight(clause, i);
   }
 
+  private static final Sought NEARLY =
+      Sought.of(
+          "(?:(?:just|a bit|a little|well) )?(?:over|under|nearly|almost|about|around|roughly|maybe|close to)");
+
   /** "A dozen.": a sentence of its own. */
   private static boolean isDozen(Clause clause, int i) {
-    return i == 0 && clause.low(i).endsWith("dozen") && isEnd(clause, 1) && clause.size() <= 2;
+    return clause.low(i).endsWith("dozen")
+        && isEnd(clause, i + 1)
+        && clause.size() <= i + 2
+        && (i == 0 || NEARLY.isAll(clause.words(0, i)));
   }
 
   /** "16 pcs @ 50 g", "12 pieces of 60 g each". */

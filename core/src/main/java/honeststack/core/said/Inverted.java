@@ -168,6 +168,9 @@ final class Inverted {
     if (ENDS.contains(tokens.get(to - 1).low()) || isFlavoured(tokens, head, comma, behind)) {
       return false;
     }
+    if (isSort(tokens, head, to, behind)) {
+      return true;
+    }
     int from = head;
     int end = to;
     while (from > 0 && !tokens.get(from - 1).isMark(";")) {
@@ -181,6 +184,23 @@ final class Inverted {
         from == head && to < end && isNumber(tokens.get(to)) && !behind.endsWith("s");
     boolean last = to == end || tokens.get(to).isMark(",", ".", ":", "-", "–") || behindIt;
     return numbers == 1 && last;
+  }
+
+  /**
+   * "half a kilo of flour, spelt", "300 ml milk, oat, 2 eggs": behind what is measured, and nobody
+   * puts it in by itself without an amount.
+   */
+  private boolean isSort(List<Token> tokens, int head, int to, String behind) {
+    boolean measured = head > 0 && (tokens.get(head - 1).isWord("of") || UnitWords.of(tokens.get(head - 1).low()).isPresent());
+    boolean mark = to == tokens.size() || tokens.get(to).isMark(",", ".", ";", "-", "–");
+    int next = to + 1 < tokens.size() && tokens.get(to + 1).isWord("and", "then", "plus") ? to + 2 : to + 1;
+    boolean listed = next >= tokens.size() || isNumber(tokens.get(next)) || tokens.get(next).isWord("a", "an", "half")
+            || Counted.WORDS.contains(tokens.get(next).low());
+    return measured
+        && mark
+        && listed
+        && !behind.endsWith("s")
+        && foods.byName(behind).filter(f -> f.food().role() == Role.FLOUR).isPresent();
   }
 
   /** "50 g sugar, vanilla": both are foods, and one of them flavours. */

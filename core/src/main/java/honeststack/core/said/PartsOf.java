@@ -26,6 +26,16 @@ final class PartsOf {
   private static final Sought AFTER =
       Sought.of("only|finely grated|grated|finely|chopped|of|too|please|beaten|whipped|whisked");
 
+  private static final Sought ONLY = Sought.of("\\b(?:only|just|please|use|using|of)\\b");
+
+  /** "whites beaten separately", "whites to peaks", "yolks in with the milk". */
+  private static final Sought DONE =
+      Sought.of(
+          "(?:(?:egg )?(?:whites?|yolks?) )?(?:are |were |get |being )?(?:beaten|whipped|whisked|whipping|whisking|beat|to|until|till"
+              + "|folded|stiff|separately|in|into|on|go|went|first|last|apart|foamed|frothed)\\b(?! (?:only|mine|me)\\b)");
+
+  private static final int FAR = 3;
+
   private static final Pattern PART_OF = Pattern.compile("(?:zest|juice|rind) of (.+)");
 
   private final Clause clause;
@@ -86,14 +96,14 @@ final class PartsOf {
   private int last;
 
   /** The parts named from an element on, with nothing else between. */
-  private List<String> named(Mention whole, Clause in, int from) {
+  private List<String> named(Mention of, Clause in, int from) {
     List<String> parts = new ArrayList<>();
     last = from;
-    boolean fruit = FRUIT.isIn(whole.foodText.toLowerCase(Locale.ROOT));
+    boolean fruit = FRUIT.isIn(of.foodText.toLowerCase(Locale.ROOT));
     for (int i = from; i < in.size(); i++) {
       Element element = in.get(i);
       String word = element.low();
-      String part = part(element, whole);
+      String part = part(element, of);
       boolean known = !part.isEmpty() && (fruit || part.startsWith("egg"));
       if (known) {
         parts.add(part);
@@ -106,8 +116,14 @@ final class PartsOf {
     }
     boolean joined = in.isWord(last, "of") || in.isAmount(last) || in.isFood(last);
     boolean separated = parts.contains("egg yolks") && parts.contains("egg whites");
-    boolean part = EGG_PART.isIn(whole.foodText);
-    return joined || separated || part ? List.of() : parts;
+    boolean part = EGG_PART.isIn(of.foodText);
+    boolean whole = separated || isOfWhole(in, from, last); // "2 eggs, whites beaten"
+    return joined || whole || part ? List.of() : parts;
+  }
+
+  /** What is done to a part of whole eggs, of which no part is meant alone. */
+  private static boolean isOfWhole(Clause in, int from, int to) {
+    return !ONLY.isIn(in.words(from, to)) && DONE.begins(in.words(Math.max(from, to - 1), to + FAR));
   }
 
   /** "the zest of an orange and its juice, 80 ml", "zest of 2 lemons, juice of 1". */

@@ -121,7 +121,9 @@ final class Splits {
     int last = shares.get(shares.size() - 1).end();
     boolean some = shares.size() > 1 || isSome(shares.get(0));
     if (food < 0) {
-      boolean loose = some && !clause.hasFood();
+      boolean part = // "50 g butter (20 g for the pan)"
+          from == 0 && shares.get(0).amount() != null && !shares.get(0).amount().isCount();
+      boolean loose = (some || part) && !clause.hasFood();
       if (loose) {
         clause.loose.addAll(shares);
         mark(from, last);
@@ -168,7 +170,8 @@ final class Splits {
         return clause.get(i).isFree() ? i : -1;
       }
       boolean own =
-          clause.isStrong(i) && i == from - 2 + (clause.isMark(from - 1, ",", ":") ? 0 : 1);
+          clause.isStrong(i)
+              && i == from - 2 + (clause.isMark(from - 1, ",", ":", "–", "—", "-") ? 0 : 1);
       boolean goes = clause.isWord(i, "goes", "go");
       boolean over = goes || clause.get(i).kind != Element.Kind.PHRASE || clause.is(i, Sort.IDLE);
       if (!over || clause.isStrong(i) && !own) {
@@ -248,7 +251,7 @@ final class Splits {
       parts.add(part);
     }
     boolean one = shares.size() == 1;
-    if (rests > 1 || told > 1 + ROUNDED || one && (rests > 0 || !isSome(shares.get(0)))) {
+    if (rests > 1 || told > 1 + ROUNDED || one && (rests > 0 || !isSome(shares.get(0)) && !isPart(shares.get(0), whole))) {
       return null;
     }
     List<Place> places = new ArrayList<>(places(shares));
@@ -269,6 +272,14 @@ final class Splits {
   /** It is said to be some of the whole. */
   private static boolean isSome(Share share) {
     return share.place() != Place.NOT_SAID && (share.kept() || share.amount() == null);
+  }
+
+  /** "50 g butter, 20 g for the pan": less of it in its unit, and somewhere else. */
+  private static boolean isPart(Share share, Element whole) {
+    return share.place() != Place.NOT_SAID
+        && share.amount() != null
+        && !share.amount().isCount()
+        && share.amount().measure().unit() == whole.measure().unit();
   }
 
   /** Of the whole; 0 for what is left, less for what cannot be told. */

@@ -23,7 +23,10 @@ final class SpokenNumbers {
           Pattern.CASE_INSENSITIVE);
 
   private static final Sought GOOD_HALF =
-      Sought.of("(?<=\\ba )good (?=(?:half|quarter|third)\\b)", Pattern.CASE_INSENSITIVE);
+      Sought.of("(?<=\\ba )good (?=(?:half|quarter|third|dozen)\\b)", Pattern.CASE_INSENSITIVE);
+
+  private static final Sought DOZEN_AND_HALF =
+      Sought.of("\\b(?:a|one) dozen and a half\\b", Pattern.CASE_INSENSITIVE);
 
   private static final List<String> TENS =
       List.of("ten", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
@@ -97,6 +100,7 @@ final class SpokenNumbers {
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),
+          Repair.as(DOZEN_AND_HALF, "18", "dozen and"),
           Repair.of(HUNDRED, SpokenNumbers::hundred, " hundred"),
           Repair.as(A_BIT, "", " a bit", "-a-bit", " bit "),
           Repair.of(PERCENT, SpokenNumbers::percent, "cent"));

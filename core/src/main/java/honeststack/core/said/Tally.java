@@ -86,6 +86,18 @@ final class Tally {
   private static final Sought FROM =
       Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
 
+  /** "I eat the lot, that's nine", "that's nine of them". */
+  private static final Sought THATS =
+      Sought.of(
+          "(?:[^#]*[,;–-] )?(?:so |and |which )?(?:that's|that was|that made|that is|makes) #"
+              + "(?: (?:of them|of those|then|altogether|in all|all told|for me))?"
+              + END);
+
+  /** "Between eight and ten, depending." */
+  private static final Sought ALONE = Sought.of("#(?: ,[^#]*)?" + END);
+
+  private static final Sought PLATES_OF = Sought.of("# (?:plates|portions|stacks|servings) of #" + END);
+
   /** So many for each of so many. */
   private static final Sought PLATES =
       Sought.of(
@@ -134,6 +146,11 @@ final class Tally {
   private static final Sought PART_EATEN =
       Sought.of(FATE + "(?: ?[,;&]? ?(?:and )?" + FATE + ")*" + END);
 
+  /** Where food goes, and no pieces. */
+  private static final Sort[] PLACES = {
+    Sort.BOWL, Sort.BATTER, Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT
+  };
+
   private final Clause clause;
   private final List<Element> numbers;
 
@@ -144,7 +161,7 @@ final class Tally {
 
   /** Whether words may be one: of no food, with several numbers and what became of so many. */
   static boolean mayBe(List<Element> elements) {
-    return elements.stream().noneMatch(Element::isFood)
+    return elements.stream().noneMatch(e -> e.isFood() || e.is(PLACES))
         && elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() > 1
         && elements.stream().allMatch(e -> e.kind != Element.Kind.AMOUNT || e.isCount())
         && elements.stream()
@@ -178,7 +195,8 @@ final class Tally {
   private void read() {
     String words = words();
     if (numbers.size() == 1) {
-      if (REMARK.isAll(words) || FROM.isAll(words)) {
+      boolean between = numbers.get(0).low().startsWith("between") && ALONE.isAll(words);
+      if (between || THATS.isAll(words) || REMARK.isAll(words) || FROM.isAll(words)) {
         pieces(count(0).low(), count(0).high());
       }
       return;
@@ -192,6 +210,9 @@ final class Tally {
     } else if (PLATES.isAll(words)) {
       product();
       serves(1);
+    } else if (PLATES_OF.isAll(words)) {
+      product();
+      serves(0);
     } else if (EACH_OF.isAll(words)) {
       product();
       serves(0);

@@ -74,7 +74,7 @@ public final class Telling {
         if (!supposed && !retold) {
           follow(read, last, clause);
           described.freeBehind(last, clause);
-          whichSort.behind(last, clause);
+          whichSort.behind(read, last, clause);
         }
       }
       if (!retold) {

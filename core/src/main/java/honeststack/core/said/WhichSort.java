@@ -6,6 +6,7 @@ import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.WordSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -34,10 +35,16 @@ final class WhichSort {
           """
           the a an some of that this which what who it they them my mine our ours by i we us me
           for in at and but stuff he she matter should must to if all just so
-          namely works work tastes would 'd choice good . !
+          namely works work tastes would 'd choice good . ! * note
           """);
 
   private static final String[] ENDS = {",", ".", ";", ")", "]", "!", "*", "–", "—", "-", "("};
+  private static final Sought OPEN =
+      Sought.of(
+          "\\b(?:plant|vegan|non-?dairy|dairy-?free|milk alternative|of (?:your |my )?choice|any (?:kind|sort|milk|oil|sugar|flour)"
+              + "|favou?rite|sweetener|whatever)\\b");
+
+  private static final int OF_CHOICE = 3;
   private static final int MOST_NAMED = 3;
   private static final int LONGEST = 8;
 
@@ -118,12 +125,32 @@ final class WhichSort {
     return true;
   }
 
-  /** "200 ml milk. Oat is what we have.": so too the sentence behind it. */
-  void behind(Clause last, Clause clause) {
+  /**
+   * "200 ml milk. Oat is what we have.": so too the sentence behind it; of several foods it is said
+   * of the one that left it open, "1 cup plant milk, 125 g flour. I used oat."
+   */
+  void behind(List<Clause> read, Clause last, Clause clause) {
+    if (clause.size() > LONGEST || clause.mentions.size() > 1) {
+      return;
+    }
+    for (int i = read.size() - 1; i >= 0; i--) {
+      for (Mention mention : read.get(i).mentions) {
+        if (mention.isMeasured() && isOpen(read.get(i), mention) && inBrackets(mention, clause)) {
+          return;
+        }
+      }
+    }
     Mention general = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
-    if (general != null && general.isMeasured() && clause.size() <= LONGEST) {
+    if (general != null && general.isMeasured()) {
       inBrackets(general, clause);
     }
+  }
+
+  /** "plant milk", "milk of choice", "sweetener": which one is still to be said. */
+  private boolean isOpen(Clause clause, Mention mention) {
+    return mention.food != null
+        && (!foods.kind(mention.food.low()).isEmpty()
+            || OPEN.isIn(clause.words(mention.from, mention.to + OF_CHOICE)));
   }
 
   private record Said(String name, Foods.Named food) {
@@ -178,6 +205,12 @@ final class WhichSort {
     }
     if (one.isPresent()) {
       return one.map(food -> new Said(sort + " " + name, food));
+    }
+    String noun = name.substring(name.lastIndexOf(' ') + 1); // of "plant milk"
+    boolean open = !other && OPEN.isIn(name.toLowerCase(Locale.ROOT));
+    Optional<Foods.Named> sorted = open ? inverted.combined(noun, sort) : Optional.empty();
+    if (sorted.isPresent()) {
+      return sorted.map(food -> new Said(sort + " " + noun, food));
     }
     List<Food> kind = general.food.isEmpty() ? foods.kind(general.low()) : List.of();
     return foods
