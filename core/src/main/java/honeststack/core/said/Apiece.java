@@ -92,7 +92,7 @@ final class Apiece {
   private void joined(int i, Mention last, Per per) {
     List<Mention> list = BatterForEach.list(clause, last);
     if (!list.isEmpty()) {
-      list.forEach(mention -> ofEater(i, mention, per));
+      list.forEach(mention -> give(i, mention, per, true));
       return;
     }
     Mention first = BatterForEach.joined(clause, last);
@@ -109,10 +109,12 @@ final class Apiece {
     }
   }
 
-  private void ofEater(int i, Mention mention, Per per) {
+  private void give(int i, Mention mention, Per per, boolean batter) {
     take(i, mention, per);
-    mention.per = Per.EATER;
-    mention.place = Place.NOT_SAID;
+    if (batter) {
+      mention.per = Per.EATER;
+      mention.place = Place.NOT_SAID;
+    }
   }
 
   /** "each of us gets three, and there are five of us, 40 g oats". */
@@ -227,11 +229,10 @@ final class Apiece {
         && !(clause.is(end, Sort.VERB) && clause.isWord(end - 1, "and", "then"))) {
       end++; // "brush each with oil and roll in 6 scallions"
     }
-    for (Mention mention : clause.mentions) {
-      if (mention.from > i && mention.from < end) {
-        take(i, mention, per);
-      }
-    }
+    int last = end;
+    List<Mention> told = clause.mentions.stream().filter(m -> m.from > i && m.from < last).toList();
+    boolean batter = per == Per.EATER && BatterForEach.isBatter(told);
+    told.forEach(mention -> give(i, mention, per, batter));
   }
 
   /** "honey, 10 g each, on top": inside of what is said of the food. */

@@ -105,9 +105,13 @@ final class BatterForEach {
     boolean joined = clause.isWord(last.from - 1, "and", "plus", "&");
     boolean all =
         joined || last.role() == Role.LIQUID || last.role() == Role.FLOUR; // no "1 egg per person"
-    boolean flour = list.stream().anyMatch(BatterForEach::isSmall);
-    boolean stirred = list.stream().anyMatch(m -> m.role() == Role.EGG || m.role() == Role.LIQUID);
-    return all && flour && stirred ? List.copyOf(list) : List.of();
+    return all && isBatter(list) ? List.copyOf(list) : List.of();
+  }
+
+  /** Of which one eats as much. */
+  static boolean isBatter(List<Mention> list) {
+    return list.stream().anyMatch(BatterForEach::isSmall)
+        && list.stream().anyMatch(m -> m.role() == Role.EGG || m.role() == Role.LIQUID);
   }
 
   private static boolean isListed(Clause clause, Mention before, Mention behind) {

@@ -59,6 +59,10 @@ final class BeforePairing {
               && element.isWeak()
               && clause.isWord(i + 1, "good", "full", "mere", "generous", "scant", "solid", "whole")
               && clause.isStrong(i + 2);
+      boolean head = element.low().equals("a head") && clause.isFood(i - 1);
+      if (head && !clause.isWord(i + 1, "of") && !clause.isFood(i + 1)) {
+        element.part = Part.NOTE; // "one egg a head"
+      }
       boolean each = element.isWord("one") && clause.is(i + 1, Sort.EACH) && clause.isFood(i - 2);
       if (each && clause.isMark(i - 1, ",", "-", "–") && !clause.isStrong(i - 3)) {
         element.corrects = true; // "poached eggs, one each"

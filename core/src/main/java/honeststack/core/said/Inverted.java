@@ -191,10 +191,19 @@ final class Inverted {
    * puts it in by itself without an amount.
    */
   private boolean isSort(List<Token> tokens, int head, int to, String behind) {
-    boolean measured = head > 0 && (tokens.get(head - 1).isWord("of") || UnitWords.of(tokens.get(head - 1).low()).isPresent());
+    boolean measured =
+        head > 0
+            && (tokens.get(head - 1).isWord("of")
+                || UnitWords.of(tokens.get(head - 1).low()).isPresent());
     boolean mark = to == tokens.size() || tokens.get(to).isMark(",", ".", ";", "-", "–");
-    int next = to + 1 < tokens.size() && tokens.get(to + 1).isWord("and", "then", "plus") ? to + 2 : to + 1;
-    boolean listed = next >= tokens.size() || isNumber(tokens.get(next)) || tokens.get(next).isWord("a", "an", "half")
+    int next =
+        to + 1 < tokens.size() && tokens.get(to + 1).isWord("and", "then", "plus")
+            ? to + 2
+            : to + 1;
+    boolean listed =
+        next >= tokens.size()
+            || isNumber(tokens.get(next))
+            || tokens.get(next).isWord("a", "an", "half")
             || Counted.WORDS.contains(tokens.get(next).low());
     return measured
         && mark

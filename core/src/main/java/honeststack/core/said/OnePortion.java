@@ -2,17 +2,17 @@ package honeststack.core.said;
 
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
+import java.util.Optional;
 
 /**
  * A sentence of what one eater gets: "a portion is two pancakes with 20 g honey", "per person: 50 g
  * yoghurt". Its foods go on each plate; "per person: 40 g oats, 1 egg" is a batter.
  */
 final class OnePortion {
-  private static final String EATER =
-      "(?:person|head|serving|portion|guest|plate|plateful|adult|child|kid|helping|eater|order|stack|pupil|student|resident)";
-
   private static final String WHO =
-      "(?:(?:(?:for )?(?:an?|one|1|each|every|per|the|my) )?" + EATER + "|everyone|everybody|each)";
+      "(?:(?:(?:for )?(?:an?|one|1|each|every|per|the|my) )?"
+          + Eaters.ONE
+          + "|everyone|everybody|each)";
 
   /** What each gets follows. */
   private static final Sought BEGIN =
@@ -25,8 +25,11 @@ final class OnePortion {
   private static final Sought BARE =
       Sought.of(
           "(?:(?:and|so|then) )*(?:per|for each|for every|(?:i|we) (?:count|call) (?:as )?(?:a|one)) "
-              + EATER
+              + Eaters.ONE
               + " (?:.*)");
+
+  private static final Sought EATERS =
+      Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b|^each of the [^,;]* gets?\\b");
 
   private static final Sought FIGURE =
       Sought.of("^.{0,40}\\b(?:has|have|contains|holds|is|=|:) (?:about |only |just )?\\d");
@@ -47,10 +50,14 @@ final class OnePortion {
 
   /** Puts what each gets on the plate, and what makes a batter in the bowl. */
   static void in(Clause clause) {
-    if (clause.mentions.isEmpty() || !isBegun(clause)) {
+    OnePortion portion = new OnePortion(clause);
+    if (clause.mentions.isEmpty()) {
       return;
     }
-    OnePortion portion = new OnePortion(clause);
+    portion.eaters();
+    if (!isBegun(clause)) {
+      return;
+    }
     boolean plate = portion.isPlate();
     for (Mention mention : clause.mentions) {
       boolean placed = mention.place == Place.PAN || mention.split != null || mention.more != null;
@@ -62,6 +69,20 @@ final class OnePortion {
           && mention.place == Place.PLATE) {
         mention.place = Place.NOT_SAID;
       }
+    }
+  }
+
+  /** "each of the eleven gets", "there's eleven of them": no pieces. */
+  private void eaters() {
+    boolean said = clause.counts.serves.isEmpty() && EATERS.isIn(clause.words(0, clause.size()));
+    int number = 0;
+    while (clause.has(number) && clause.get(number).part != Part.YIELD) {
+      number++;
+    }
+    if (said && clause.has(number) && !clause.is(number + 1, Sort.PIECES)) {
+      clause.get(number).part = Part.SERVES;
+      clause.counts.serves = clause.counts.pieces;
+      clause.counts.pieces = Optional.empty();
     }
   }
 

@@ -123,7 +123,8 @@ final class PartsOf {
 
   /** What is done to a part of whole eggs, of which no part is meant alone. */
   private static boolean isOfWhole(Clause in, int from, int to) {
-    return !ONLY.isIn(in.words(from, to)) && DONE.begins(in.words(Math.max(from, to - 1), to + FAR));
+    return !ONLY.isIn(in.words(from, to))
+        && DONE.begins(in.words(Math.max(from, to - 1), to + FAR));
   }
 
   /** "the zest of an orange and its juice, 80 ml", "zest of 2 lemons, juice of 1". */

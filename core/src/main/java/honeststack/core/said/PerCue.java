@@ -28,10 +28,7 @@ final class PerCue {
               + "|fritters?|latkes?|roti|parathas?)\\b.*");
 
   private static final Sought EATER =
-      Sought.of(
-          ASIDE
-              + " ?(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|eater|order"
-              + "|stack|bowl|cook|camper|guest|pupil|student|body|one of us|of us|of you|of them|mouth)\\b.*");
+      Sought.of(ASIDE + " ?(?:" + Eaters.ONE + "|cook|one of us|of us|of you|of them)\\b.*");
 
   private static final Sought ROUND =
       Sought.of(

@@ -15,21 +15,17 @@ final class PerHead {
   /** So many elements on either side say what a number is. */
   private static final int NEAR = 8;
 
-  private static final String EATER =
-      "(?:person|head|serving|portion|guest|plate|adult|child|kid|helping|mouth|eater|order|stack"
-          + "|pupil|student|camper|scout|resident|visitor|boy|girl|player|worker|lodger)";
-
   /** Behind the number and what it counts. */
   private static final Sought BEHIND =
       Sought.of(
           "(?:each|apiece|a piece|pp|(?:is|are|make|makes|to|=) (?:a|one|1) "
-              + EATER
+              + Eaters.ONE
               + "|per "
-              + EATER
+              + Eaters.ONE
               + "|an? "
-              + EATER
+              + Eaters.ONE
               + "|(?:to|for|on) (?:a|an|each|every|one) "
-              + EATER
+              + Eaters.ONE
               + "|for each of (?:us|them|the \\S+ (?:of us|people|kids|guests|children)))(?: for\\b.*| [,.;:!)].*)?");
 
   /** Whoever it is, behind the pieces: "4 cakes per scout", "3 waffles a rider". */
@@ -44,9 +40,9 @@ final class PerHead {
   private static final Sought BEFORE =
       Sought.of(
           ".*\\b(?:(?:serving|portion) size ?:?|(?:a|one|1|each|every) "
-              + EATER
+              + Eaters.ONE
               + " (?:is|gets|has|eats|means|makes|=)|per "
-              + EATER
+              + Eaters.ONE
               + " ?:?|(?:per|a|one|each|the) (?:serving|portion) of|(?:every|each )(?:one|body) (?:gets|has))(?: about| around)? ");
 
   private static final Sought SHARES =

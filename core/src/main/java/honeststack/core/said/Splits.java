@@ -251,7 +251,9 @@ final class Splits {
       parts.add(part);
     }
     boolean one = shares.size() == 1;
-    if (rests > 1 || told > 1 + ROUNDED || one && (rests > 0 || !isSome(shares.get(0)) && !isPart(shares.get(0), whole))) {
+    if (rests > 1
+        || told > 1 + ROUNDED
+        || one && (rests > 0 || !isSome(shares.get(0)) && !isPart(shares.get(0), whole))) {
       return null;
     }
     List<Place> places = new ArrayList<>(places(shares));

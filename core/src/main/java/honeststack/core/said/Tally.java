@@ -96,7 +96,8 @@ final class Tally {
   /** "Between eight and ten, depending." */
   private static final Sought ALONE = Sought.of("#(?: ,[^#]*)?" + END);
 
-  private static final Sought PLATES_OF = Sought.of("# (?:plates|portions|stacks|servings) of #" + END);
+  private static final Sought PLATES_OF =
+      Sought.of("# (?:plates|portions|stacks|servings) of #" + END);
 
   /** So many for each of so many. */
   private static final Sought PLATES =

@@ -103,6 +103,7 @@ public final class Telling {
     ShareOfFlour.find(text, read);
     Ratios.find(read);
     Groups.find(read);
+    TwoLists.own(read);
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
