@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 
-/** Sorts, parts and other lists said behind or beside what is measured: "half a kilo of flour, spelt". */
+/**
+ * Sorts, parts and other lists said behind or beside what is measured: "half a kilo of flour,
+ * spelt".
+ */
 class BehindSaidTest {
   private static final String TEXTS =
       """

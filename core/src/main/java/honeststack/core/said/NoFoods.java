@@ -11,6 +11,22 @@ final class NoFoods {
   private static final Sought REPLACER =
       Sought.of("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
+  private static final Sought DRINK =
+      Sought.of(
+          "(?:.*\\b)?(?:with|have|having|had|drink|drinks|drinking|sip|sipping|enjoy|over)(?: (?:a|my|your|our|some|the|strong|hot|black|good))*"
+              + "(?: (?:a |my |your )?(?:cup|mug|pot)(?: of)?)?");
+
+  private static final Sought ADDRESS =
+      Sought.of(
+          "(?:(?:okay|ok|listen|look|well|right|so|hey|hi|yes|no|now|sure|thanks|sorry|here|oh|come on|alright|my|dear|,) ?)+");
+
+  private static final Sought TO_YOU =
+      Sought.of("(?:you|you'll|i'll|we'll|listen|here's|let me|that's)\\b");
+
+  private static final Sought LOOKS =
+      Sought.of(
+          "(?:.*\\b)?(?:till|until|to|is|are|it's|goes|go|turn|turns|turned|look|looks|it|them|be|get|gets|like|nice|deep|light|pale|lovely|dark|a)");
+
   private final Clause clause;
 
   private NoFoods(Clause clause) {
@@ -26,15 +42,26 @@ final class NoFoods {
 
   /** "Perfect with a cup of coffee": beside them, where the sentence names nothing else. */
   private boolean isDrunk(int i) {
-    boolean cup =
-        clause.isWord(i, "coffee", "tea", "cocoa")
-            && clause
-                .words(i - 3, i)
-                .matches(
-                    "with (?:a|my|your) (?:cup|mug|pot)(?: of)?|.*(?:a|my|your) (?:cup|mug|pot) of");
-    return cup
-        && clause.words(0, i).matches(".*\\bwith (?:a|my|your) .*")
-        && clause.elements.stream().filter(Element::isFood).count() == 1;
+    return clause.isWord(i, "coffee", "tea", "cocoa")
+        && DRINK.isAll(clause.words(Math.max(0, i - FAR), i))
+        && clause.elements.stream().filter(Element::isFood).count() == 1
+        && clause.elements.stream().noneMatch(e -> e.is(Sort.BOWL, Sort.BATTER));
+  }
+
+  /** "Okay honey, it's 200 g flour", "Pumpkin, you need …". */
+  private boolean isCalled(int i) {
+    boolean name = clause.isWord(i, "honey", "sugar", "pumpkin", "sweetie", "dumpling", "cookie");
+    boolean behind = i > 0 && ADDRESS.isAll(clause.words(0, i));
+    boolean first = i == 0 && TO_YOU.begins(clause.words(2, 2 + FAR));
+    return name && clause.isMark(i + 1, ",", "!") && (behind || first);
+  }
+
+  /** "chocolate brown", "lemon yellow": how it looks. */
+  private boolean isColour(int i) {
+    return clause.isWord(i + 1, "brown", "yellow", "gold", "golden", "coloured", "colored", "red")
+        && !clause.isStrong(i - 1)
+        && !clause.isFood(i + 2)
+        && LOOKS.isAll(clause.words(Math.max(0, i - FAR), i));
   }
 
   /** Foods that only name a thing, and foods that are verbs. */
@@ -44,7 +71,10 @@ final class NoFoods {
         clause.take(i, i + 1, Part.NOTE); // "2 fat bananas"
       }
       if (clause.isFood(i) && isDrunk(i)) {
-        clause.take(i - 3, i + 1, Part.ASIDE);
+        clause.take(Math.max(0, i - 3), i + 1, Part.ASIDE);
+      }
+      if (clause.isFood(i) && (isCalled(i) || isColour(i))) {
+        clause.take(i, i + 1, Part.ASIDE);
       }
       if (clause.isFood(i) && clause.isWord(i + 1, "free")) {
         clause.take(i, i + 2, Part.NOTE);

@@ -24,7 +24,7 @@ final class OffTopic {
    */
   private static final Remembered TOPIC =
       Remembered.whole(
-          "hob|gas|mark|heat|setting|speed|watts?|watt|side|minutes?|squares?|ladle's|ladle|wheel|dial|knob"
+          "photos?|picture|tel|fax|kw|w|try|attempt|figure|th|st|nd|hob|gas|mark|heat|setting|speed|watts?|watt|side|minutes?|squares?|ladle's|ladle|wheel|dial|knob"
               + "|altitude|level|metres?|meters|miles|km|across|inch|inches|wide|hydration|ph|acidity"
               + "|son|daughter|grandson|granddaughter|son's|daughter's|birthday|old|aged|age|still|dog|cat"
               + "|class|year|years|pupils'|table|tables|order|orders|ticket|room|seat|floor|ward|bed|team"
@@ -33,9 +33,19 @@ final class OffTopic {
               + "|costs?|price|pence|p|euros?|dollars?|quid|cents|budget|bill|sold|charged?"
               + "|carbs?|net|fibre|fiber|protein|sodium|potassium|mg|gi|gl|exchanges?|points?|syns?"
               + "|bgl|glucose|insulin|units|allowed|allowance|target|calories|weight|kilos|stone"
-              + "|january|february|march|april|june|july|august|september|october|november|december|published|updated"
+              + "|january|february|march|april|may|june|july|august|september|october|november|december|published|updated"
               + "|things|reasons|ways|rules|tricks|secrets|people|cooks|readers|times|portion's"
               + "|batch|batches|lot|week|day|days|hours?|o'clock|lesson|step|steps|km|marathon|laps|reps");
+
+  /** Of children, of when, of which of several; and questions. */
+  private static final Sought PLAIN =
+      Sought.of(
+          "^(?:my|our|the) (?:[a-z]+|\\d) (?:kids|boys|girls|children|sons|daughters|grandchildren|lads|little ones) ?(?:love|like|eat|help|hate|adore|devour"
+              + "|want|ask|fight|call|are|were|won't|will|can)\\b"
+              + "|\\bwas (?:about |only )?\\w+ (?:years old )?when\\b"
+              + "|^(?:first|second|third|fourth) (?:one )?of \\w+ ?[.!]?$"
+              + "|^(?:ready|done|finished) (?:in|within) \\S+ ?[.!]?$"
+              + "|^(?:would|should|could|can|is|are|does|do|will|may|shall|what about|how about)\\b.*\\? ?$");
 
   /** They may be of a food named before. */
   private static final Sought OF_FOOD =
@@ -55,6 +65,10 @@ final class OffTopic {
               + "|spoon|pot|tub");
 
   private static final Remembered ORDINAL = Remembered.whole("\\d+(?:st|nd|rd|th)");
+
+  private static final Sought OF_WHAT =
+      Sought.of(
+          "hydration|humidity|fat|cocoa|cacao|solids|stuff|sort|kind|one|power|speed|off|discount|of the time|sure|full|done|better");
 
   private static final String[] STARS = {"⭐", "★", "☆", "✩", "✭"};
 
@@ -145,6 +159,11 @@ final class OffTopic {
   /** "⭐⭐⭐⭐ 4.6", "my 7-year-old makes them". */
   private static void marked(Clause clause) {
     for (int i = 0; i < clause.size(); i++) {
+      if (clause.get(i).isNumber()
+          && clause.low(i + 1).equals("%")
+          && OF_WHAT.isAll(clause.low(i + 2))) {
+        clause.get(i).part = Part.METHOD; // "60 % hydration"
+      }
       if (clause.get(i).isAmount() && clause.isMark(i - 1, STARS)) {
         clause.get(i).part = Part.METHOD;
         clause.asides.forEach(aside -> aside.clause().passOverAmounts()); // "(112 ratings)"
@@ -180,6 +199,9 @@ final class OffTopic {
 
   private static boolean isOther(Clause clause) {
     String words = clause.words(0, clause.size());
+    if (!clause.hasFood() && PLAIN.isIn(words)) {
+      return true;
+    }
     if (!isBare(clause)) {
       return isVessel(clause) && !WORK.isIn(words);
     }

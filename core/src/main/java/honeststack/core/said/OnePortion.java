@@ -28,6 +28,10 @@ final class OnePortion {
               + Eaters.ONE
               + " (?:.*)");
 
+  private static final Sought GLASS =
+      Sought.of(
+          "(?:and |served |best |i have (?:it|them) )?with (?:a|one) (?:(?:small|big|tall|large|cold) )?(?:glass|mug|cup)\\b");
+
   private static final Sought EATERS =
       Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b|^each of the [^,;]* gets?\\b");
 
@@ -55,6 +59,9 @@ final class OnePortion {
       return;
     }
     portion.eaters();
+    if (clause.mentions.size() == 1 && GLASS.begins(clause.words(0, clause.size()))) {
+      clause.mentions.get(0).place = Place.PLATE; // what is drunk with it
+    }
     if (!isBegun(clause)) {
       return;
     }

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.List;
@@ -39,7 +40,8 @@ final class OtherNumbers {
             && tokens.get(from - 1).isWord("to", "at", "until", "till")
             && measure.amount() >= LUKEWARM;
     if (measure.unit() == Unit.CUP && (measure.amount() >= COLDEST_OVEN || warmed)) {
-      return tokens.get(number - 1).text().equals("C") ? Optional.of(number) : Optional.empty();
+      int unit = tokens.get(number - 1).isMark(".") ? number - 2 : number - 1;
+      return tokens.get(unit).text().equals("C") ? Optional.of(number) : Optional.empty();
     }
     if (measure.unit() != Unit.COUNT) {
       return Optional.empty();
@@ -54,7 +56,7 @@ final class OtherNumbers {
     if (ratio) {
       return Optional.of(number + 2); // "xylitol 1:1"
     }
-    if (isMoney(tokens, number)) {
+    if (isMoney(tokens, number) || isThird(tokens, number)) {
       return Optional.of(number + 1);
     }
     if (isPrice(tokens, number - 1) || isNamed(tokens, from)) {
@@ -146,6 +148,15 @@ final class OtherNumbers {
             || tokens.get(unit).isWord("p")
                 && tokens.get(unit).start() == tokens.get(unit - 1).end()
                 && tokens.get(unit - 1).isWhole());
+  }
+
+  /** "my 3rd try", where "3 rd" is no rounded spoon. */
+  private static boolean isThird(List<Token> tokens, int suffix) {
+    return suffix + 1 < tokens.size()
+        && tokens.get(suffix).start() == tokens.get(suffix - 1).end()
+        && tokens.get(suffix).isWord("rounded", "rd")
+        && tokens.get(suffix - 1).text().endsWith("3")
+        && UnitWords.of(tokens.get(suffix + 1).low()).isEmpty();
   }
 
   /** "1.50 for cream", where something is charged. */

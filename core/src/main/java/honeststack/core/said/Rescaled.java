@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
+import java.util.stream.Stream;
 
 /**
  * A share of what was measured before, said in a sentence of its own: "I halved the salt.", "I only
@@ -68,12 +69,15 @@ final class Rescaled {
       "(?: in| this time| today| though| here| now| instead| (?:in|for|with) (?:this|these|mine|ours|it"
           + "|there|me|us))*(?: ?[.!,;–-].*| (?:and|but|so|as|because|since|or|which)(?: .*)?| ?)";
 
+  /** "Only half the sugar for me.": at the beginning of a sentence. */
+  private static final Sought NO_VERB =
+      Sought.of("(?!and |, )" + LEAD + "(?:with )?" + ONLY + SHARE + THE + " @" + END);
+
   /** Around one food. */
   private static final List<Sought> FORMS =
       List.of(
           Sought.of(LEAD + ONLY + VERB + " (?:the|my) @.*"),
           Sought.of(LEAD + ONLY + USED + ONLY + SHARE + THE + " @" + END),
-          Sought.of("(?!and |, )" + LEAD + "(?:with )?" + ONLY + SHARE + THE + " @" + END),
           Sought.of(
               LEAD
                   + ONLY
@@ -131,7 +135,9 @@ final class Rescaled {
     for (int i = 0; i < clause.size(); i++) {
       if (clause.get(i).isFood()) {
         OptionalDouble times =
-            times((clause.words(from, i) + " @ " + clause.words(i + 1, next(clause, i))).strip());
+            times(
+                (clause.words(from, i) + " @ " + clause.words(i + 1, next(clause, i))).strip(),
+                from == 0);
         Optional<Mention> before =
             times.isPresent() ? before(read, clause.get(i)) : Optional.empty();
         if (before.isPresent() && rescale(before.get(), times.getAsDouble())) {
@@ -162,8 +168,8 @@ final class Rescaled {
   }
 
   /** How many times it; empty where that is not said. */
-  private static OptionalDouble times(String words) {
-    return FORMS.stream()
+  private static OptionalDouble times(String words, boolean begins) {
+    return Stream.concat(FORMS.stream(), begins ? Stream.of(NO_VERB) : Stream.empty())
         .map(form -> form.matcher(words))
         .filter(Matcher::matches)
         .mapToDouble(Rescaled::times)

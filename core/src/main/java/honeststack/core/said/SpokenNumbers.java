@@ -14,7 +14,8 @@ final class SpokenNumbers {
   /** "1.1/2 cups", "2 nos. eggs": a dot that ends no sentence. */
   private static final Sought NUMBER_DOT =
       Sought.of(
-          "(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})(?! ?(?:wait|make|sorry|it|i|the|that|only|just|use|then|hang|hold|actually|more|less|no)\\b)");
+          "(?<=\\b(?:[Rr]ecipe|[Vv]ersion|[Bb]atch|[Tt]ry|[Tt]est|[Tt]ip|[Rr]oom) (?:no|nr|No|Nr))\\.(?= ?\\d)"
+              + "|(?<=\\b(?:[Tt]el|[Ff]ig|[Pp]h))\\.(?= ?\\d)|(?<=\\b\\d)\\.(?=[1-9]/[1-9])|(?<=\\d )nos?\\.(?= ?\\p{Ll})(?! ?(?:wait|make|sorry|it|i|the|that|only|just|use|then|hang|hold|actually|more|less|no)\\b)");
 
   /** "one n a half", "a cup an a half". */
   private static final Sought AND_HALF =
@@ -97,7 +98,7 @@ final class SpokenNumbers {
           Repair.of(TIMES, at -> at.group(1) == null ? " " : "x " + at.group(1), "*", "(x", "(×"),
           Repair.as(ABOUT_SO_MANY, " ish", "-ish"),
           Repair.as(ISH, "", "-ish", "-odd ", "ths", "rds"),
-          Repair.as(NUMBER_DOT, "", "/", "no.", "nos."),
+          Repair.as(NUMBER_DOT, "", "/", "no.", "nos.", "No.", "nr.", "Nr.", "el.", "ig.", "h."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),
           Repair.as(DOZEN_AND_HALF, "18", "dozen and"),

@@ -64,7 +64,10 @@ final class Tared {
                   + IS
                   + "(?<less># )"),
           Sought.of(
-              "(?:^|\\b(?:opened|started with|began with|bought|had|held|contained|poured from|from|new|fresh|unopened) )"
+              "^(?:(?:a|an|the) )?(?<more># )(?:of )?(?<food>@ )(?:(?:,|;|–|-|and|but|of which|still|only|about|is|are|was|were) )+"
+                  + "(?<less># )(?:(?:of it|is|was|are|were|still) )*(?:left|remain(?:ed|s|ing)?|over)\\b(?! (?:so|and so) (?:i|we|here))"),
+          Sought.of(
+              "\\b(?:opened|started with|began with|bought|had|held|contained|poured from|from|new|fresh|unopened) "
                   + "(?:(?:a|an|the|new|fresh|full) )*(?<more># )(?:"
                   + PACK
                   + " )?(?:of )?(?<food>@ )"
