@@ -154,6 +154,7 @@ final class BareCounts {
         && clause.isMark(i - 1, "=")
         && clause.isFood(i - 2)
         && (clause.isStrong(i - 3) || clause.isWord(i - 3, "of"))
+        && !clause.isMark(i - 4, "=") // "milk=300ml eggs=2"
         && clause.get(i).isCount()
         && (noun || isEnd(clause, i + 1));
   }

@@ -39,7 +39,8 @@ final class ClauseReader {
   /** More than one where a semicolon ends a sentence. */
   List<Clause> read(Sentence sentence) {
     List<Sentence> parts =
-        sentence.tokens().stream().anyMatch(token -> token.isMark(";", ":", "-", "–", "—"))
+        sentence.tokens().stream().anyMatch(token -> token.isMark(";"))
+                || Tally.mayBeIn(sentence.tokens())
             ? Semicolons.apart(sentence, spans.of(sentence.tokens(), Set.of()))
             : List.of(sentence);
     return parts.stream().map(this::one).toList();

@@ -7,7 +7,7 @@ final class Eaters {
           + "|worker|lodger|athlete|runner|rider|cyclist|swimmer|rower|hiker|walker|patient|client|customer"
           + "|member|soldier|toddler|teenager|friend|cousin|diner|teacher|volunteer|mouth|body";
 
-  private static final String WHAT = "serving|portion|plate|plateful|helping|order|stack|bowl";
+  private static final String WHAT = "serving|portion|plate|plateful|helping|order|stack";
 
   /** In the singular. */
   static final String ONE = "(?:" + WHO + "|" + WHAT + ")";

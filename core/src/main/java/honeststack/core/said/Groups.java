@@ -16,6 +16,9 @@ final class Groups {
 
   private static final Set<String> MANY = WordSet.of("pairs groups teams tables benches stations");
 
+  private static final Remembered NOUN =
+      Remembered.whole("(?:pair|group|team|table|station)s?|bench(?:es)?");
+
   private static final Sought PER =
       Sought.of("(?:.* )?(?:per|each|every|for (?:a|each|every|one)|to (?:a|each|every|one)|one)");
 
@@ -41,6 +44,12 @@ final class Groups {
 
   /** Has what is said for each group count for all of them. */
   static void find(List<Clause> clauses) {
+    boolean any =
+        clauses.stream().flatMap(clause -> clause.elements.stream()).anyMatch(e -> e.says(NOUN));
+    boolean headed = clauses.stream().anyMatch(c -> c.sentence.per() == Per.GROUP);
+    if (!any && !headed) {
+      return;
+    }
     Groups groups = new Groups(clauses);
     clauses.forEach(groups::number);
     clauses.forEach(groups::each);

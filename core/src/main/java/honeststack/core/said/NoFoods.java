@@ -53,7 +53,9 @@ final class NoFoods {
     boolean name = clause.isWord(i, "honey", "sugar", "pumpkin", "sweetie", "dumpling", "cookie");
     boolean behind = i > 0 && ADDRESS.isAll(clause.words(0, i));
     boolean first = i == 0 && TO_YOU.begins(clause.words(2, 2 + FAR));
-    return name && clause.isMark(i + 1, ",", "!") && (behind || first);
+    boolean own = // "so sugar, 2 tbsp, and eggs"
+        clause.isStrong(i + 2) && !clause.isFood(clause.isWord(i + 3, "of") ? i + 4 : i + 3);
+    return name && !own && clause.isMark(i + 1, ",", "!") && (behind || first);
   }
 
   /** "chocolate brown", "lemon yellow": how it looks. */

@@ -32,8 +32,10 @@ final class OnePortion {
       Sought.of(
           "(?:and |served |best |i have (?:it|them) )?with (?:a|one) (?:(?:small|big|tall|large|cold) )?(?:glass|mug|cup)\\b");
 
-  private static final Sought EATERS =
-      Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b|^each of the [^,;]* gets?\\b");
+  private static final Sought THERE_ARE =
+      Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b");
+
+  private static final Sought OF_THE = Sought.of("each of the [^,;]* gets?\\b");
 
   private static final Sought FIGURE =
       Sought.of("^.{0,40}\\b(?:has|have|contains|holds|is|=|:) (?:about |only |just )?\\d");
@@ -81,7 +83,10 @@ final class OnePortion {
 
   /** "each of the eleven gets", "there's eleven of them": no pieces. */
   private void eaters() {
-    boolean said = clause.counts.serves.isEmpty() && EATERS.isIn(clause.words(0, clause.size()));
+    String words = clause.words(0, clause.size());
+    boolean said =
+        clause.counts.serves.isEmpty()
+            && (THERE_ARE.isIn(words) || isBatter() && OF_THE.begins(words));
     int number = 0;
     while (clause.has(number) && clause.get(number).part != Part.YIELD) {
       number++;
@@ -94,7 +99,10 @@ final class OnePortion {
   }
 
   static boolean isBegun(Clause clause) {
-    String words = clause.words(0, clause.size()).replaceFirst("(?<=[a-z]):", " :");
+    String said = clause.words(0, clause.size());
+    int colon = said.indexOf(':'); // "plate: two"
+    boolean glued = colon > 0 && said.charAt(colon - 1) != ' ';
+    String words = glued ? said.substring(0, colon) + " " + said.substring(colon) : said;
     boolean heading = clause.heading() == Place.PLATE || clause.sentence.per() == Per.EATER;
     return heading && clause.is(1, Sort.PIECES) || BEGIN.isAll(words) || BARE.isAll(words);
   }

@@ -22,8 +22,21 @@ final class OtherNumbers {
   };
 
   private static final String[] MONEY = {
-    "quid", "pence", "euro", "euros", "dollar", "dollars", "bucks", "cents", "cent", "rupees",
-    "kronor", "zloty", "francs"
+    "quid",
+    "pence",
+    "euro",
+    "euros",
+    "dollar",
+    "dollars",
+    "bucks",
+    "cents",
+    "cent",
+    "rupees",
+    "kronor",
+    "zloty",
+    "francs",
+    "things",
+    "ingredients"
   };
 
   private OtherNumbers() {}
@@ -141,7 +154,7 @@ final class OtherNumbers {
         && (number + 1 == tokens.size() || tokens.get(number + 1).kind() == Token.Kind.MARK);
   }
 
-  /** "80p", "two quid", "3 euros". */
+  /** "80p", "two quid", "3 euros"; "three things". */
   private static boolean isMoney(List<Token> tokens, int unit) {
     return unit < tokens.size()
         && (tokens.get(unit).isWord(MONEY)

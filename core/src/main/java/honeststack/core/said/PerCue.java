@@ -28,7 +28,7 @@ final class PerCue {
               + "|fritters?|latkes?|roti|parathas?)\\b.*");
 
   private static final Sought EATER =
-      Sought.of(ASIDE + " ?(?:" + Eaters.ONE + "|cook|one of us|of us|of you|of them)\\b.*");
+      Sought.of(ASIDE + " ?(?:" + Eaters.ONE + "|bowl|cook|one of us|of us|of you|of them)\\b.*");
 
   private static final Sought ROUND =
       Sought.of(

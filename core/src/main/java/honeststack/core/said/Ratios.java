@@ -18,6 +18,8 @@ final class Ratios {
 
   private static final int CUE = 3;
 
+  private static final String[] EACH = {"per", "each", "every", "all", "any", "full", "whole"};
+
   private record Rule(Clause clause, Mention unit, List<Mention> of) {}
 
   private final List<Clause> clauses;
@@ -43,6 +45,7 @@ final class Ratios {
           unit.isMeasured()
               && unit.food != null
               && unit.bracketed == null
+              && clause.isWord(unit.from - 1, EACH)
               && FOR.isAll(clause.words(unit.from - CUE, unit.from));
       if (said) {
         return Optional.of(new Rule(clause, unit, of(clause, unit)));

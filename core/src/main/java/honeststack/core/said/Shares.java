@@ -196,6 +196,6 @@ final class Shares {
             || clause.isWord(i + 1, "and");
     return end && clause.isWord(i, "in", "through")
         ? Place.NOT_SAID
-        : end && clause.isWord(i, "on", "over") ? Place.PLATE : null;
+        : end && clause.isWord(i, "on", "over") && PlaceCues.isOver(clause, i) ? Place.PLATE : null;
   }
 }

@@ -98,6 +98,7 @@ final class SpokenNumbers {
           Repair.of(TIMES, at -> at.group(1) == null ? " " : "x " + at.group(1), "*", "(x", "(×"),
           Repair.as(ABOUT_SO_MANY, " ish", "-ish"),
           Repair.as(ISH, "", "-ish", "-odd ", "ths", "rds"),
+          Repair.as(Sought.of("(?<=\\d) ?no(?= eggs?\\b)"), "", "no egg"),
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos.", "No.", "nr.", "Nr.", "el.", "ig.", "h."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),

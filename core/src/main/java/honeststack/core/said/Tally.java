@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.Token;
 import honeststack.core.wording.WordSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -158,6 +159,17 @@ final class Tally {
   private Tally(Clause clause, List<Element> numbers) {
     this.clause = clause;
     this.numbers = numbers;
+  }
+
+  /** Whether one may stand before or behind a mark. */
+  static boolean mayBeIn(List<Token> tokens) {
+    boolean mark = false;
+    boolean fate = false;
+    for (Token token : tokens) {
+      mark |= token.isMark(":", "-", "–", "—");
+      fate |= isFate(token.low(), false) || FOR.contains(token.low());
+    }
+    return mark && fate;
   }
 
   /** Whether words may be one: of no food, with several numbers and what became of so many. */

@@ -37,13 +37,13 @@ final class TwoLists {
           "\\b(?:another|more|again|then|also|plus|second|next|layer|dough|add|added|adds|extra|rest|remaining"
               + "|sauce|topping|filling|glaze|crumble|levain|sponge|poolish|overnight|night|for the (?!two|three|four|kids|family)|evening|feed|fed|too|as well)\\b");
 
-  private record Said(Clause clause, Mention mention) {
-    String food() {
-      return mention.known().map(Food::id).orElse("");
-    }
+  /** Nobody tells two lists with more foods than that. */
+  private static final int MOST = 60;
 
-    Optional<Measure> measure() {
-      return Scaled.single(mention.amountText);
+  private record Said(Clause clause, Mention mention, String food, Optional<Measure> measure) {
+    static Said of(Clause clause, Mention mention) {
+      String food = mention.known().map(Food::id).orElse("");
+      return new Said(clause, mention, food, Scaled.single(mention.amountText));
     }
   }
 
@@ -53,7 +53,7 @@ final class TwoLists {
     for (Clause clause : clauses) {
       for (Mention mention : clause.mentions) {
         if (mention.isMeasured() && mention.food != null && mention.bracketed == null) {
-          all.add(new Said(clause, mention));
+          all.add(Said.of(clause, mention));
         }
       }
     }
@@ -61,6 +61,9 @@ final class TwoLists {
 
   /** Leaves out the list that is not one's own. */
   static void own(List<Clause> clauses) {
+    if (clauses.stream().mapToInt(clause -> clause.mentions.size()).sum() > MOST) {
+      return;
+    }
     TwoLists lists = new TwoLists(clauses);
     int second = lists.second();
     if (second > 0) {

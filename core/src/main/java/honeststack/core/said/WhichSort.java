@@ -45,6 +45,10 @@ final class WhichSort {
               + "|favou?rite|sweetener|whatever)\\b");
 
   private static final int OF_CHOICE = 3;
+
+  /** No list is longer. */
+  private static final int FAR = 40;
+
   private static final int MOST_NAMED = 3;
   private static final int LONGEST = 8;
 
@@ -130,10 +134,11 @@ final class WhichSort {
    * of the one that left it open, "1 cup plant milk, 125 g flour. I used oat."
    */
   void behind(List<Clause> read, Clause last, Clause clause) {
+    boolean hint = clause.elements.stream().anyMatch(WhichSort::isHint);
     if (clause.size() > LONGEST || clause.mentions.size() > 1) {
       return;
     }
-    for (int i = read.size() - 1; i >= 0; i--) {
+    for (int i = read.size() - 1; hint && i >= Math.max(0, read.size() - FAR); i--) {
       for (Mention mention : read.get(i).mentions) {
         if (mention.isMeasured() && isOpen(read.get(i), mention) && inBrackets(mention, clause)) {
           return;
