@@ -31,6 +31,9 @@ final class Clause {
   /** Whether its words only tell something of its foods; null as long as nobody asked. */
   Boolean remarks;
 
+  /** It says what a filling, a sauce or the like is made of. */
+  boolean side;
+
   /** Its numbers are those of a label. */
   boolean label;
 

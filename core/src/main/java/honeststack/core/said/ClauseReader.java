@@ -64,6 +64,7 @@ final class ClauseReader {
     Packed.in(clause);
     ToppedUp.in(clause);
     BakersPercent.in(clause);
+    Sides sides = Sides.in(clause);
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
@@ -84,6 +85,7 @@ final class ClauseReader {
     specific.behind(clause);
     more(clause);
     Places.in(clause);
+    sides.place();
     OnePortion.in(clause);
     CookedIn.pouredBack(clause);
     CookedAlong.in(clause);
@@ -91,6 +93,7 @@ final class ClauseReader {
     Splits.attach(clause);
     each.complete();
     new Asides(clause, foods, described, specific).read();
+    sides.place();
     OddMeasures.in(clause);
     Compounds.seedEggs(clause);
     relative.completePlaced(); // by what brackets say of the other's weight

@@ -22,7 +22,7 @@ final class Superseded {
       restate(before, old, clause);
     }
     Mention said = clause.mentions.isEmpty() ? null : clause.mentions.get(0);
-    if (old == null || !isOther(old, said)) {
+    if (old == null || before.side || !isOther(old, said)) {
       return;
     }
     boolean bare =

@@ -62,7 +62,7 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      boolean portion = OnePortion.isIn(clause);
+      boolean portion = clause.side || OnePortion.isIn(clause);
       boolean retold =
           !portion
               && (Rescaled.by(read, clause)
@@ -103,6 +103,7 @@ public final class Telling {
     ShareOfFlour.find(text, read);
     Ratios.find(read);
     Groups.find(read);
+    Sides.goOn(read);
     TwoLists.own(read);
     Since.find(read);
     new Again(read).find();
