@@ -17,6 +17,9 @@ final class BatterForEach {
   /** Of flour one eats no more, g, where a whole list may be for one (common practice). */
   private static final double SMALL = 125;
 
+  /** Nobody puts more flour on a pan or a tray, g (common practice). */
+  private static final double DUST = 30;
+
   /** Flour is about half as heavy as water (common practice). */
   private static final double LIGHT = 0.5;
 
@@ -44,6 +47,9 @@ final class BatterForEach {
 
   /** "200 g flour for each pan": nothing but that puts it into the pan, or on a plate. */
   static void back(Clause clause) {
+    clause.mentions.stream()
+        .filter(m -> m.role() == Role.FLOUR && m.place == Place.PAN && !isDust(m))
+        .forEach(m -> m.place = clause.heading()); // "the rest into the batter with 200 g flour"
     boolean only = false;
     for (Element element : clause.elements) {
       if (element.is(Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT)) {
@@ -76,6 +82,15 @@ final class BatterForEach {
     return mention.role() == Role.EGG && mention.amount.isCount()
         ? said.amount() > MOST_EGGS
         : grams > MOST_FLOUR;
+  }
+
+  /** No more than somebody dusts a pan with. */
+  private static boolean isDust(Mention mention) {
+    if (mention.amount == null) {
+      return true;
+    }
+    Measure said = mention.amount.measure();
+    return said.unit().kind() != Unit.Kind.MASS || said.amount() * said.unit().grams() <= DUST;
   }
 
   /** What is joined before it by an "and", if both make a batter; null for none. */

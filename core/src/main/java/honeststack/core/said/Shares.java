@@ -47,7 +47,7 @@ final class Shares {
   private static final Set<String> USES =
       Set.of(
           "use", "using", "divide", "divided", "split", "put", "stir", "scatter", "add", "mix",
-          "pour", "fold");
+          "pour", "fold", "tip", "whisk", "blend", "beat");
 
   private static final Set<String> KEPT =
       Set.of("kept", "back", "aside", "reserved", "saved", "of which");
@@ -130,6 +130,7 @@ final class Shares {
               || i > 0 && OF_IT.contains(clause.low(i - 1) + " " + low)
               || ADDS.contains(low)
               || KEEPS.contains(low)
+              || kept && KEPT.contains(low)
               || USES.contains(low)
               || JOINTS.contains(low);
       if (!over && !clause.isMark(i, ",", ";", ":", "–", "-", "—", ".")) {

@@ -244,7 +244,7 @@ final class Splits {
     for (Share share : shares) {
       double part = fraction(share, whole);
       if (part < 0) {
-        return null;
+        return lessOf(food, whole, shares, share);
       }
       rests += part == 0 ? 1 : 0;
       told += part;
@@ -269,6 +269,20 @@ final class Splits {
       places.add(0, Place.NOT_SAID);
     }
     return Split.parts(food, parts, places);
+  }
+
+  /** "100 g sugar, 2 tbsp of it on top": one is told in a unit of another kind, and the rest. */
+  private static Split lessOf(Element food, Element whole, List<Share> shares, Share some) {
+    List<Share> others = shares.stream().filter(share -> share != some).toList();
+    boolean rest =
+        others.stream().allMatch(share -> share.amount() == null && share.fraction() == 0);
+    boolean plain = PartlyOther.isPlain(whole) && !some.amount().isCount();
+    if (!plain || !rest || others.size() > 1 || others.isEmpty() && !isSome(some)) {
+      return null;
+    }
+    Place place = others.isEmpty() ? Place.NOT_SAID : others.get(0).place();
+    String left = whole.text() + " less " + some.amount().text();
+    return Split.of(food, List.of(left, some.amount().text()), List.of(place, some.place()));
   }
 
   /** It is said to be some of the whole. */
