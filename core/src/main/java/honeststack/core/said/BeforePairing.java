@@ -33,6 +33,7 @@ final class BeforePairing {
     InAll.in(clause);
     ReadsOn.in(clause);
     NotUsed.in(clause);
+    Refused.in(clause);
     Theirs.in(clause);
     InCase.in(clause);
     Weighed.in(clause);

@@ -121,6 +121,7 @@ public final class Telling {
     Amended.by(last, clause);
     Superseded.across(read, clause);
     LeftOut.answered(last, clause);
+    Refused.goOn(last, clause);
     Alternatives.goOn(last, clause);
     Decided.answered(last, clause);
     Following.measure(read, clause);
