@@ -33,7 +33,7 @@ final class Abbreviations {
           ext extract | extr extract | van vanilla | marg margarine | veg vegetable | cond condensed
           gnd ground | bk baking | straw strawberry | rasp raspberry | blueb blueberries
           pkg packet | pkgs packets | pkt packet | pkts packets | melt melted | sift sifted
-          port portions | dr dry | sm small | lg large | lge large | lrg large | med medium | approx about
+          port portions | dr dry | sm small | lg large | lge large | lrg large | med medium | lil little | approx about
           """);
 
   /** Only right before certain words. */

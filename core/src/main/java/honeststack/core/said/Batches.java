@@ -127,9 +127,10 @@ final class Batches {
   /** What was made more often is told behind it: "The normal one is 150 g flour, …". */
   private static final Sought BASE =
       Sought.of(
-          "(?:so |well )?(?:the|our|my|a|one|normally|usually|it's normally|it's usually)(?: (?:normal|usual|basic|base"
+          "(?:(?:normally|usually) (?:that's|it's|that is|it is|i use|i take) .*|"
+              + "(?:so |well )?(?:the|our|my|a|one|normally|usually|it's normally|it's usually)(?: (?:normal|usual|basic|base"
               + "|original|standard|single|plain|one|whole|full))*(?: (?:one|recipe|batter|mix|amount|batch|quantity|version"
-              + "|it's|it is|that's|i use|i take|we use|we take))(?: (?:is|was|has|takes|being|for one batch|for one)| :|\\b).*");
+              + "|it's|it is|that's|i use|i take|we use|we take))(?: (?:is|was|has|takes|being|for one batch|for one)| :|\\b).*)");
 
   private static final int NEAR = 2;
 
@@ -144,7 +145,10 @@ final class Batches {
       int to = end(clause, from);
       Optional<Batch> said = to - from > LONGEST ? Optional.empty() : said(clause, from, to);
       if (said.isPresent()) {
-        clause.take(from, to, Part.METHOD);
+        for (int i = from; i < to; i++) {
+          boolean people = clause.isStrong(i) && clause.is(i + 1, Sort.PEOPLE);
+          clause.take(i, people ? i : i + 1, Part.METHOD);
+        }
         clause.batch = said;
       }
       from = to + 1;
@@ -219,6 +223,10 @@ final class Batches {
       return Optional.empty();
     }
     boolean colon = clause.isMark(to, ":", "→", "⇒");
+    boolean base = colon && BASE.isAll(clause.words(to + 1, clause.size()));
+    if (base && (MADE.isIn(words) || DONE.isIn(words))) {
+      return Optional.of(new Batch(value(times), true)); // "I do a double batch: normally it's …"
+    }
     if (ORDER.isAll(words)
         && (from == 0 && colon && !clause.isWord(to + 1, "so") || clause.isWord(from - 1, "but"))) {
       return Optional.of(new Batch(value(times), colon));

@@ -66,10 +66,10 @@ final class PhraseForms {
           H_PLATE | (on/at/for) the table | (/for the /the )(dipping sauce/dip) | inside | inside them | to go inside
           H_PLATE | (/for the /the )(glaze/icing/frosting/drizzle/coulis/whipped cream/caramel/salsa/dip/decoration/garnish/finish/finishing touch/fruit/chantilly/berry sauce/caramel sauce/chocolate sauce/cream cheese frosting/streusel/crumble/extras)
               | (optional/suggested/my/our/favourite/favorite/possible) (toppings/topping/extras/fillings) | serving suggestion | serving suggestions | to decorate | to garnish | for garnish | for decoration | for dusting | to dust | accompaniments | on the side
-          SERVES | reicht für | genug für | assez pour | suficiente para | genoeg voor | nok til
+          SERVES | (splits/split/divides/divided/enough) (into/for) | reicht für | genug für | assez pour | suficiente para | genoeg voor | nok til
           SERVES | does for | did for | fed | it fed | a family of | we were | there were | there are | serving | (/for/feeds/serves) (my/our) (family/party/table/group/class) of | (we're/we are) (a house/a household/a table/a party/a crew) of | (for/feeds/serves/feed/serve) (a party of/a crowd of/a table of/a group of/a class of/a team of/a household of/a family of) | to share (between/among) | to share | (split/divided/shared) (between/by/among) | we are | we're | it does | that does | does
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/players/pupils/scouts/men/women)
-          PEOPLE | (athlete/runner/rider/cyclist/swimmer/rower/hiker/camper/resident/lodger/soldier/volunteer/diner)(/s) | mates | pals | grandkids | grandchildren | little ones of ours | farmhands
+          PEOPLE | meals | (athlete/runner/rider/cyclist/swimmer/rower/hiker/camper/resident/lodger/soldier/volunteer/diner)(/s) | mates | pals | grandkids | grandchildren | little ones of ours | farmhands
           PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stk/stck/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
           IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
           EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
@@ -82,6 +82,7 @@ final class PhraseForms {
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
           PLATE | zum (servieren/bestreuen/anrichten/füllen/bestreichen/garnieren) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
+          PAN | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
           PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan

@@ -18,7 +18,7 @@ final class TwoLists {
 
   private static final Sought THEN =
       Sought.of(
-          "\\b(?:canteen|work|school|caf[eé]|restaurant|hotel|church|army|navy|bakery|hostel|kitchen there|camp|club"
+          "\\b(?:shopping|we've got|i've got|cupboard|fridge|pantry|to buy|canteen|work|school|caf[eé]|restaurant|hotel|church|army|navy|bakery|hostel|kitchen there|camp|club"
               + "|village|fair|fete|market|wedding|party|crowd"
               + "|her|his|hers|their|theirs|she|he|they|your|yours|mum|mom|mother|gran|granny|nan|grandma|dad|aunt|aunty|neighbour|sister|brother|friend"
               + "|book|original|packet|blog|site|card|magazine|chef"
@@ -28,7 +28,7 @@ final class TwoLists {
 
   private static final Sought OWN =
       Sought.of(
-          "\\b(?:i|we|mine|ours|me|us|at home|home|today|tonight|now|nowadays|these days|this (?:morning|time|week|year|one)"
+          "\\b(?:batter|recipe|i|we|mine|ours|me|us|at home|home|today|tonight|now|nowadays|these days|this (?:morning|time|week|year|one)"
               + "|here|normal day|weekdays?|small (?:batch|one)|smaller|scaled|cut|down)\\b");
 
   /** More of the same recipe, or its next part. */
