@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -48,7 +47,7 @@ final class PartlyOther {
 
   private static final String WHOLE = "of (?:the )?(?:which|that|those|these|it|them|this)";
 
-  private static final String PART = "[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%]+){0,2}";
+  static final String PART = "[a-z0-9½⅓⅔¼¾.]+(?: (?!of\\b)[a-z%]+){0,2}";
 
   private static final String IS =
       "(?: (?:is|was|are|were|being|as|actually|really|in fact|it is|it was))*"
@@ -82,47 +81,6 @@ final class PartlyOther {
       Sought.of(
           "\\d{1,2} ?(?:%|percent|per cent)|(?:a|one|two|three) (?:third|quarter|fourth|fifth|tenth)s?"
               + "|[½⅓⅔¼¾]|1/3|2/3|3/4|1/4|\\d+ ?k?g");
-
-  private static final String SWAPPED =
-      "(?:replaced?|swap(?:ped)?|switch(?:ed)?|substituted?|exchanged?|traded?|changed|sub(?:bed)?)";
-
-  private static final String FIRST = "(?:(?:the|my|our|that) )?# ?";
-
-  private static final String SOME_OF = "(?:about )?(?<part>" + PART + ") of " + FIRST;
-
-  private static final String OTHER =
-      "(?:(?:a|an|the|some|my) )?(?:(?:as much|the same (?:amount|weight) of|[\\d½¼¾.]+ ?(?:g|ml|cups?|tbsp|tsp)(?: of)?) )?#";
-
-  /** In a sentence of its own, behind the food; a sign for each food. */
-  private static final List<Pattern> TOLD =
-      List.of(
-          Pattern.compile(
-              "^(?:(?:and|so|but|though|today|this time|,|i|we|i've|we've|have) ?)*"
-                  + SWAPPED
-                  + " "
-                  + SOME_OF
-                  + "(?:with|for|by|to) "
-                  + OTHER),
-          Pattern.compile(
-              "^(?:(?:and|so|but|though|today|this time|,) ?)*"
-                  + SOME_OF
-                  + "(?:,? ?(?:was|were|is|are|being)(?: (?:actually|really|in fact|now|just|all))?(?: "
-                  + SWAPPED
-                  + " (?:with|for|by))?|,? ?(?:i|we|i've) "
-                  + SWAPPED
-                  + " (?:with|for|by)|came from an? (?:bag|box|packet|tub|carton) of) "
-                  + OTHER),
-          Pattern.compile(
-              "^(?:and |but )?of "
-                  + FIRST
-                  + ",? ?(?:about )?(?<part>"
-                  + PART
-                  + ")(?: (?:of it|of that))? (?:is|was|are|were) (?:(?:a|the|some) )?#"),
-          Pattern.compile(
-              "^(?:and |but )?"
-                  + FIRST
-                  + "(?:is|was|are|were|'s)(?: (?:actually|really|in fact|only|about))* (?<part>half|a third|a"
-                  + " quarter|two thirds|a half|a fifth|three quarters|one third) #"));
 
   /** So many elements stand between them. */
   private static final int FAR = 10;
@@ -274,7 +232,7 @@ final class PartlyOther {
   }
 
   /** The food's rest, and the other behind it. */
-  private static void share(Clause outer, Mention whole, Element other, double part) {
+  static void share(Clause outer, Mention whole, Element other, double part) {
     Mention rest = new Mention();
     rest.amount = whole.amount;
     rest.food = other;
@@ -288,60 +246,5 @@ final class PartlyOther {
     whole.restated = true;
     rest.food.part = Part.FOOD;
     outer.mentions.add(outer.mentions.indexOf(whole) + 1, rest);
-  }
-
-  /**
-   * "50 g of the flour was rye", "I swapped a third of the milk for water", behind the food's
-   * amount; whether the sentence says so.
-   */
-  static boolean behind(List<Clause> read, Clause clause) {
-    List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
-    if (foods.size() != 2 || foods.get(0).isSameFood(foods.get(1))) {
-      return false;
-    }
-    String words =
-        clause.elements.stream()
-            .map(element -> element.isFood() ? Worded.FOOD : element.low())
-            .collect(Collectors.joining(" "));
-    for (Pattern told : TOLD) {
-      Matcher said = told.matcher(words);
-      if (said.lookingAt() && behind(read, clause, foods, said.group("part"))) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  /** "swap 50 g of the sugar for 30 g honey": the other has an amount of its own. */
-  private static void own(Clause clause, Mention other) {
-    List<Element> amounts =
-        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    if (amounts.size() == 2) {
-      other.amountText = amounts.get(1).text();
-    }
-  }
-
-  private static boolean behind(
-      List<Clause> read, Clause clause, List<Element> foods, String said) {
-    for (Clause outer : read.subList(Math.max(0, read.size() - Hypothetical.FAR), read.size())) {
-      for (Mention whole : outer.mentions) {
-        boolean meant =
-            whole.isMeasured()
-                && whole.amount != null
-                && whole.food != null
-                && isPlain(whole.amount)
-                && whole.food.isSameFood(foods.get(0));
-        double part = meant ? part(said, whole.amount, clause.elements) : 0;
-        if (part > 0 && part < whole.amount.measure().amount()) {
-          clause.mentions.clear();
-          clause.loose.clear();
-          clause.elements.forEach(element -> element.part = Part.NOTE);
-          share(outer, whole, foods.get(1), part);
-          own(clause, outer.mentions.get(outer.mentions.indexOf(whole) + 1));
-          return true;
-        }
-      }
-    }
-    return false;
   }
 }

@@ -9,7 +9,8 @@ import java.util.List;
 final class Refused {
   private static final String WHO = "(?:i|we|she|he|they)(?: have|'ve)?";
 
-  private static final String HOW = "(?: (?:always|usually|just|never|now|simply|tend to|still|then|myself|generally))*";
+  private static final String HOW =
+      "(?: (?:always|usually|just|never|now|simply|tend to|still|then|myself|generally))*";
 
   private static final String IT = " (?:it|that|them|this|those|both|these)";
 
@@ -25,9 +26,23 @@ final class Refused {
   private static final String REFUSAL =
       "(?:"
           + (WHO + HOW + " (?:leave|left|leaving|cut|take|took)" + IT + " out")
-          + ("|" + WHO + HOW + " (?:skip|skipped|omit|omitted|drop|dropped|ignore|ignored|avoid|left off)" + IT)
-          + ("|" + WHO + HOW + " " + NOT + " (?:bother|ever)(?: (?:with|using|adding|to))?(?: (?:it|that|them))?")
-          + ("|" + WHO + HOW + " " + NOT + "(?: (?:use|add|put|take|have|like|want|need|include)(?: (?:it|that|them|any|one))?(?: in)?)?")
+          + ("|"
+              + WHO
+              + HOW
+              + " (?:skip|skipped|omit|omitted|drop|dropped|ignore|ignored|avoid|left off)"
+              + IT)
+          + ("|"
+              + WHO
+              + HOW
+              + " "
+              + NOT
+              + " (?:bother|ever)(?: (?:with|using|adding|to))?(?: (?:it|that|them))?")
+          + ("|"
+              + WHO
+              + HOW
+              + " "
+              + NOT
+              + "(?: (?:use|add|put|take|have|like|want|need|include)(?: (?:it|that|them|any|one))?(?: in)?)?")
           + ("|" + WHO + HOW + " (?:use|put|add|take|have|do)(?: in)? none")
           + "|(?:mine|ours|this one|my version|hers|his)(?: one)? (?:doesn't|don't|does not|hasn't|haven't|hasn't any|has none|have none|has no such thing|is without|goes without)"
           + "(?: (?:have|need|get|take)(?: (?:it|any|that|one))?)?"
@@ -43,7 +58,9 @@ final class Refused {
               "(?<food>@) (?:[^#@;:.!?]*?(?:,|;|–|—|-|\\b(?:but|so|and|though|which|only|because)) )?"
                   + REFUSAL
                   + END),
-          Sought.of("(?<food>@)(?: |'s |’s )(?:is |was |has |have )?(?:been )?(?:dropped|left off|skipped)" + END));
+          Sought.of(
+              "(?<food>@)(?: |'s |’s )(?:is |was |has |have )?(?:been )?(?:dropped|left off|skipped)"
+                  + END));
 
   private static final Sought ALONE = Sought.of("(?:but |and |so |which )?" + REFUSAL + END + ".*");
 

@@ -91,6 +91,11 @@ final class SpokenNumbers {
 
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(
+              Sought.of("\\b[Ii]['’]d(?= (?:no|only|none|run out|just the)\\b)"),
+              "had",
+              "i'd",
+              "i’d"),
           Repair.as(HONEST, "", "gram", "ml", "milli", "cup", "ounce", "spoon"),
           Repair.of(HEARD, SpokenNumbers::heard, "to", "for ", "ate "),
           Repair.as(ASSAULT, "of salt", "assault"),

@@ -66,7 +66,7 @@ public final class Telling {
       boolean retold =
           !portion
               && (Rescaled.by(read, clause)
-                  || PartlyOther.behind(read, clause)
+                  || ToldAsOther.in(read, clause)
                   || Retold.in(read, clause));
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);

@@ -89,7 +89,7 @@ final class Undone {
     }
     List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
     boolean instead = foods.isEmpty() && INSTEAD.isIn(undone.words);
-    if (foods.isEmpty() && !instead || FOR_NOW.isIn(undone.words)) {
+    if (foods.isEmpty() && !instead || FOR_NOW.isIn(undone.plain())) {
       return;
     }
     for (Element food : foods) {
@@ -106,6 +106,11 @@ final class Undone {
         || element.part == Part.ASIDE
         || element.is(Sort.SWAP)
         || element.isWord("instead", "for", "next", "another", "future");
+  }
+
+  /** "No sugar but 25 g honey": nothing is but. */
+  private String plain() {
+    return words.startsWith("no ") ? words.replace(" but ", " ") : words;
   }
 
   /** "Skip the butter"; "if you have no butter"; "you could swap the butter for oil". */

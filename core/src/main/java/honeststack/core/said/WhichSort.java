@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.wording.WordSet;
@@ -43,6 +44,17 @@ final class WhichSort {
       Sought.of(
           "\\b(?:plant|vegan|non-?dairy|dairy-?free|milk alternative|of (?:your |my )?choice|any (?:kind|sort|milk|oil|sugar|flour)"
               + "|favou?rite|sweetener|whatever)\\b");
+
+  /** It is said of what is told here. */
+  private static final Sought MINE =
+      Sought.of(
+          "\\b(?:i|we|mine|mine's|ours|it was|it's|they were|here)\\b|\\b(?:milk|flour|sugar|butter|oil|yogh?urt|cream|syrup|cheese|salt|yeast|chocolate)"
+              + " (?:is|was|means|has to be|must be|should be|=|→)");
+
+  private static final Sought MAY_BE =
+      Sought.of(
+          "\\b(?:can|could|may|might|would|or|also|too|add|added|extra|more|top|over|on|next time|try|sometimes|some|instead|for|no|not"
+              + "|don't|never|works|fine|if|when|with (?:jam|cream|syrup)|serve|eat|she|he|they|friend|sister|mother)\\b|'d\\b|\\?");
 
   private static final int OF_CHOICE = 3;
 
@@ -146,8 +158,44 @@ final class WhichSort {
       }
     }
     Mention general = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
-    if (general != null && general.isMeasured()) {
-      inBrackets(general, clause);
+    boolean done = general != null && general.isMeasured() && inBrackets(general, clause);
+    if (!done) {
+      ofNoun(read, clause);
+    }
+  }
+
+  /** "200 g flour, 300 ml milk, 30 g sugar. I use oat milk.": of the one of that noun. */
+  private void ofNoun(List<Clause> read, Clause clause) {
+    Element sort = null;
+    for (Element element : clause.elements) {
+      boolean other = element.food.isPresent() && element.low().indexOf(' ') > 0;
+      if (element.isAmount() && !element.isWeak()
+          || other && sort != null && !sort.isSameFood(element)) {
+        return;
+      }
+      sort = other ? element : sort;
+    }
+    String words = clause.words(0, clause.size());
+    if (sort == null || !MINE.isIn(words) || MAY_BE.isIn(words)) {
+      return;
+    }
+    String name = sort.low();
+    String noun = name.substring(name.lastIndexOf(' ') + 1);
+    for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR); i--) {
+      for (Mention mention : read.get(i).mentions) {
+        boolean general =
+            mention.isMeasured()
+                && mention.food != null
+                && mention.foodText.equalsIgnoreCase(noun)
+                && mention.place == Place.NOT_SAID
+                && !mention.food.isSameFood(sort);
+        if (general) {
+          mention.means(mention.food.meaning(sort.food.get(), sort.text()));
+          clause.mentions.clear();
+          clause.elements.stream().filter(Element::isFood).forEach(e -> e.part = Part.NOTE);
+          return;
+        }
+      }
     }
   }
 
