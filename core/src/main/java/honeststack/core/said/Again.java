@@ -28,6 +28,12 @@ final class Again {
 
   private static final int LABEL = 4;
 
+  /** With more than was told before. */
+  private static final Sought THINNED =
+      Sought.of(
+          "\\b(?:thin (?:it|the batter|this|them) (?:down )?with|thinned|loosen(?:ed)?|slacken(?:ed)?|let (?:it )?down with|topped up"
+              + "|had thickened|next day it)\\b");
+
   private final List<Clause> clauses;
 
   Again(List<Clause> clauses) {
@@ -296,12 +302,20 @@ final class Again {
         || clause.isWord(from - 2, "another", "extra", "more")) {
       return true;
     }
+    if (isThinned(clause) && !isOfThe(said)) {
+      return true;
+    }
     for (int i = from; i < said.mention.to && !said.isOutside(); i++) {
       if (clause.isWord(i, "more", "extra", "further", "additional")) {
         return true;
       }
     }
     return false;
+  }
+
+  /** "Thin it with 50 ml milk.": more than was told before. */
+  static boolean isThinned(Clause clause) {
+    return THINNED.isIn(clause.words(0, clause.size()));
   }
 
   private static boolean isSame(Mention a, Mention b) {

@@ -163,7 +163,12 @@ final class Batches {
         boolean ahead = batch.ahead() || isBefore(clauses, i);
         List<Clause> meant = ahead ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
         Clause own = clauses.get(i);
-        meant.forEach(clause -> times(clause, batch.times(), clause == own && !ahead));
+        boolean before = ahead && (batch.base() || !batch.ahead());
+        meant.forEach(
+            clause -> {
+              boolean alone = !ahead && clause.mentions.isEmpty();
+              times(clause, batch.times(), clause == own && (before || alone));
+            });
       }
     }
   }
@@ -182,7 +187,7 @@ final class Batches {
    */
   private static void times(Clause clause, double times, boolean own) {
     clause.mentions.forEach(mention -> mention.times *= times);
-    if (own && clause.mentions.isEmpty()) {
+    if (own) {
       return;
     }
     clause.counts.pieces = clause.counts.pieces.map(count -> times(count, times));
@@ -199,6 +204,7 @@ final class Batches {
     while (to < clause.size()
         && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(", "→", "⇒")
         && !clause.isWord(to, "but", "as", "because", "since")
+        && !(clause.isWord(to, "so") && !clause.isMark(to + 1, ":") && to > from)
         && !(to > from && isMeasured(clause, to))) {
       to++;
     }
@@ -225,7 +231,8 @@ final class Batches {
     boolean colon = clause.isMark(to, ":", "→", "⇒");
     boolean base = colon && BASE.isAll(clause.words(to + 1, clause.size()));
     if (base && (MADE.isIn(words) || DONE.isIn(words))) {
-      return Optional.of(new Batch(value(times), true)); // "I do a double batch: normally it's …"
+      return Optional.of(
+          new Batch(value(times), true, true)); // "I do a double batch: normally it's …"
     }
     if (ORDER.isAll(words)
         && (from == 0 && colon && !clause.isWord(to + 1, "so") || clause.isWord(from - 1, "but"))) {

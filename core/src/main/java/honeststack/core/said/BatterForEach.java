@@ -48,7 +48,7 @@ final class BatterForEach {
   /** "200 g flour for each pan": nothing but that puts it into the pan, or on a plate. */
   static void back(Clause clause) {
     clause.mentions.stream()
-        .filter(m -> m.role() == Role.FLOUR && m.place == Place.PAN && !isDust(m))
+        .filter(m -> m.place == Place.PAN && isFlour(m) && !isDust(m))
         .forEach(m -> m.place = clause.heading()); // "the rest into the batter with 200 g flour"
     boolean only = false;
     for (Element element : clause.elements) {
@@ -82,6 +82,11 @@ final class BatterForEach {
     return mention.role() == Role.EGG && mention.amount.isCount()
         ? said.amount() > MOST_EGGS
         : grams > MOST_FLOUR;
+  }
+
+  /** No oats, which some cook in a pan. */
+  private static boolean isFlour(Mention mention) {
+    return mention.known().filter(food -> food.id().contains("flour")).isPresent();
   }
 
   /** No more than somebody dusts a pan with. */

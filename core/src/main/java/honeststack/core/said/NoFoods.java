@@ -11,6 +11,11 @@ final class NoFoods {
   private static final Sought REPLACER =
       Sought.of("\\b(replacer|substitute)s?$", Pattern.CASE_INSENSITIVE);
 
+  /** Behind "mix" they say how, or with what. */
+  private static final String[] STIRRED = {
+    "with", "in", "into", "together", "well", "until", "till", "it", "them", "everything"
+  };
+
   private static final Sought DRINK =
       Sought.of(
           "(?:.*\\b)?(?:with|have|having|had|drink|drinks|drinking|sip|sipping|enjoy|over)(?: (?:a|my|your|our|some|the|strong|hot|black|good))*"
@@ -74,6 +79,10 @@ final class NoFoods {
       }
       if (clause.isFood(i) && isDrunk(i)) {
         clause.take(Math.max(0, i - 3), i + 1, Part.ASIDE);
+      }
+      boolean stirred = clause.isWord(i, "mix") && clause.isWord(i + 1, STIRRED);
+      if (clause.isFood(i) && stirred && !clause.isStrong(i - 1) && !clause.isWord(i - 1, "of")) {
+        clause.take(i, i + 1, Part.METHOD);
       }
       if (clause.isFood(i) && (isCalled(i) || isColour(i))) {
         clause.take(i, i + 1, Part.ASIDE);

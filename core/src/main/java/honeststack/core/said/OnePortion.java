@@ -28,6 +28,11 @@ final class OnePortion {
               + Eaters.ONE
               + " (?:.*)");
 
+  private static final Sought EATS =
+      Sought.of(
+          "(?!.*\\b(?:bowl|jug|pan|blender|tub|mixer)\\b)(?:(?:and|so|then|now|that does \\w+ ,) )*(?:i|we|she|he|they|you|the kids|everyone)(?:'ll|'d| will| usually| always)*"
+              + " (?:eat|eats|ate|have|has|had|like|likes|enjoy|enjoys|finish)\\b.* with");
+
   private static final Sought GLASS =
       Sought.of(
           "(?:and |served |best |i have (?:it|them) )?with (?:a|one) (?:(?:small|big|tall|large|cold) )?(?:glass|mug|cup)\\b");
@@ -64,6 +69,7 @@ final class OnePortion {
     if (clause.mentions.size() == 1 && GLASS.begins(clause.words(0, clause.size()))) {
       clause.mentions.get(0).place = Place.PLATE; // what is drunk with it
     }
+    portion.eaten();
     if (!isBegun(clause)) {
       return;
     }
@@ -78,6 +84,26 @@ final class OnePortion {
           && mention.place == Place.PLATE) {
         mention.place = Place.NOT_SAID;
       }
+    }
+  }
+
+  /** "she'll have two of them with a teaspoon of sugar", "I eat the lot with 40 g honey". */
+  private void eaten() {
+    Mention first = clause.mentions.get(0);
+    boolean said = EATS.isAll(clause.words(0, Math.max(0, first.from)));
+    if (!said || isBatter()) {
+      return;
+    }
+    for (Mention mention : clause.mentions) {
+      mention.place = mention.place == Place.NOT_SAID ? Place.PLATE : mention.place;
+    }
+    for (int i = 0; i < first.from; i++) {
+      boolean open = clause.get(i).isAmount() && clause.get(i).part == Part.UNKNOWN;
+      boolean all = clause.low(i - 1).startsWith("that's");
+      if (open && all) {
+        clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
+      }
+      clause.get(i).part = open ? all ? Part.YIELD : Part.NOTE : clause.get(i).part;
     }
   }
 

@@ -71,7 +71,7 @@ final class PhraseForms {
           PEOPLE | (personnes/personen/personas/pessoas/persone/porções/porciones/porzioni/portionen/porties/portioner/porcji/osób/annosta) | (pax/covers/cover/toddler/toddlers/babies/teen/teens/teenager/teenagers/adult/child/kid/friend/friends/of you/helpings/helping/child's portions/breakfasts/hungry teenagers/hungry boys/boys/girls/players/pupils/scouts/men/women)
           PEOPLE | meals | (athlete/runner/rider/cyclist/swimmer/rower/hiker/camper/resident/lodger/soldier/volunteer/diner)(/s) | mates | pals | grandkids | grandchildren | little ones of ours | farmhands
           PIECES | (moulds/molds/egg rings/muffin holes) | (panqueques/panquecas/waffeln/gaufres/galettes/naleśników/plättar/pannenkoeken/wafels/stück/stk/stck/stuks/unidades/piezas/pièces) | came out | (fat/thin/thick/big/fluffy/fair) ones | (come/came) out of (it/this/that/the bowl)
-          IDLE | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
+          IDLE | idk | (cost/costs/price/compare/compared/comparing) (per/for each/of each) (pancake/waffle/piece/person/serving/portion/head)
           EXCLUDE | my (sister/brother/friend/neighbour/neighbor/flatmate/colleague/cousin) (swears/swore) by | (others/some/some people/they/people) swear by
           PLATE_NEXT | (good/great/nice/lovely/gorgeous/delicious/perfect/best/nicest/amazing/yummy/divine) (with/under) | (eaten/enjoyed/devoured/scoffed) (/hot/warm/cold/straight away )with
               | (drenched/drowned/smothered/slathered/doused/swimming/dripping/dolloped/lashed/showered/crowned/adorned/blanketed/drizzled/anointed) (with/in) | (a/with a) side of | (mine/ours/hers/theirs) with
@@ -82,7 +82,7 @@ final class PhraseForms {
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
           PLATE | zum (servieren/bestreuen/anrichten/füllen/bestreichen/garnieren) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
-          PAN | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
+          PAN | for (their/his/her/each/every) (pan/griddle/iron/skillet) | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
           PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan

@@ -88,7 +88,8 @@ final class Sides {
     boolean bracket = // "Compote (300 g berries and 30 g sugar)"
         i == 0
             && clause.size() == 1
-            && clause.asides.stream().anyMatch(aside -> aside.clause().hasAmount());
+            && clause.asides.stream()
+                .anyMatch(aside -> aside.clause().hasAmount() && aside.clause().hasFood());
     if (bracket) {
       take(i, false);
     } else if (own && (marked || lead) && BEHIND.isAll(clause.words(i + 1, first))) {

@@ -62,7 +62,7 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      boolean portion = clause.side || OnePortion.isIn(clause);
+      boolean portion = clause.side || OnePortion.isIn(clause) || Again.isThinned(clause);
       boolean retold =
           !portion
               && (Rescaled.by(read, clause)
