@@ -113,7 +113,9 @@ class SaidTest {
     "tarn, 0.92",
     "fell, 0.88",
     "wold, 0.86",
-    "dell, 0.8"
+    "dell, 0.8",
+    "ford, 0.9",
+    "glen, 0.87"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -20,7 +20,7 @@ final class Abbreviations {
           pdr powder | slt salt | bttr butter | buttr butter | mltd melted | mlk milk | mk milk | conf confectioners' | confect confectioners' | b'ten beaten
           unsalt unsalted | unswt unsweetened | swtn sweetened | swt sweet | grd ground
           grnd ground | choc chocolate | chopd chopped | cinn cinnamon | cinnam cinnamon
-          nutm nutmeg | buttm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk
+          nutm nutmeg | buttm buttermilk | bm buttermilk | bmilk buttermilk | b'milk buttermilk | b-milk buttermilk
           tsps tsp | yog yogurt | brn brown | chz cheese | crm cream | unsw unsweetened
           unslt unsalted | mylk milk | ckd cooked | shrd shredded | grtd grated | mltd melted
           flr flour | bpowder baking-powder | bsoda baking-soda | wsugar white-sugar | bsugar brown-sugar | apf plain-flour | wholem wholemeal | whlwht whole-wheat

@@ -77,7 +77,8 @@ final class BareCounts {
 
   /** "16 pcs @ 50 g", "12 pieces of 60 g each". */
   private static boolean isOfWeight(Clause clause, int i) {
-    boolean pieces = PIECES.isAll(clause.low(i));
+    boolean made = clause.is(i - 1, Sort.YIELD) && clause.get(i).isCount(); // "makes 48 @ 60 g"
+    boolean pieces = PIECES.isAll(clause.low(i)) || made;
     int at = clause.isWord(i + 1, "at", "of", "à") || clause.isMark(i + 1, "@") ? i + 2 : -1;
     boolean weighed =
         pieces

@@ -146,7 +146,11 @@ final class Batches {
       Optional<Batch> said = to - from > LONGEST ? Optional.empty() : said(clause, from, to);
       if (said.isPresent()) {
         for (int i = from; i < to; i++) {
-          boolean people = clause.isStrong(i) && clause.is(i + 1, Sort.PEOPLE);
+          boolean people =
+              clause.isStrong(i)
+                  && clause.is(i + 1, Sort.PEOPLE)
+                  && !clause.isWord(i - 1, "x", "times")
+                  && !clause.isMark(i - 1, "×", "*");
           clause.take(i, people ? i : i + 1, Part.METHOD);
         }
         clause.batch = said;

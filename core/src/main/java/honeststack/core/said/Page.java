@@ -11,7 +11,7 @@ import java.util.Set;
 /** A text cut into lines, headings and sentences. */
 final class Page {
   private static final String[] BULLETS = {
-    "•", "*", "·", "–", "—", "▢", "□", "-", "★", "✓", "‣", "#", "_", "=", "~"
+    "•", "*", "·", "–", "—", "▢", "□", "☐", "☑", "☒", "✔", "-", "★", "✓", "‣", "#", "_", "=", "~"
   };
 
   final List<Sentence> sentences = new ArrayList<>();

@@ -26,6 +26,12 @@ final class SpokenNumbers {
   private static final Sought GOOD_HALF =
       Sought.of("(?<=\\ba )good (?=(?:half|quarter|third|dozen)\\b)", Pattern.CASE_INSENSITIVE);
 
+  /** "1,200 g", "1.500 ml": nobody weighs to a thousandth of a gram. */
+  private static final Sought THOUSANDS =
+      Sought.of(
+          "(?<![\\d.,/])([1-9]\\d?)(?:,(?=\\d{3})|\\.(?=\\d[05]0))(\\d{3})(?= ?(?:g|gr|gms?|grams?|ml|mls?|mil|millilit(?:re|er)s?)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
   private static final Sought DOZEN_AND_HALF =
       Sought.of("\\b(?:a|one) dozen and a half\\b", Pattern.CASE_INSENSITIVE);
 
@@ -96,6 +102,7 @@ final class SpokenNumbers {
               "had",
               "i'd",
               "i’d"),
+          Repair.of(THOUSANDS, at -> at.group(1) + at.group(2), ",", "."),
           Repair.as(HONEST, "", "gram", "ml", "milli", "cup", "ounce", "spoon"),
           Repair.of(HEARD, SpokenNumbers::heard, "to", "for ", "ate "),
           Repair.as(ASSAULT, "of salt", "assault"),

@@ -108,7 +108,8 @@ final class Stops {
     boolean apart =
         isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
     boolean metric = next.start() > mark.end() && isMetricEnd(tokens, from, i);
-    return (begins || whole) && !unit || begins && unit && apart || metric;
+    boolean each = i > 2 && tokens.get(i - 3).isMark("@"); // "9 pcs @ 70 g. Best so far."
+    return (begins || whole) && !unit || begins && unit && (apart || each) || metric;
   }
 
   /** A question of a few words. */

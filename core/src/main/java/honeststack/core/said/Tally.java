@@ -153,6 +153,11 @@ final class Tally {
     Sort.BOWL, Sort.BATTER, Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT
   };
 
+  private static final Sought ONE_PORTION =
+      Sought.of(
+          "(?:so |and )?(?:that's|it's|this is|this makes|makes|that makes|for) (?:just |only )?(?:one|1|a|a single) (?:portion|serving)"
+              + END);
+
   private final Clause clause;
   private final List<Element> numbers;
 
@@ -184,6 +189,11 @@ final class Tally {
 
   static void in(Clause clause) {
     if (clause.hasFood() || !clause.asides.isEmpty()) {
+      return;
+    }
+    if (ONE_PORTION.isAll(clause.words(0, clause.size()))) {
+      clause.counts.serves = Optional.of(new Told.Count(1, 1));
+      clause.elements.stream().filter(Element::isAmount).forEach(e -> e.part = Part.SERVES);
       return;
     }
     if (PART_EATEN.isAll(clause.words(0, clause.size()))) {
