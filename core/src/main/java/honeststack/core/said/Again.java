@@ -28,6 +28,10 @@ final class Again {
 
   private static final int LABEL = 4;
 
+  private static final Sought SUPPOSED =
+      Sought.of(
+          "\\b(?:if|when|once|unless|would|could|can|may|might|should|must|will|try|maybe|perhaps|tomorrow|next time|i'd|we'd|you'd)\\b");
+
   /** With more than was told before. */
   private static final Sought THINNED =
       Sought.of(
@@ -315,7 +319,8 @@ final class Again {
 
   /** "Thin it with 50 ml milk.": more than was told before. */
   static boolean isThinned(Clause clause) {
-    return THINNED.isIn(clause.words(0, clause.size()));
+    String words = clause.words(0, clause.size());
+    return THINNED.isIn(words) && !SUPPOSED.isIn(words);
   }
 
   private static boolean isSame(Mention a, Mention b) {

@@ -76,7 +76,7 @@ final class Groups {
       if (many && isCount(clause, i - 1)) {
         counts.groups = Optional.of(BareCounts.range(clause.get(i - 1)));
         clause.get(i - 1).part = Part.SERVES;
-        clause.counts.serves = Optional.empty();
+        clause.counts.serves = clause.counts.serves.filter(n -> !counts.groups.get().equals(n));
         behind(clause, i);
       }
     }

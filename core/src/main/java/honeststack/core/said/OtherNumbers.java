@@ -21,7 +21,7 @@ final class OtherNumbers {
     "charge", "charges", "cost", "costs", "price", "prices", "sell", "sells", "pay", "paid"
   };
 
-  private static final String[] MONEY = {
+  private static final String[] NO_FOOD = {
     "quid",
     "pence",
     "euro",
@@ -69,7 +69,7 @@ final class OtherNumbers {
     if (ratio) {
       return Optional.of(number + 2); // "xylitol 1:1"
     }
-    if (isMoney(tokens, number) || isThird(tokens, number)) {
+    if (isOfNoFood(tokens, number) || isThird(tokens, number)) {
       return Optional.of(number + 1);
     }
     if (isPrice(tokens, number - 1) || isNamed(tokens, from)) {
@@ -155,9 +155,9 @@ final class OtherNumbers {
   }
 
   /** "80p", "two quid", "3 euros"; "three things". */
-  private static boolean isMoney(List<Token> tokens, int unit) {
+  private static boolean isOfNoFood(List<Token> tokens, int unit) {
     return unit < tokens.size()
-        && (tokens.get(unit).isWord(MONEY)
+        && (tokens.get(unit).isWord(NO_FOOD)
             || tokens.get(unit).isWord("p")
                 && tokens.get(unit).start() == tokens.get(unit - 1).end()
                 && tokens.get(unit - 1).isWhole());

@@ -16,14 +16,23 @@ final class TwoLists {
   /** So many foods are measured in both. */
   private static final int SHARED = 2;
 
+  private static final String THEIRS =
+      "canteen|at work|school|caf[eé]|restaurant|hotel|church|army|navy|bakery|hostel|her|his|hers|their|theirs|she|he|they|yours"
+          + "|mum|mom|mother|gran|granny|nan|grandma|dad|aunt|aunty|neighbour|sister|brother|friend"
+          + "|book|original|packet|blog|site|card|magazine|chef"
+          + "|yesterday|last (?:time|week|year|month|sunday|weekend)|used to";
+
+  /** Somebody else's, or another day's. */
+  private static final Sought OTHER = Sought.of("\\b(?:" + THEIRS + ")\\b");
+
+  /** It may as well be said of one's own. */
   private static final Sought THEN =
       Sought.of(
-          "\\b(?:shopping|we've got|i've got|cupboard|fridge|pantry|to buy|canteen|work|school|caf[eé]|restaurant|hotel|church|army|navy|bakery|hostel|kitchen there|camp|club"
-              + "|village|fair|fete|market|wedding|party|crowd"
-              + "|her|his|hers|their|theirs|she|he|they|your|yours|mum|mom|mother|gran|granny|nan|grandma|dad|aunt|aunty|neighbour|sister|brother|friend"
-              + "|book|original|packet|blog|site|card|magazine|chef"
-              + "|yesterday|last (?:time|week|year|month|sunday|weekend)|used to|once|before|previously|back (?:in|then|when)"
-              + "|normally|usually|when (?:the|we|i)|in those days|years ago|big (?:batch|one)|large (?:batch|one)|full (?:batch|recipe)"
+          "\\b(?:"
+              + THEIRS
+              + "|shopping|we've got|i've got|cupboard|fridge|pantry|to buy|work|camp|club|village|fair|fete|market|wedding"
+              + "|party|crowd|your|once|before|previously|back (?:in|then|when)|normally|usually|when (?:the|we|i)|in those days"
+              + "|years ago|big (?:batch|one)|large (?:batch|one)|full (?:batch|recipe)"
               + "|(?:shrove )?tuesdays?|sundays?|christmas|weekends?|was|were)\\b");
 
   private static final Sought OWN =
@@ -105,22 +114,31 @@ final class TwoLists {
     Said first = all.get(0);
     Said last = all.get(second - 1);
     Said next = all.get(second);
-    Said end = all.get(all.size() - 1);
+    Said end = end(second);
     boolean apart = last.clause != next.clause;
     String lead = first.clause.words(0, Math.max(0, first.mention.from));
     String between = apart ? behind(last) + " " + before(next) : between(last, next);
     String tail = apart ? behind(last) : "";
     boolean then = THEN.isIn(lead) || THEN.isIn(tail);
-    boolean thenAgain = THEN.isIn(apart ? before(next) : between) || THEN.isIn(behind(end));
+    boolean others = OTHER.isIn(apart ? before(next) : between) || OTHER.isIn(behind(end));
     boolean own = OWN.isIn(apart ? before(next) : between) || OWN.isIn(behind(end));
     if (PART.isIn(between)) {
       return;
     }
     if (then && own) {
       leaveOut(all.subList(0, second));
-    } else if (thenAgain && !then) {
-      leaveOut(all.subList(second, all.size()));
+    } else if (others && !then) {
+      leaveOut(all.subList(second, all.indexOf(end) + 1));
     }
+  }
+
+  /** The last one that was measured before: what follows it is of neither list. */
+  private Said end(int second) {
+    int end = all.size() - 1;
+    while (!isAgain(end, second)) {
+      end--;
+    }
+    return all.get(end);
   }
 
   private static String before(Said said) {
