@@ -91,7 +91,8 @@ final class OnePortion {
   private void eaten() {
     Mention first = clause.mentions.get(0);
     boolean said = EATS.isAll(clause.words(0, Math.max(0, first.from)));
-    if (!said || isBatter()) {
+    boolean stirred = clause.elements.stream().anyMatch(e -> e.is(Sort.BOWL, Sort.BATTER));
+    if (!said || stirred || isBatter()) {
       return;
     }
     for (Mention mention : clause.mentions) {

@@ -134,11 +134,12 @@ final class TwoLists {
 
   /** The last one that was measured before: what follows it is of neither list. */
   private Said end(int second) {
-    int end = all.size() - 1;
-    while (!isAgain(end, second)) {
-      end--;
+    Said end = all.get(second);
+    for (Said said : all.subList(second, all.size())) {
+      boolean before = all.subList(0, second).stream().anyMatch(s -> s.food().equals(said.food()));
+      end = before ? said : end;
     }
-    return all.get(end);
+    return end;
   }
 
   private static String before(Said said) {
