@@ -35,6 +35,8 @@ final class PartlyOther {
           Map.entry("⅔", 2.0 / 3),
           Map.entry("¼", 0.25),
           Map.entry("¾", 0.75),
+          Map.entry("1/2", 0.5),
+          Map.entry("1/4", 0.25),
           Map.entry("1/3", 1.0 / 3),
           Map.entry("2/3", 2.0 / 3),
           Map.entry("3/4", 0.75));

@@ -17,28 +17,8 @@ final class Rescaled {
 
   private static final double HALF = 0.5;
 
-  private static final Map<String, Double> SHARES =
-      Map.ofEntries(
-          Map.entry("half", HALF),
-          Map.entry("1/2", HALF),
-          Map.entry("½", HALF),
-          Map.entry("third", 1 / 3.0),
-          Map.entry("1/3", 1 / 3.0),
-          Map.entry("⅓", 1 / 3.0),
-          Map.entry("two thirds", 2 / 3.0),
-          Map.entry("2/3", 2 / 3.0),
-          Map.entry("⅔", 2 / 3.0),
-          Map.entry("quarter", 0.25),
-          Map.entry("1/4", 0.25),
-          Map.entry("¼", 0.25),
-          Map.entry("three quarters", 0.75),
-          Map.entry("3/4", 0.75),
-          Map.entry("¾", 0.75),
-          Map.entry("double", 2.0),
-          Map.entry("twice", 2.0),
-          Map.entry("two times", 2.0),
-          Map.entry("triple", 3.0),
-          Map.entry("three times", 3.0));
+  private static final Map<String, Double> TIMES =
+      Map.of("double", 2.0, "twice", 2.0, "two times", 2.0, "triple", 3.0, "three times", 3.0);
 
   private static final Map<String, Double> VERBS =
       Map.of("halv", HALF, "doub", 2.0, "trip", 3.0, "quar", 0.25);
@@ -183,11 +163,15 @@ final class Rescaled {
     }
     String percent = said.group("percent");
     double share =
-        percent == null ? SHARES.get(said.group("share")) : NumberText.read(percent) / HUNDRED;
+        percent == null ? share(said.group("share")) : NumberText.read(percent) / HUNDRED;
     if (!form.contains("<how>")) {
       return share;
     }
     return MORE.is(said.group("how")) ? 1 + share : 1 - share;
+  }
+
+  private static double share(String word) {
+    return TIMES.getOrDefault(word, PartlyOther.share(word, 1));
   }
 
   /** Where a food was measured last, of the same name. */
