@@ -14,19 +14,26 @@ final class OnePortion {
           + Eaters.ONE
           + "|everyone|everybody|each)";
 
-  /** What each gets follows. */
-  private static final Sought BEGIN =
-      Sought.of(
-          "(?:(?:and|so|then|i|we|count|call|as|for|us|here) )*"
-              + WHO
-              + " (?:(?:is|are|means|gets?|has|have|being|consists of|comes with|contains|holds|adds|eats|puts on|takes|=|:|,|–|-) )+.*");
+  /** Up to what each gets. */
+  private static final String LEAD =
+      "(?:(?:it |this |that |i |we )?(?:makes?|made|gives?|yields?|serves?|feeds?|got|gets?) [a-z0-9 -]{1,25}[,;–-] )?"
+          + "(?:(?:and|so|then|i|we|count|call|as|for|us|here) )*"
+          + WHO
+          + " (?:(?:is|are|means|gets?|has|have|being|consists of|comes with|contains|holds|adds|eats|puts on|takes|=|:|,|–|-) )+";
+
+  private static final Sought BEGIN = Sought.of(LEAD + ".*");
 
   /** Without a word between: "per person two with 20 g honey". */
-  private static final Sought BARE =
-      Sought.of(
-          "(?:(?:and|so|then) )*(?:per|for each|for every|(?:i|we) (?:count|call) (?:as )?(?:a|one)) "
-              + Eaters.ONE
-              + " (?:.*)");
+  private static final String BARE_LEAD =
+      "(?:(?:and|so|then) )*(?:per|for each|for every|(?:i|we) (?:count|call) (?:as )?(?:a|one)) "
+          + Eaters.ONE
+          + " ";
+
+  private static final Sought BARE = Sought.of(BARE_LEAD + ".*");
+
+  /** Right before the number of pieces. */
+  private static final Sought UP_TO =
+      Sought.of("(?:" + LEAD + "|" + BARE_LEAD + ")(?:about |only |just )?");
 
   private static final Sought EATS =
       Sought.of(
@@ -125,13 +132,24 @@ final class OnePortion {
     }
   }
 
+  /** Whether a number is the first thing that each gets. */
+  static boolean isOfEach(Clause clause, int number) {
+    boolean heading = clause.heading() == Place.PLATE || clause.sentence.per() == Per.EATER;
+    return heading && number == 0 && clause.is(1, Sort.PIECES)
+        || UP_TO.isAll(apart(clause.words(0, number)) + " ");
+  }
+
   static boolean isBegun(Clause clause) {
-    String said = clause.words(0, clause.size());
-    int colon = said.indexOf(':'); // "plate: two"
-    boolean glued = colon > 0 && said.charAt(colon - 1) != ' ';
-    String words = glued ? said.substring(0, colon) + " " + said.substring(colon) : said;
+    String words = apart(clause.words(0, clause.size()));
     boolean heading = clause.heading() == Place.PLATE || clause.sentence.per() == Per.EATER;
     return heading && clause.is(1, Sort.PIECES) || BEGIN.isAll(words) || BARE.isAll(words);
+  }
+
+  /** "plate: two", with the colon apart. */
+  private static String apart(String said) {
+    int colon = said.indexOf(':');
+    boolean glued = colon > 0 && said.charAt(colon - 1) != ' ';
+    return glued ? said.substring(0, colon) + " " + said.substring(colon) : said;
   }
 
   private boolean isPlate() {

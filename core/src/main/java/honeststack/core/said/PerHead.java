@@ -82,7 +82,8 @@ final class PerHead {
             || (behind > i + 1 || isCakes(clause.get(i)))
                 && ANYBODY.isAll(clause.words(behind, behind + NEAR))
             || (isEnd(behind) || clause.isWord(behind, "with", "plus", "and"))
-                && (BEFORE.isAll(clause.words(i - NEAR, i) + " ") || isPortion(i));
+                && (BEFORE.isAll(clause.words(i - NEAR, i) + " ")
+                    || OnePortion.isOfEach(clause, i));
     if (each) {
       take(i, behind);
     } else if (isOfShares(i) && isEnd(behind)) {
@@ -91,14 +92,6 @@ final class PerHead {
       clause.get(shares).part = Part.SERVES;
       take(i, behind);
     }
-  }
-
-  /** The first number of "per person: two with 20 g honey". */
-  private boolean isPortion(int i) {
-    return OnePortion.isBegun(clause)
-        && i <= NEAR
-        && clause.ahead(0, i, Element::isFood) < 0
-        && clause.elements.subList(0, i).stream().noneMatch(e -> e.isAmount() && !e.isWeak());
   }
 
   /** "1 portion = 2 pancakes": what stands behind the noun says what one is. */
