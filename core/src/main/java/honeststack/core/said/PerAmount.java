@@ -1,8 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
-import honeststack.core.measure.Measure;
-import honeststack.core.measure.Unit;
 import java.util.Optional;
 
 /** So much of one food for so much of another, of which there is more: see {@link #in}. */
@@ -63,7 +61,7 @@ final class PerAmount {
     if (beside.isPresent() && some >= 0) {
       Element one = clause.get(unit);
       String all = beside.get().textLike(one);
-      multiply(some, grams(beside.get().measure()) / grams(one.measure()), cue, unit);
+      multiply(some, Scaled.fine(beside.get().measure()) / Scaled.fine(one.measure()), cue, unit);
       clause.elements.set(unit, one.spanning(one.from, one.to, all));
       return;
     }
@@ -94,7 +92,7 @@ final class PerAmount {
         .flatMap(aside -> aside.clause().elements.stream())
         .filter(e -> e.isAmount() && !e.isWeak())
         .filter(e -> e.measure().unit().kind() == clause.get(unit).measure().unit().kind())
-        .filter(e -> grams(e.measure()) > grams(clause.get(unit).measure()))
+        .filter(e -> Scaled.fine(e.measure()) > Scaled.fine(clause.get(unit).measure()))
         .findFirst();
   }
 
@@ -173,13 +171,8 @@ final class PerAmount {
     if (some < 0 || total < 0) {
       return Optional.empty();
     }
-    double all = grams(clause.get(total).measure());
-    double one = grams(clause.get(unit).measure());
+    double all = Scaled.fine(clause.get(total).measure());
+    double one = Scaled.fine(clause.get(unit).measure());
     return all > one ? Optional.of(all / one) : Optional.empty();
-  }
-
-  private static double grams(Measure measure) {
-    Unit unit = measure.unit();
-    return measure.amount() * (unit.kind() == Unit.Kind.MASS ? unit.grams() : 1);
   }
 }

@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.measure.Measure;
-import honeststack.core.measure.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +76,7 @@ final class Ratios {
     if (all.isEmpty()) {
       return;
     }
-    double times = fine(all.get()) / fine(unit.get());
+    double times = Scaled.fine(all.get()) / Scaled.fine(unit.get());
     boolean told = rule.of.stream().allMatch(mention -> elsewhere(mention, rule).isPresent());
     leaveOut(rule.clause, rule.unit);
     for (Mention mention : told ? List.copyOf(rule.clause.mentions) : rule.of) {
@@ -105,11 +104,6 @@ final class Ratios {
   }
 
   private static boolean isMore(Measure whole, Measure unit) {
-    return whole.unit().kind() == unit.unit().kind() && fine(whole) > fine(unit);
-  }
-
-  private static double fine(Measure measure) {
-    Unit unit = measure.unit();
-    return measure.amount() * (unit.kind() == Unit.Kind.MASS ? unit.grams() : 1);
+    return whole.unit().kind() == unit.unit().kind() && Scaled.fine(whole) > Scaled.fine(unit);
   }
 }

@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import honeststack.core.wording.RefusedException;
@@ -28,6 +29,17 @@ final class Scaled {
     } catch (RefusedException notRead) {
       return Optional.empty();
     }
+  }
+
+  /** In grams, or in millilitres of a metric kitchen; the number alone of what is neither. */
+  static double fine(Measure measure) {
+    Unit unit = measure.unit();
+    if (unit.kind() == Unit.Kind.MASS) {
+      return measure.amount() * unit.grams();
+    }
+    return unit.kind().isVolume()
+        ? measure.amount() * unit.millilitres(MeasuringSystem.METRIC)
+        : measure.amount();
   }
 
   /** So many times it, a range as a range; empty for a sum or what cannot be read. */

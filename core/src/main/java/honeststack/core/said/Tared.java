@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
-import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.List;
@@ -97,9 +96,12 @@ final class Tared {
     Element low = clause.get(less);
     Unit unit = high.isCount() ? low.measure().unit() : high.measure().unit();
     boolean one = high.isCount() || low.isCount() || low.measure().unit() == unit;
-    boolean finer = !one && inFine(high) > 0 && inFine(low) > 0 && kind(high) == kind(low);
+    boolean fine = kind(high) == Unit.Kind.MASS || kind(high) == Unit.Kind.MARKED;
+    boolean finer = !one && fine && kind(high) == kind(low);
     double left =
-        finer ? inFine(high) - inFine(low) : high.measure().amount() - low.measure().amount();
+        finer
+            ? Scaled.fine(high.measure()) - Scaled.fine(low.measure())
+            : high.measure().amount() - low.measure().amount();
     if (finer) {
       unit = kind(high) == Unit.Kind.MASS ? Unit.GRAM : Unit.MILLILITRE;
     }
@@ -121,15 +123,5 @@ final class Tared {
 
   private static Unit.Kind kind(Element amount) {
     return amount.measure().unit().kind();
-  }
-
-  /** In grams or millilitres; 0 for what has neither by itself. */
-  private static double inFine(Element amount) {
-    Unit unit = amount.measure().unit();
-    return switch (unit.kind()) {
-      case MASS -> amount.measure().amount() * unit.grams();
-      case MARKED -> amount.measure().amount() * unit.millilitres(MeasuringSystem.METRIC);
-      default -> 0;
-    };
   }
 }
