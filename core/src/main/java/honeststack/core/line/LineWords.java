@@ -132,6 +132,9 @@ public final class LineWords {
           "vitamin-enriched",
           "raw");
 
+  private static final Set<String> CUT =
+      Set.of("chopped", "diced", "sliced", "cut", "minced", "grated", "cubed", "shredded");
+
   private static final Set<String> MINCED =
       Set.of("beef", "pork", "turkey", "chicken", "lamb", "veal", "meat", "coffee", "pepper");
 
@@ -175,6 +178,11 @@ public final class LineWords {
         || HEAPS.containsKey(word)
         || Sizes.is(word)
         || PARTS_LEFT.contains(word);
+  }
+
+  /** A size behind it is that of the pieces: "onion, chopped small". */
+  public static boolean isCut(String word) {
+    return CUT.contains(word);
   }
 
   /** What is bought ground: "1 cup beef, ground" was not filled whole. */

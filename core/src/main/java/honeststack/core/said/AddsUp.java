@@ -6,7 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** A whole that is told again by its parts: "200 g flour: 150 g white, 50 g rye" is no 400 g. */
+/**
+ * A whole that is told again by its parts: "200 g flour: 150 g white, 50 g rye" is no 400 g; or one
+ * behind what each gets: "one egg each, so three eggs".
+ */
 final class AddsUp {
   private static final double NEAR = 0.001;
   private static final int FEWEST = 2;
@@ -17,10 +20,22 @@ final class AddsUp {
           "(?:in total |in all |altogether |total )?(?:[:=(–—]|,? ?(?:made up of|made of|consisting of|composed of"
               + "|that is|that's|namely|which is|split into|divided into|being|so|as))(?: .*)?");
 
+  /** Between what each gets and all of it. */
+  private static final Sought SO =
+      Sought.of(
+          "(?:.* )?(?:so|that's|that is|that makes|makes|making|which is|which makes|hence|=|i.e.)(?: (?:about|all in all|in all))?");
+
   private AddsUp() {}
 
   static void in(Clause clause) {
     List<Mention> all = clause.mentions;
+    for (int i = 1; i < all.size(); i++) {
+      if (isAllOf(clause, all.get(i - 1), all.get(i))) {
+        all.get(i).per = null;
+        all.get(i - 1).mark(Part.NOTE);
+        all.remove(i - 1);
+      }
+    }
     for (int i = 0; i + FEWEST < all.size(); i++) {
       Mention whole = all.get(i);
       if (isApart(clause, whole, all.get(i + 1)) && measure(whole).isPresent() && isSum(all, i)) {
@@ -29,6 +44,28 @@ final class AddsUp {
         all.remove(i);
       }
     }
+  }
+
+  /** "one egg each, so three eggs": the second is said of all of them. */
+  private static boolean isAllOf(Clause clause, Mention each, Mention whole) {
+    boolean same =
+        each.food != null
+            && whole.food != null
+            && each.food.isSameFood(whole.food)
+            && each.place == whole.place
+            && each.amount != null
+            && whole.amount != null
+            && whole.from >= each.to;
+    if (!same || each.amount.measure().unit() != whole.amount.measure().unit()) {
+      return false;
+    }
+    String between = clause.words(each.to, whole.from);
+    boolean said =
+        SO.isAll(between)
+            || each.per == Per.EATER && whole.per == null && between.matches("(?:each )?[,;–-]");
+    double one = each.amount.measure().amount();
+    double all = whole.amount.measure().amount();
+    return said && all > one && all % one == 0;
   }
 
   /** "200 g flour: 150 g plain, …": which sort of it. */

@@ -54,10 +54,11 @@ final class Arrows {
         clause.isWord(arrow + 1, "none", "nothing", "out", "omit", "gone", "no", "omitted")
             || clause.is(arrow + 1, Sort.OUT)
             || clause.get(arrow + 1).text().equals("0");
-    if (food == -2 || amount == -2 || isStep()) {
+    boolean pieces = said >= 0 && isPieces(said);
+    if (!pieces && (food == -2 || amount == -2) || isStep()) {
       return;
     }
-    if (said >= 0 && amount >= 0 && isPieces(said)) {
+    if (pieces) {
       clause.get(said).part = Part.YIELD;
       clause.get(arrow).part = Part.NOTE;
       clause.counts.pieces = Optional.of(BareCounts.range(clause.get(said)));
@@ -82,11 +83,16 @@ final class Arrows {
   /** "… 300 ml milk → 8": nobody goes down so far. */
   private boolean isPieces(int said) {
     Element number = clause.get(said);
-    Element all = clause.get(amount);
-    return number.isCount()
-        && !all.isCount()
+    if (!number.isCount() || amount == -1) {
+      return false;
+    }
+    if (amount < 0) { // of a whole list
+      return clause.is(said + 1, Sort.PIECES);
+    }
+    double all = clause.get(amount).measure().amount();
+    return !clause.get(amount).isCount()
         && BareCounts.isEnd(clause, said + 1)
-        && number.measure().amount() * LEAST < all.measure().amount();
+        && number.measure().amount() * LEAST < all;
   }
 
   /** "80 g oats → blend → add 200 ml milk": one after the other. */

@@ -45,6 +45,8 @@ final class BareCounts {
           "^(?:(?:of them|pancakes?|waffles?|ones|pieces) )?(?:(?:are|were|was|is) )?"
               + "(?:left|leftover|left over|to spare)(?: |$)");
 
+  private static final Sought NAMED_PIECES = Sought.of(".*\\b(pcs|pieces|nos)\\.?");
+
   private BareCounts() {}
 
   static boolean isPieces(Clause clause, int i) {
@@ -324,5 +326,15 @@ final class BareCounts {
     Measure measure = front.terms().get(0).measure();
     return new Told.Count(
         measure.amount() - measure.halfRange(), measure.amount() + measure.halfRange());
+  }
+
+  /** "(12 pcs)", "18 pieces in all", "for 10 pieces". */
+  static boolean isCalledPieces(Clause clause, int i) {
+    String unit = clause.get(i).low();
+    boolean alone = clause.size() == 1 && !clause.sentence.whole();
+    boolean all =
+        clause.is(i + 1, Sort.IDLE) && isEnd(clause, i + 2) && !clause.is(i + 1, Sort.PER);
+    boolean made = clause.isWord(i - 1, "for") && isEnd(clause, i + 1);
+    return (alone || all || made) && NAMED_PIECES.isAll(unit);
   }
 }

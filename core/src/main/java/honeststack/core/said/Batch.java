@@ -5,8 +5,8 @@ package honeststack.core.said;
  *
  * @param times as much as is told
  * @param ahead of what is told behind it, otherwise of what was told before
- * @param base what is told is said to be the usual recipe; for how many it was made is not part of
- *     it
+ * @param base for how many is said beside it is for how many it was made, not part of the usual
+ *     recipe
  */
 record Batch(double times, boolean ahead, boolean base) {
   Batch(double times, boolean ahead) {

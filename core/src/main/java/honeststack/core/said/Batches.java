@@ -1,7 +1,6 @@
 package honeststack.core.said;
 
 import honeststack.core.line.NumberText;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -26,16 +25,16 @@ final class Batches {
       Pattern.compile(
           "(?:(?<= |^)(?:"
               + ("(?<times>" + NUMBER + ") (?:times|x|×)|(?:times|x|×) ?(?<x>" + NUMBER + ")")
-              + ("|(?<batches>" + NUMBER + ") batches")
+              + ("|(?<batches>" + NUMBER + ") (?:batches|lots)")
               + ("|(?<of>" + NUMBER + ") of (?:the|this|my|that) recipe")
-              + "|(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
+              + "|(?<!and a )(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
               + "|three quarters|¾|3/4|halved|halve|halving|doubling|tripling|doubled|double|twice|tripled|trebled|triple|treble"
               + "|quadrupled|quartered))(?= |$))");
 
   /** None of them is without. */
   private static final Remembered HINT =
       Remembered.part(
-          "\\b(?:times|x|batches|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
+          "\\b(?:times|x|batches|lots|of|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
               + "|halv|doubl|tripl|trebl|quadr|quartered|recipe");
 
   private static final Sought DONE = Sought.of("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
@@ -78,7 +77,7 @@ final class Batches {
           "\\b(?:had|ate|eat|eaten|if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
               + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
-              + "|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
+              + "|\\bat (?:christmas|easter|new year|thanksgiving)\\b|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
               + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
 
@@ -119,20 +118,33 @@ final class Batches {
               + "|(?: (?:today|tonight|this (?:time|morning|week|weekend|sunday|once)|now|here|up|though"
               + "|for (?:the |a |my |our )?(?:party|crowd|family|freezer|lot|kids|visitors|two of us|[a-z]+ of us|us|me)))+$");
 
+  /** "We were four, so twice that." */
+  private static final Sought HENCE =
+      Sought.of(
+          "(?:so )?(?:(?:i|we) )?(?:(?:made|did|used|took|mixed|want|need) )?"
+              + "(?:twice|double|half|a quarter|quarter|three times|two times|four times|(?:two|three|four|five) lots"
+              + "|halved|doubled|tripled|quartered)"
+              + "(?: (?:that|it|of it|of that|of everything|the amounts?|everything|the lot))?");
+
+  /** "I needed 24, so three times that." */
+  private static final Sought WANTED =
+      Sought.of("(?:but |and )?(?:i|we) (?:needed|need|wanted|want) \\d+(?: \\w+)? ?,?(?: so)? ?");
+
+  private static final Sought CAME =
+      Sought.of("\\b(?:we|there|they)(?:'re| are| were| will be|'ll be)\\b|\\bcame\\b");
+
   private static final Sought OBJECT =
       Sought.of(
           "(?: of)?(?: (?:it|this|that|these|everything|the lot|all of (?:it|this|that)"
               + "|the (?:amounts?|recipe|above|quantit(?:y|ies))))?");
 
   /** What was made more often is told behind it: "The normal one is 150 g flour, …". */
-  private static final Sought BASE =
+  static final Sought BASE =
       Sought.of(
           "(?:(?:normally|usually) (?:that's|it's|that is|it is|i use|i take) .*|"
               + "(?:so |well )?(?:the|our|my|a|one|normally|usually|it's normally|it's usually)(?: (?:normal|usual|basic|base"
               + "|original|standard|single|plain|one|whole|full))*(?: (?:one|recipe|batter|mix|amount|batch|quantity|version"
               + "|it's|it is|that's|i use|i take|we use|we take))(?: (?:is|was|has|takes|being|for one batch|for one)| :|\\b).*)");
-
-  private static final int NEAR = 2;
 
   private Batches() {}
 
@@ -154,52 +166,10 @@ final class Batches {
           clause.take(i, people ? i : i + 1, Part.METHOD);
         }
         clause.batch = said;
+        clause.batchEnd = to;
       }
       from = to + 1;
     }
-  }
-
-  /** Has all that was told count so many times, and what came of it. */
-  static void apply(List<Clause> clauses) {
-    for (int i = 0; i < clauses.size(); i++) {
-      if (clauses.get(i).batch.isPresent()) {
-        Batch batch = clauses.get(i).batch.get();
-        boolean ahead = batch.ahead() || isBefore(clauses, i);
-        List<Clause> meant = ahead ? clauses.subList(i, clauses.size()) : clauses.subList(0, i + 1);
-        Clause own = clauses.get(i);
-        boolean before = ahead && (batch.base() || !batch.ahead());
-        meant.forEach(
-            clause -> {
-              boolean alone = !ahead && clause.mentions.isEmpty();
-              times(clause, batch.times(), clause == own && (before || alone));
-            });
-      }
-    }
-  }
-
-  /** Nothing was measured before, and what it means follows. */
-  private static boolean isBefore(List<Clause> clauses, int i) {
-    boolean first =
-        clauses.subList(0, i + 1).stream().allMatch(clause -> clause.mentions.isEmpty());
-    return first
-        && clauses.subList(i + 1, Math.min(clauses.size(), i + 1 + NEAR)).stream()
-            .anyMatch(c -> !c.mentions.isEmpty() && BASE.isAll(c.words(0, c.size())));
-  }
-
-  /**
-   * @param own it says so itself, and for how many that is: "I double it as we are six"
-   */
-  private static void times(Clause clause, double times, boolean own) {
-    clause.mentions.forEach(mention -> mention.times *= times);
-    if (own) {
-      return;
-    }
-    clause.counts.pieces = clause.counts.pieces.map(count -> times(count, times));
-    clause.counts.serves = clause.counts.serves.map(count -> times(count, times));
-  }
-
-  private static Told.Count times(Told.Count count, double times) {
-    return new Told.Count(count.low() * times, count.high() * times);
   }
 
   /** Up to a comma or a stop, or before what is measured. */
@@ -207,10 +177,14 @@ final class Batches {
     int to = from;
     while (to < clause.size()
         && !clause.isMark(to, ",", ";", ".", ":", "-", "–", "!", "(", "→", "⇒")
-        && !clause.isWord(to, "but", "as", "because", "since")
+        && !clause.isWord(to, "but", "because", "since")
+        && !(clause.isWord(to, "as") && !clause.isWord(to + 1, "much", "big", "many"))
         && !(clause.isWord(to, "so") && !clause.isMark(to + 1, ":") && to > from)
         && !(to > from && isMeasured(clause, to))) {
       to++;
+      if (clause.low(to - 1).equals("everything but")) {
+        return to; // "I halved everything but used 2 eggs"
+      }
     }
     return to;
   }
@@ -228,6 +202,15 @@ final class Batches {
       }
     }
     String words = clause.words(from, to);
+    boolean behind =
+        from == 0 && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);
+    boolean before = clause.elements.subList(0, from).stream().anyMatch(Element::isFood);
+    boolean next = behind && !clause.isFood(to) || !clause.hasFood(); // not "half the usual sugar"
+    Optional<Batch> plain = BatchForms.of(words, before || !behind, next);
+    if (plain.isPresent()) {
+      boolean came = !plain.get().ahead() && CAME.isIn(clause.words(0, from));
+      return plain.map(batch -> new Batch(batch.times(), batch.ahead(), came));
+    }
     Matcher times = TIMES.matcher(words);
     if (!times.find()) {
       return Optional.empty();
@@ -241,6 +224,14 @@ final class Batches {
     if (ORDER.isAll(words)
         && (from == 0 && colon && !clause.isWord(to + 1, "so") || clause.isWord(from - 1, "but"))) {
       return Optional.of(new Batch(value(times), colon));
+    }
+    boolean hence = clause.isWord(from - 1, "so") || clause.isWord(from, "so");
+    boolean last = to >= clause.size() - 1;
+    if (hence && last && HENCE.isAll(words)) {
+      if (WANTED.isAll(clause.words(0, from))) {
+        clause.take(0, from, Part.METHOD);
+      }
+      return Optional.of(new Batch(value(times), false, CAME.isIn(clause.words(0, from))));
     }
     if (HABIT.isAll(words)) {
       return Optional.of(new Batch(value(times), false));
@@ -256,15 +247,15 @@ final class Batches {
     boolean ahead = colon || clause.has(to) && isMeasured(clause, to);
     boolean apart = from == 0 || clause.get(from - 1).kind != Element.Kind.AMOUNT;
     boolean bare = apart && times.start() == 0 && times.end() == words.length();
-    String plain = WHEN.matcher(words).replaceAll("");
-    Matcher again = TIMES.matcher(plain);
+    String timeless = WHEN.matcher(words).replaceAll("");
+    Matcher again = TIMES.matcher(timeless);
     boolean object =
         from == 0
             && !ahead
             && (to >= clause.size() - 1 || clause.isWord(to, "because", "since"))
             && again.find()
             && again.start() == 0
-            && OBJECT.isAll(plain.substring(again.end()));
+            && OBJECT.isAll(timeless.substring(again.end()));
     boolean told =
         ahead
             ? from == 0
@@ -299,7 +290,7 @@ final class Batches {
     boolean done = word != null && DONE.isAll(word);
     boolean cut = bare && done && (word.equals("halved") || word.equals("quartered"));
     int next = clause.isMark(end, ",") ? end + 1 : end;
-    boolean reason = clause.isWord(next, "as", "because", "since");
+    boolean reason = clause.isWord(next, "as", "because", "since", "but", "except", "except for");
     return done && (IT.isIn(words) || bare && (!cut || reason));
   }
 

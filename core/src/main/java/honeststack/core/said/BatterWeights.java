@@ -22,13 +22,14 @@ final class BatterWeights {
               + "| roughly| exactly)? ?[:=-]? ?(?:about|around|roughly)?"
               + "|.*\\b(?:total|batter) (?:weight|wt) ?[:=-]?"
               + "|.*\\b(?:portions?|scoops?|ladles?|ladlefuls?|blobs?|balls?|measures?)"
-              + " (?:of|at|are|is|weigh|weighs) ?(?:about|around|roughly)?");
+              + " (?:of|at|are|is|weigh|weighs) ?(?:about|around|roughly)?"
+              + "|.*\\b(?:(?:divides?|divided|portioned|splits?|cuts?|shaped?) into|yields?|makes|scaled|pieces|pcs)(?: ?:)?(?: \\w+)?(?: pieces| pcs)? ?(?:at|@|of) ?");
 
   /** Right behind it. */
   private static final Sought BEHIND =
       Sought.of(
           ("(?:of )?(?:the )?" + BATTER + "\\b(?! (?:and|to) \\d).*")
-              + "|(?:portions?|servings|scoops|ladles|blobs|balls)\\b.*");
+              + "|(?:portions?|servings|scoops?|ladles?|blobs|balls|measure)\\b.*");
 
   private static final Sought PIECES = Sought.of("\\b(?:pieces|pcs)\\b");
 

@@ -8,7 +8,10 @@ final class BeforePairing {
 
   private BeforePairing() {}
 
-  static void in(Clause clause) {
+  /**
+   * @param onScales the text tells of scales
+   */
+  static void in(Clause clause, boolean onScales) {
     Allergens.in(clause);
     Printed.in(clause);
     Figures.in(clause);
@@ -16,6 +19,12 @@ final class BeforePairing {
     Titles.in(clause);
     AtOnce.in(clause);
     Batches.in(clause);
+    MadeForOthers.may(clause);
+    PerEgg.in(clause);
+    OfThose.in(clause);
+    PackTold.in(clause);
+    Spent.in(clause);
+    InGoes.in(clause);
     SomeOfIt.in(clause);
     HalfOf.in(clause);
     PartlyOther.in(clause);
@@ -31,7 +40,7 @@ final class BeforePairing {
     numbers(clause);
     Arrows.in(clause);
     InAll.in(clause);
-    ReadsOn.in(clause);
+    OneBowl.in(clause, onScales);
     NotUsed.in(clause);
     Refused.in(clause);
     Theirs.in(clause);
@@ -43,6 +52,7 @@ final class BeforePairing {
     Under.in(clause);
     Worth.in(clause);
     TwiceNegated.in(clause);
+    Wavered.in(clause);
     Displaced.in(clause);
     Dismissed.in(clause);
     Retracted.in(clause);

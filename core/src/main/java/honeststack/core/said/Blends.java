@@ -57,7 +57,7 @@ final class Blends {
   /** Between a list and its amount or its ratio. */
   private static final Remembered BETWEEN =
       Remembered.whole(
-          "of|a|an|the|in|at|by|as|ratio|proportions?|weight|volume|made|up|from|makes|making|to|make"
+          "of|a|an|the|in|at|by|as|ratio|proportions?|weight|volume|made|up|from|makes|making|to|make|batter|dough|liquids?"
               + "|about|i|we|use|used|take|total|altogether|all|together|[,:;–-]|weight:|all told"
               + "|in (?:all|total)|all together");
 

@@ -28,6 +28,9 @@ final class Clause {
   /** How much of what is told was made, where it says so. */
   Optional<Batch> batch = Optional.empty();
 
+  /** Behind the words that say so. */
+  int batchEnd;
+
   /** Whether its words only tell something of its foods; null as long as nobody asked. */
   Boolean remarks;
 

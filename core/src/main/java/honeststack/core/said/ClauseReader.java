@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 final class ClauseReader {
   private final Foods foods;
   private final boolean grams;
+  private final boolean onScales;
   private final Spans spans;
   private final Described described;
   private final Specific specific;
@@ -23,10 +24,12 @@ final class ClauseReader {
   /**
    * @param grams the text says that all its numbers are
    * @param bacon it names bacon
+   * @param onScales it tells of scales
    */
-  ClauseReader(Foods foods, boolean grams, boolean bacon) {
+  ClauseReader(Foods foods, boolean grams, boolean bacon, boolean onScales) {
     this.foods = new LookedUp(foods);
     this.grams = grams;
+    this.onScales = onScales;
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
     this.specific = new Specific(this.foods);
@@ -70,7 +73,7 @@ final class ClauseReader {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
       BeforePairing.numbers(clause);
     } else {
-      BeforePairing.in(clause);
+      BeforePairing.in(clause, onScales);
     }
     ForEach each = ForEach.in(clause);
     Exclusions.in(clause);
@@ -162,6 +165,7 @@ final class ClauseReader {
       Naming naming,
       List<Mention> mentions,
       List<Linking.Link> shared) {
+    OneOfMany.in(clause);
     Tally.in(clause);
     Counts.in(clause);
     shared.addAll(Sharing.in(clause));

@@ -11,8 +11,6 @@ final class Counts {
   private static final Remembered ALONE =
       Remembered.whole("(?:just|only) for (?:me|myself)|for myself|single (?:serving|portion)");
 
-  private static final Sought PIECES = Sought.of(".*\\b(pcs|pieces|nos)\\.?");
-
   /** "double everything for 8": what may be done says nothing of what was. */
   private static final Sought ADVICE =
       Sought.of(
@@ -120,7 +118,7 @@ final class Counts {
         noun > 0 && clause.is(noun, Sort.PIECES)
             || cakes
             || BareCounts.isSizesAt(clause, i + 1)
-            || isPieces(i)
+            || BareCounts.isCalledPieces(clause, i)
             || isSizedOr(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
     boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
@@ -142,8 +140,11 @@ final class Counts {
       number.part = Part.NOTE; // "we're four, and two of us eat no gluten"
       return;
     }
-    if (people && !made && !fed && (isHelping(noun) || PerHead.isShare(clause, noun))) {
-      number.part = Part.NOTE; // "1 serving (30 g) maple syrup", "1 portion = 2 pancakes"
+    boolean recipe =
+        clause.isWord(i - 1, "the", "that") && clause.isWord(noun + 1, "recipe", "one", "version");
+    boolean portion = isHelping(noun) || recipe || PerHead.isShare(clause, noun);
+    if (people && !made && !fed && portion) {
+      number.part = Part.NOTE; // "1 serving (30 g) syrup", "1 portion = 2", "the ten person recipe"
       return;
     }
     boolean gets = made && isEater(i);
@@ -337,14 +338,5 @@ final class Counts {
         || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");
-  }
-
-  /** "(12 pcs)", "18 pieces in all", "for 10 pieces". */
-  private boolean isPieces(int i) {
-    String unit = clause.get(i).low();
-    boolean alone = clause.size() == 1 && !clause.sentence.whole();
-    boolean all = clause.is(i + 1, Sort.IDLE) && isEnd(i + 2) && !clause.is(i + 1, Sort.PER);
-    boolean made = clause.isWord(i - 1, "for") && isEnd(i + 1);
-    return (alone || all || made) && PIECES.isAll(unit);
   }
 }

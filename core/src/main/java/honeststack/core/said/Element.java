@@ -50,6 +50,12 @@ final class Element {
   /** It takes the place of an amount before it. */
   boolean corrects;
 
+  /** What a scale shows of all that is in the bowl. */
+  boolean reading;
+
+  /** "one" that is a number among others, not as weak as "a". */
+  boolean firm;
+
   private Element(
       Kind kind,
       List<Token> tokens,
@@ -177,7 +183,10 @@ final class Element {
 
   /** "a", "an": an amount only right before a food. */
   boolean isWeak() {
-    return isCount() && to == from + 1 && tokens.get(from).isWord("a", "an", "one", "each");
+    return !firm
+        && isCount()
+        && to == from + 1
+        && tokens.get(from).isWord("a", "an", "one", "each");
   }
 
   /** Less than it, or in another unit: some of it may be. */

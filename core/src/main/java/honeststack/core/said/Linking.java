@@ -188,7 +188,18 @@ final class Linking {
   /** "increase the milk to 300 ml". */
   private boolean isChanged() {
     return clause.isWord(
-        0, "increase", "reduce", "raise", "lower", "cut", "bring", "bump", "drop", "up", "change");
+        0,
+        "set",
+        "increase",
+        "reduce",
+        "raise",
+        "lower",
+        "cut",
+        "bring",
+        "bump",
+        "drop",
+        "up",
+        "change");
   }
 
   private static boolean isRashers(Element amount) {

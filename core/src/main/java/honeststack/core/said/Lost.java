@@ -13,14 +13,18 @@ final class Lost {
 
   private static final String GONE =
       "(?:(?:was|were|is|went|had gone) (?:off|bad|rotten|broken|cracked|smashed|no good|addled)"
-          + "|fell|broke|smashed|rolled|ended up on|landed on|got (?:dropped|broken|smashed)|i dropped|was dropped)\\b";
+          + "|fell|broke|smashed|rolled|ended up on|landed on|got (?:dropped|broken|smashed)|was dropped"
+          + "|(?:i|we|the \\w+|my \\w+) (?:ate|had|boiled|dropped|took|got|broke|gave away|stole))\\b";
 
   private static final Sought ONE =
       Sought.of(
           "(?:^|[,;–—(-] ?|\\bbut |\\band |\\bthough )"
+              + "(?:"
               + NUMBER
               + "(?: of (?:them|which|those))?(?: egg| eggs)? "
-              + GONE);
+              + GONE
+              + "|(?:minus |less |(?:i|we|the \\w+|my \\w+) (?:ate|boiled|dropped|took|got|broke|stole) )"
+              + "(?:one|two|three|1|2|3)\\b)|\\bminus (?:one|two)\\b");
 
   /** "one of the 3 eggs was off": before their number. */
   private static final Sought OF = Sought.of("(?:^|.* )" + NUMBER + " of (?:the|my|our)");

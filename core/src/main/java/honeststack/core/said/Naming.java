@@ -301,8 +301,10 @@ final class Naming {
     if (!tells || isVerb(start, end)) {
       return;
     }
-    clause.take(from, end, Part.NOTE);
-    mention.notes += ", " + Token.joined(tokens(clause.get(start).from, clause.get(end - 1).to));
+    boolean cut = LineWords.isCut(mention.food.tokens.get(mention.food.to - 1).low());
+    clause.take(from, end, Part.NOTE); // "onion chopped small" is no small one
+    mention.notes += cut ? " " : ", ";
+    mention.notes += Token.joined(tokens(clause.get(start).from, clause.get(end - 1).to));
     mention.to = Math.max(mention.to, end);
   }
 

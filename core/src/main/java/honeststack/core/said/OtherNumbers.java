@@ -72,7 +72,8 @@ final class OtherNumbers {
     if (isOfNoFood(tokens, number) || isThird(tokens, number)) {
       return Optional.of(number + 1);
     }
-    if (isPrice(tokens, number - 1) || isNamed(tokens, from)) {
+    boolean clock = ClockNumbers.isAt(tokens, from, number, measure.amount());
+    if (clock || isPrice(tokens, number - 1) || isNamed(tokens, from)) {
       return Optional.of(number);
     }
     int at = skip(tokens, number, "-", "–");
@@ -142,7 +143,9 @@ final class OtherNumbers {
         || label
         || sign
         || note
-        || tokens.get(before).isWord("page", "version", "chapter", "attempt")
+        || tokens
+            .get(before)
+            .isWord("page", "version", "chapter", "attempt", "year", "grade", "room")
         || isOutOf(tokens, number, before);
   }
 

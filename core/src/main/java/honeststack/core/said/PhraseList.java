@@ -82,6 +82,7 @@ final class PhraseList {
               | grease the waffle iron with | grease the griddle with | greased with | brush with
               | brush the pan with | brush the iron with | brush the waffle iron with
               | brush the griddle with | oil the pan with | wipe the pan with | wipe with
+              | wipe the pans with | grease the pans with | oil the pans with
               | for the pan | for the pan you take | for frying | for frying i am putting
               | for frying i use | for greasing | in the pan | pan | the pan gets | bake in hot
               | bake in | brown in | sizzle in | swirl the pan with | for the iron

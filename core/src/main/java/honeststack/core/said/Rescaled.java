@@ -175,7 +175,7 @@ final class Rescaled {
   }
 
   /** Where a food was measured last, of the same name. */
-  private static Optional<Mention> before(List<Clause> read, Element food) {
+  static Optional<Mention> before(List<Clause> read, Element food) {
     for (int i = read.size() - 1; i >= 0; i--) {
       for (Mention mention : read.get(i).mentions) {
         if (mention.isMeasured() && mention.food != null && mention.food.isSameFood(food)) {

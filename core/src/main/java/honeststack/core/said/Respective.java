@@ -49,7 +49,8 @@ final class Respective {
     List<Integer> foods = run(first, true, MOST);
     int behind = last(foods) + 1;
     boolean mark = clause.isMark(behind, ",", ":", "-", "–", "—", "=", "(");
-    int at = mark || clause.isWord(behind, "at", "are", "is", "in") ? behind + 1 : behind;
+    int at = mark || clause.isWord(behind, "at", "are", "is", "in", "so") ? behind + 1 : behind;
+    at = mark && clause.isWord(at, "so", "that's", "say") ? at + 1 : at;
     boolean choice = // "butter/oil, 50 g/40 ml"
         foods.size() == 2 && clause.isMark(foods.get(0) + 1, "/");
     if (foods.size() < 2 || choice || !clause.isStrong(at)) {
@@ -64,7 +65,7 @@ final class Respective {
     boolean said = clause.isWord(end, "respectively") || clause.isMark(end, ",");
     said &= clause.hasWord("respectively");
     boolean joined =
-        isJoint(last(foods) - 1) || clause.isMark(end - 2, "/") || clause.isMark(behind, ":");
+        isJoint(last(foods) - 1) || clause.isMark(end - 2, "/") || clause.isMark(behind, ":", "=");
     boolean ofNext = clause.isFood(end) || clause.isWord(end, "of") && clause.isFood(end + 1);
     if (amounts.size() == foods.size() && (said || joined && !ofNext)) {
       pair(amounts, foods, links);

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -23,14 +24,16 @@ final class Shape {
   /** Where each element begins in the text. */
   private final int[] starts;
 
-  private Shape(Clause clause) {
+  private Shape(Clause clause, boolean read) {
     this.clause = clause;
     this.starts = new int[clause.size()];
     for (int i = 0; i < clause.size(); i++) {
       starts[i] = text.length();
       boolean free = clause.get(i).isFree();
-      if (clause.isStrong(i) || free && clause.isFood(i)) {
-        text.append(clause.isStrong(i) ? AMOUNT : FOOD);
+      boolean amount = clause.isStrong(i) || read && clause.isAmount(i);
+      boolean food = (free || read) && clause.get(i).isFood();
+      if (amount || food) {
+        text.append(amount ? AMOUNT : FOOD);
       } else {
         text.append(clause.low(i).replace(AMOUNT, OTHER).replace(FOOD, OTHER));
       }
@@ -44,7 +47,7 @@ final class Shape {
     for (int i = 0; i < clause.size(); i++) {
       strong += clause.isStrong(i) ? 1 : 0;
     }
-    return strong >= amounts ? Optional.of(new Shape(clause)) : Optional.empty();
+    return strong >= amounts ? Optional.of(new Shape(clause, false)) : Optional.empty();
   }
 
   /** What a pattern finds in a sentence with foods and so many amounts, or more. */
@@ -68,6 +71,38 @@ final class Shape {
     }
     Matcher matcher = pattern.matcher(words);
     return matcher.find() ? Optional.of(new Found(this, matcher)) : Optional.empty();
+  }
+
+  /** Of a sentence of which something was made already. */
+  static Optional<Shape> read(Clause clause) {
+    return Optional.of(new Shape(clause, true));
+  }
+
+  /** What a pattern finds that is all of it. */
+  Optional<Found> whole(Sought pattern) {
+    String words = text.toString();
+    Matcher matcher = pattern.matcher(words);
+    return pattern.begins(words) && matcher.matches()
+        ? Optional.of(new Found(this, matcher))
+        : Optional.empty();
+  }
+
+  /** Wherever a pattern is found, one behind the other. */
+  List<Found> each(Sought pattern) {
+    List<Found> each = new ArrayList<>();
+    String words = text.toString();
+    if (!pattern.isIn(words)) {
+      return each;
+    }
+    for (int from = 0; from <= words.length(); ) {
+      Matcher matcher = pattern.matcher(words);
+      if (!matcher.find(from)) {
+        break;
+      }
+      each.add(new Found(this, matcher));
+      from = Math.max(matcher.end(), from + 1);
+    }
+    return each;
   }
 
   /** The element that begins at a place of the text, or is there; -1 for none. */

@@ -41,6 +41,10 @@ final class Shares {
           "leaving",
           "set",
           "setting",
+          "keep back",
+          "hold back",
+          "set aside",
+          "put aside",
           "of which",
           "reserved");
 

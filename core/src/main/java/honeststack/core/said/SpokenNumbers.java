@@ -26,6 +26,13 @@ final class SpokenNumbers {
   private static final Sought GOOD_HALF =
       Sought.of("(?<=\\ba )good (?=(?:half|quarter|third|dozen)\\b)", Pattern.CASE_INSENSITIVE);
 
+  /** Of eaters and pieces it says more. */
+  private static final Sought SINGLE =
+      Sought.of(
+          "(?<=\\ba )single (?=(?:egg|yolk|banana|apple|carrot|lemon|onion|large|medium|small|ripe|tin|can|cup|teaspoon"
+              + "|tablespoon|ounce|sachet|packet|clove|slice|rasher|pinch|spoon|spoonful|scoop)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
   /** "1,200 g", "1.500 ml": nobody weighs to a thousandth of a gram. */
   private static final Sought THOUSANDS =
       Sought.of(
@@ -114,6 +121,7 @@ final class SpokenNumbers {
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos.", "No.", "nr.", "Nr.", "el.", "ig.", "h."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),
+          Repair.as(SINGLE, "", "a single "),
           Repair.as(DOZEN_AND_HALF, "18", "dozen and"),
           Repair.of(HUNDRED, SpokenNumbers::hundred, " hundred"),
           Repair.as(A_BIT, "", " a bit", "-a-bit", " bit "),

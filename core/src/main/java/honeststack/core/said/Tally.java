@@ -82,7 +82,9 @@ final class Tally {
           "(?:(?:i|we|it|they|you) )?(?:got|made|had|makes|make|there (?:are|were)) # "
               + "(?:(?:ones|pancakes|waffles|crepes|pikelets|of them|out of it) ?)?(?:[,;–-] |and |but |so )+"
               + "[a-z' ]*# (?:(?:of|out of) (?:them|those|these|which)\\b.*"
-              + "|(?:got |were |was )?(?:stuck|burnt|burned|broke|tore|fell|ripped)\\b[^#]*)");
+              + "|(?:got |were |was )?(?:stuck|burnt|burned|broke|tore|fell|ripped)\\b[^#]*)"
+              + "|# (?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) (?:[,;–-] )?(?:and )?# "
+              + "(?:of (?:them|those|which)\\b|went\\b|(?:are|were) (?:now )?(?:in|frozen))[^#]*");
 
   private static final Sought FROM =
       Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
@@ -96,6 +98,9 @@ final class Tally {
 
   /** "Between eight and ten, depending." */
   private static final Sought ALONE = Sought.of("#(?: ,[^#]*)?" + END);
+
+  private static final Sought TRAYS_OF =
+      Sought.of("# (?:trays|pans|rounds|pansful|sheets|goes|irons) of #" + END);
 
   private static final Sought PLATES_OF =
       Sought.of("# (?:plates|portions|stacks|servings) of #" + END);
@@ -233,6 +238,8 @@ final class Tally {
     } else if (PLATES.isAll(words)) {
       product();
       serves(1);
+    } else if (TRAYS_OF.isAll(words)) {
+      product();
     } else if (PLATES_OF.isAll(words)) {
       product();
       serves(0);

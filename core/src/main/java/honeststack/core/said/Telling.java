@@ -49,7 +49,8 @@ public final class Telling {
     Vessels vessels = new Vessels(speakers.text);
     OwnWeights weights = new OwnWeights(vessels.text);
     Page page = new Page(weights.text);
-    ClauseReader sentences = new ClauseReader(foods, isInGrams(text), Rendered.isIn(text));
+    ClauseReader sentences =
+        new ClauseReader(foods, isInGrams(text), Rendered.isIn(text), OneBowl.isOnScales(text));
     Described described = new Described(foods);
     WhichSort whichSort = new WhichSort(foods);
     List<Clause> read = new ArrayList<>();
@@ -63,11 +64,7 @@ public final class Telling {
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       boolean portion = clause.side || OnePortion.isIn(clause) || Again.isThinned(clause);
-      boolean retold =
-          !portion
-              && (Rescaled.by(read, clause)
-                  || ToldAsOther.in(read, clause)
-                  || Retold.in(read, clause));
+      boolean retold = !portion && OfBefore.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
         supposed = !retold && !portion && Hypothetical.in(read, clause);
@@ -94,6 +91,7 @@ public final class Telling {
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
     Units.acrossLines(read);
+    OneBowl.find(text, read);
     Hypothetical.before(read);
     Retold.before(read);
     OffTopic.find(read);
@@ -110,7 +108,11 @@ public final class Telling {
     Scales.once(read);
     Versions.once(read);
     Uncooked.find(read);
-    Batches.apply(read);
+    PerEgg.find(read);
+    ForOne.find(read);
+    MadeForOthers.find(read);
+    Bowls.find(read);
+    Batched.apply(read);
     return new Telltale(text, weights.text, page, read).told();
   }
 
@@ -125,7 +127,6 @@ public final class Telling {
     Alternatives.goOn(last, clause);
     Decided.answered(last, clause);
     Following.measure(read, clause);
-    Theirs.goOn(read, clause);
     OfIt.goOn(read, clause);
   }
 

@@ -8,7 +8,7 @@ import java.util.List;
  */
 final class Theirs {
   private static final String WHOSE =
-      "(?:hers|his|theirs|yours|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
+      "(?:hers|his|theirs|yours|(?:your|her|his|their|the original|the old) (?:recipe|version|one)|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
           + "|neighbour|neighbor|aunt|auntie|uncle|cousin|dad|father|boss|husband|wife)'s(?: one| version)?"
           + "|the (?:book|original|packet|box|old one|other one|blog)'s)";
 
@@ -38,16 +38,24 @@ final class Theirs {
     Shape.in(clause, 2, MINE).ifPresent(found -> own(clause, found));
   }
 
-  /** In a sentence of its own, behind the food: "Hers has 3 eggs." */
-  static void goOn(List<Clause> read, Clause clause) {
-    boolean theirs =
-        clause.mentions.size() == 1
-            && START.begins(clause.words(0, clause.size()))
-            && measures(read, clause.mentions.get(0));
-    if (theirs) {
-      clause.mentions.get(0).mark(Part.EXCLUDED);
-      clause.mentions.clear();
+  /**
+   * In a sentence of its own, behind the food: "Hers has 3 eggs.", "Yours has only 25 g."
+   *
+   * @return whether the sentence says nothing else
+   */
+  static boolean goOn(List<Clause> read, Clause clause) {
+    boolean theirs = !read.isEmpty() && START.begins(clause.words(0, clause.size()));
+    if (!theirs || !clause.mentions.stream().allMatch(m -> measures(read, m))) {
+      return false;
     }
+    boolean bare = clause.mentions.isEmpty();
+    if (bare && clause.elements.stream().filter(Element::isAmount).count() != 1) {
+      return false;
+    }
+    clause.mentions.forEach(mention -> mention.mark(Part.EXCLUDED));
+    clause.mentions.clear();
+    clause.passOverAmounts();
+    return true;
   }
 
   private static boolean measures(List<Clause> read, Mention said) {

@@ -14,6 +14,11 @@ final class ToppedUp {
   /** An egg takes about as many millilitres as it weighs grams (common practice). */
   static final double EGG = 50;
 
+  /** The lowest mark of a jug that is said without its unit (common practice). */
+  private static final double LEAST_MARK = 50;
+
+  private static final String[] VESSELS = {"jug", "cup", "beaker", "measure", "cone", "glass"};
+
   private static final double TENTHS = 10;
   private static final double HUNDREDTHS = 100;
 
@@ -37,8 +42,11 @@ final class ToppedUp {
   }
 
   static void in(Clause clause) {
+    if (clause.isWord(0, "set", "increase", "raise", "change")) {
+      return; // "set eggs to 2, milk to 300 ml"
+    }
     ToppedUp topped = new ToppedUp(clause);
-    for (int i = 2; i < clause.size(); i++) {
+    for (int i = 0; i < clause.size(); i++) {
       if (topped.isLiquid(i)) {
         topped.behind(i);
       } else if (clause.isStrong(i)) {
@@ -49,7 +57,7 @@ final class ToppedUp {
 
   private boolean isLiquid(int i) {
     return clause.isFood(i)
-        && !clause.get(i - 1).isAmount()
+        && !clause.isAmount(i - 1)
         && clause.get(i).food.filter(named -> named.food().liquid()).isPresent();
   }
 
@@ -61,9 +69,37 @@ final class ToppedUp {
     }
     int end = clause.says(total + 1, MARK) ? total + 2 : total + 1;
     boolean of = clause.isWord(liquid - 1, "of") && clause.isStrong(liquid - 2);
-    if (!of && clause.isStrong(total) && isEnd(end) && TO.isAll(clause.words(liquid + 1, total))) {
-      fill(first(liquid), total, liquid + 1, end);
+    boolean marked = clause.isWord(total + 1, "mark", "line");
+    boolean on = marked || clause.low(end).equals("on") || clause.low(end).equals("of");
+    boolean closed = isEnd(end) || on && clause.isWord(end + 2, VESSELS);
+    if (!of && clause.isStrong(total) && closed && isTo(liquid, total, on)) {
+      on |= closed && !isEnd(end);
+      int to = isEnd(end) ? end : end + 3;
+      int first = first(liquid);
+      boolean filled = (!on || first >= 0) && fill(first, total, liquid + 1, to);
+      if (!filled && on && marked(total)) {
+        clause.join(liquid + 1, to, clause.get(total), millilitres(total));
+      }
     }
+  }
+
+  /** "milk poured up to the 300 mark". */
+  private boolean isTo(int liquid, int total, boolean on) {
+    String words = clause.words(liquid + 1, total);
+    return TO.isAll(on ? words.replaceFirst("^(?:poured|filled|in) ", "") : words);
+  }
+
+  /** A mark says millilitres, with the unit or without. */
+  private boolean marked(int total) {
+    Measure mark = clause.get(total).measure();
+    return mark.unit().kind() == Unit.Kind.MARKED
+        || mark.unit() == Unit.COUNT && mark.amount() >= LEAST_MARK;
+  }
+
+  private String millilitres(int total) {
+    Measure mark = clause.get(total).measure();
+    boolean bare = mark.unit() == Unit.COUNT;
+    return Numbers.plain(mark.amount()) + " " + (bare ? Unit.MILLILITRE : mark.unit()).symbol();
   }
 
   /** "made up to 250 ml with water". */
@@ -111,7 +147,7 @@ final class ToppedUp {
     if (first < 0) {
       return false;
     }
-    Measure whole = clause.get(total).measure();
+    Measure whole = whole(total);
     Measure part = clause.get(first).measure();
     boolean bare = whole.unit() == Unit.COUNT && part.unit().kind().isVolume(); // "180 ml … to 250"
     boolean same = bare || whole.unit() == part.unit();
@@ -129,6 +165,15 @@ final class ToppedUp {
     return true;
   }
 
+  private Measure whole(int total) {
+    Measure said = clause.get(total).measure();
+    boolean mark = clause.isWord(total + 1, "mark", "line") || clause.isWord(total + 1, "on");
+    boolean bare = mark && said.unit() == Unit.COUNT && said.amount() >= LEAST_MARK;
+    return bare
+        ? new Measure(said.amount(), 0, Unit.MILLILITRE, said.packing(), said.size())
+        : said;
+  }
+
   /** Cups and spoons stand to each other alike in most kitchens. */
   private static boolean isOfCups(Unit unit) {
     return unit.kind() == Unit.Kind.VOLUME || unit.kind() == Unit.Kind.SPOON;
@@ -139,10 +184,23 @@ final class ToppedUp {
     return measure.amount() * measure.unit().millilitres(us) / unit.millilitres(us);
   }
 
+  /** "eggs in the jug, 2 of them". */
+  private int nameBefore(int amount) {
+    int name = amount - 1;
+    while (name >= 0 && name > amount - FAR && !clause.get(name).isAmount()) {
+      if (clause.isFood(name)) {
+        return name;
+      }
+      name--;
+    }
+    return -1;
+  }
+
   /** Not a number if nobody knows. A gram is near enough to a millilitre here. */
   private double millilitres(Measure measure, int amount) {
     int food = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
-    boolean egg = clause.isFood(food) && clause.get(food).isRole(Role.EGG);
+    int name = clause.isFood(food) ? food : nameBefore(amount);
+    boolean egg = clause.isFood(name) && clause.get(name).isRole(Role.EGG);
     return switch (measure.unit().kind()) {
       case MARKED, VOLUME, SPOON ->
           measure.amount() * measure.unit().millilitres(MeasuringSystem.METRIC);

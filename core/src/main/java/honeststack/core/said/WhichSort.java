@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 
 /**
  * Which sort of a food is meant, told behind it in words that say nothing else: "200 ml milk, the
@@ -28,18 +29,28 @@ final class WhichSort {
           uses buy bought buys have had has get got gets choose chose pick picked take took takes
           go went goes prefer like likes
           usually always only all ideally preferably specifically obviously naturally today please
-          matters best here house home kitchen
+          matters best here house home kitchen case me happens mostly mainly time
           """);
 
   private static final Set<String> FILL =
       WordSet.of(
           """
-          the a an some of that this which what who it they them my mine our ours by i we us me
+          the a an some of as that this which what who it they them my mine our ours by i we us me
           for in at and but stuff he she matter should must to if all just so
           namely works work tastes would 'd choice good . ! * note
           """);
 
   private static final String[] ENDS = {",", ".", ";", ")", "]", "!", "*", "–", "—", "-", "("};
+
+  /** Behind its name: it is left open. */
+  private static final Sought LEFT_OPEN =
+      Sought.of(
+          "(?:, )?(?:of (?:(?:your|my|our|any) )?choice|of (?:some|any) (?:kind|sort)|any(?: (?:kind|sort|one|will do))?"
+              + "|whatever(?: (?:kind|sort))?(?: you (?:have|like))?)(?= ?[,;:–—-] )");
+
+  /** Of it the sort may be one word by itself: "20 g oil. Olive." */
+  private static final Remembered OF_SORTS = Remembered.whole("(?:.* )?(?:flour|oil|milk)");
+
   private static final Sought OPEN =
       Sought.of(
           "\\b(?:plant|vegan|non-?dairy|dairy-?free|milk alternative|of (?:your |my )?choice|any (?:kind|sort|milk|oil|sugar|flour)"
@@ -101,7 +112,7 @@ final class WhichSort {
   }
 
   private void told(Clause clause, int food) {
-    int from = clause.isStrong(food + 1) ? food + 2 : food + 1;
+    int from = leftOpen(clause, clause.isStrong(food + 1) ? food + 2 : food + 1);
     boolean mark = clause.isMark(from, ",", "–", "—", "-", ":", "*");
     from = mark ? from + 1 : from;
     from = mark && clause.isMark(from, "*") ? from + 1 : from;
@@ -124,6 +135,25 @@ final class WhichSort {
       clause.elements.set(food, said.get().in(general));
       clause.take(mark ? from - 1 : from, to, Part.NOTE);
     }
+  }
+
+  /** Behind "of choice", "any kind". */
+  private static int leftOpen(Clause clause, int from) {
+    StringBuilder words = new StringBuilder();
+    int[] ends = new int[clause.size()];
+    for (int i = from; i < clause.size() && i < from + LONGEST; i++) {
+      words.append(clause.low(i)).append(' ');
+      ends[i] = words.length();
+    }
+    Matcher open = LEFT_OPEN.matcher(words.toString());
+    if (!open.lookingAt()) {
+      return from;
+    }
+    int to = from;
+    while (to < clause.size() && ends[to] <= open.end() + 1) {
+      to++;
+    }
+    return to;
   }
 
   /** "milk (the oat one)": whether the brackets say so. */
@@ -158,10 +188,32 @@ final class WhichSort {
       }
     }
     Mention general = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
-    boolean done = general != null && general.isMeasured() && inBrackets(general, clause);
+    boolean line = last.sentence.line() == clause.sentence.line();
+    boolean done =
+        general != null
+            && general.isMeasured()
+            && (inBrackets(general, clause) || line && isWord(general, clause));
     if (!done) {
       ofNoun(read, clause);
     }
+  }
+
+  /** "20 g oil. Olive." */
+  private boolean isWord(Mention general, Clause clause) {
+    boolean word =
+        clause.size() <= 2
+            && (clause.size() == 1 || clause.isMark(1, ".", "!"))
+            && general.food != null
+            && general.foodText.equals(general.food.text())
+            && OF_SORTS.is(general.foodText.toLowerCase(Locale.ROOT));
+    Optional<Said> said = word ? named(general.food, clause.get(0).text()) : Optional.empty();
+    if (said.isEmpty()) {
+      return false;
+    }
+    general.means(said.get().in(general.food));
+    clause.mentions.clear();
+    clause.get(0).part = Part.NOTE;
+    return true;
   }
 
   /** "200 g flour, 300 ml milk, 30 g sugar. I use oat milk.": of the one of that noun. */

@@ -1,0 +1,19 @@
+package honeststack.core.said;
+
+import java.util.List;
+
+/** Sentences that only change what was told before them: each is asked for what it knows. */
+final class OfBefore {
+  private OfBefore() {}
+
+  /** Whether the sentence says nothing else, and nothing in it counts by itself. */
+  static boolean in(List<Clause> read, Clause clause) {
+    return Theirs.goOn(read, clause)
+        || Rescaled.by(read, clause)
+        || PackTold.by(read, clause)
+        || Spent.by(read, clause)
+        || InGoes.by(read, clause)
+        || ToldAsOther.in(read, clause)
+        || Retold.in(read, clause);
+  }
+}
