@@ -134,7 +134,8 @@ final class Afterthoughts {
   }
 
   private static void restate(Mention mention, Element said) {
-    if (mention.isMeasured() && mention.amount != null) {
+    boolean measured = mention.isMeasured() && mention.amount != null;
+    if (measured && !Superseded.isFew(mention, said)) {
       mention.amountText = said.textLike(mention.amount);
       mention.restated = true;
       mention.amount.part = Part.EXCLUDED;

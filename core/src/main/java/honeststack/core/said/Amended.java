@@ -109,7 +109,9 @@ final class Amended {
       return;
     }
     boolean once = ONCE.isIn(before.words(0, before.size()));
-    if (RIGHT.isIn(words) || once && TODAY.isIn(words)) {
+    boolean right = RIGHT.isIn(words) || once && TODAY.isIn(words);
+    last = right ? Superseded.meant(before, last, said) : null;
+    if (last != null) {
       last.amount.part = Part.EXCLUDED;
       last.amountText = said.textLike(last.amount);
       last.restated = true;

@@ -68,6 +68,7 @@ final class Asides {
                   || Described.isCounted(before, aside.clause())
                   || PartsOf.inBrackets(clause, before, aside.clause())
                   || MadeFrom.inBrackets(before, aside.clause())
+                  || Chosen.take(before, aside.clause())
                   || Ranging.inBrackets(before, aside.clause()));
       if (!part && (before == null || !described.inBrackets(before, aside.clause()))) {
         new Brackets(clause, before, aside).read();

@@ -22,6 +22,8 @@ final class BeforePairing {
     MadeForOthers.may(clause);
     PerEgg.in(clause);
     OfThose.in(clause);
+    EachSo.in(clause);
+    Chosen.in(clause);
     PackTold.in(clause);
     Spent.in(clause);
     InGoes.in(clause);

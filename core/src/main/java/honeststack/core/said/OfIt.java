@@ -56,6 +56,9 @@ final class OfIt {
 
   /** In a sentence behind the one that names it. */
   static void goOn(List<Clause> read, Clause clause) {
+    if (clause.batch.isPresent()) {
+      return; // "I do a quarter of it": of all
+    }
     for (int i = 0; i < clause.size(); i++) {
       if (isSaid(clause, i) && isOpen(clause, clause.get(i)) && !isNamed(clause, i)) {
         of(read, clause, i);

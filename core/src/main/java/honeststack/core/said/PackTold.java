@@ -19,7 +19,8 @@ final class PackTold {
 
   private static final String NAME_FIRST = "(?<food>@ ),? ?(?<some># )";
 
-  private static final String LINK = "(?:(?:,|;|–|-|and|with) )*";
+  private static final String LINK =
+      "(?:(?:for|in|on) (?:(?:the|frying|pan|top|it|greasing|griddle|batter|bowl) ?)+ ?)?(?:(?:,|;|–|-|and|with) )*";
 
   private static final String IS =
       "(?: (?:is|was|being|weighs|weighed|holds|held|says|has|at|of))?(?: about)? ";

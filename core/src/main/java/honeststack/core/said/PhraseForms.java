@@ -83,6 +83,8 @@ final class PhraseForms {
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
           PLATE | zum (servieren/bestreuen/anrichten/füllen/bestreichen/garnieren) | pour (servir/garnir) | para servir | per (servire/guarnire) | (til/till/för) servering | om te serveren
+          PAN | (for/before) the first (one/pancake/waffle/crepe/round) (/only) | for the first only
+          PLATE | between them (/all) | (on/over/for) all of them
           PAN | for (their/his/her/each/every) (pan/griddle/iron/skillet) | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
           PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)

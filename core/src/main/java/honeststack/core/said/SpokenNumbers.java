@@ -26,6 +26,12 @@ final class SpokenNumbers {
   private static final Sought GOOD_HALF =
       Sought.of("(?<=\\ba )good (?=(?:half|quarter|third|dozen)\\b)", Pattern.CASE_INSENSITIVE);
 
+  /** "every third pancake". */
+  private static final Sought EVERY =
+      Sought.of(
+          "(?<=\\bevery )(other|second|third|fourth|fifth|2nd|3rd|4th|5th) (pancake|waffle|crepe|crêpe|one|pikelet)s?\\b",
+          Pattern.CASE_INSENSITIVE);
+
   /** Of eaters and pieces it says more. */
   private static final Sought SINGLE =
       Sought.of(
@@ -121,6 +127,7 @@ final class SpokenNumbers {
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos.", "No.", "nr.", "Nr.", "el.", "ig.", "h."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),
+          Repair.of(EVERY, SpokenNumbers::every, "every "),
           Repair.as(SINGLE, "", "a single "),
           Repair.as(DOZEN_AND_HALF, "18", "dozen and"),
           Repair.of(HUNDRED, SpokenNumbers::hundred, " hundred"),
@@ -128,6 +135,18 @@ final class SpokenNumbers {
           Repair.of(PERCENT, SpokenNumbers::percent, "cent"));
 
   private SpokenNumbers() {}
+
+  private static String every(MatchResult said) {
+    String number =
+        switch (said.group(1).toLowerCase(Locale.ROOT)) {
+          case "third", "3rd" -> "3";
+          case "fourth", "4th" -> "4";
+          case "fifth", "5th" -> "5";
+          default -> "2";
+        };
+    String noun = said.group(2).toLowerCase(Locale.ROOT);
+    return number + " " + (noun.equals("one") ? "pcs" : noun + "s"); // no longer than it was
+  }
 
   private static String heard(MatchResult said) {
     String word = said.group().toLowerCase(Locale.ROOT);

@@ -10,6 +10,9 @@ final class Superseded {
   /** The most words between a food and the end of its sentence that still speak of that food. */
   private static final int CLOSE = 5;
 
+  /** Nobody corrects an amount to a smaller part of it without saying of what (common practice). */
+  private static final double FEW = 20;
+
   private Superseded() {}
 
   /** "It says 50 g sugar. I used 40 g honey.", "2 eggs. No, 1 banana." */
@@ -92,12 +95,26 @@ final class Superseded {
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
         Contrast.isRestated(head, between, new Displaced(clause).behind(said + 1), right.isCount());
-    if (says) {
-      old.amount.part = Part.EXCLUDED;
-      old.amountText = right.textLike(old.amount);
-      old.restated = true;
+    Mention meant = says ? meant(before, old, right) : null;
+    if (meant != null) {
+      meant.amount.part = Part.EXCLUDED;
+      meant.amountText = right.textLike(meant.amount);
+      meant.restated = true;
       right.part = Part.AMOUNT;
     }
+  }
+
+  /** "3 eggs, 300 ml milk. No, two.": of eggs, as nobody takes 2 ml for 300; null for none. */
+  static Mention meant(Clause before, Mention last, Element right) {
+    if (!isFew(last, right)) {
+      return last;
+    }
+    Mention counted = null;
+    for (Mention mention : before.mentions) {
+      boolean pieces = mention.amount != null && mention.amount.isCount();
+      counted = pieces && mention.known().isPresent() ? mention : counted;
+    }
+    return counted;
   }
 
   /** "1 tbsp chia, 3 tbsp water (= 1 egg)": the egg that they are. */
@@ -108,6 +125,13 @@ final class Superseded {
     int amount = said.amount == null ? said.from : inner.elements.indexOf(said.amount);
     String before = new Displaced(inner).plain(0, Math.min(amount, said.from));
     return egg && (DisplacedForms.FOR_EGG.isAll(before) || before.isEmpty() && seeds);
+  }
+
+  /** "300 ml milk. No, two." is said of something else. */
+  static boolean isFew(Mention told, Element right) {
+    return right.isCount()
+        && !told.amount.isCount()
+        && right.measure().amount() * FEW <= told.amount.measure().amount();
   }
 
   /** "50 g sugar (no, 40 g honey)": whether the food in the brackets counts instead. */

@@ -112,6 +112,7 @@ public final class Telling {
     ForOne.find(read);
     MadeForOthers.find(read);
     Bowls.find(read);
+    SomeOfThem.find(read);
     Batched.apply(read);
     return new Telltale(text, weights.text, page, read).told();
   }

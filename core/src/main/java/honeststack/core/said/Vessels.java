@@ -54,7 +54,7 @@ final class Vessels {
                   + "(?= ?[.,;)\\n]|$)"),
           // "(250 ml glass)", "I use a 250 ml glass"
           written(
-              "(?:\\((?:a |my |the |in )?|\\b(?:with|using|use|by|my|our|measured in)"
+              "(?:\\((?:a |my |the |in )?|\\b(?:with|using|use|by|my|our|measured in|that's|it's|which is|mine's)"
                   + " (?:an? |the |my )?)"
                   + SIZE
                   + "[ -]"

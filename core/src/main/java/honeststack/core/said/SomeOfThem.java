@@ -1,0 +1,69 @@
+package honeststack.core.said;
+
+import honeststack.core.line.NumberText;
+import honeststack.core.line.Place;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+
+/**
+ * What some of the pieces get: "four with 10 g honey each, four plain", "half of them get 10 g jam
+ * each". It counts for so many.
+ */
+final class SomeOfThem {
+  private static final String NUMBER = "(?:\\d{1,2}|one|two|three|four|five|six|eight|ten)";
+
+  private static final Sought SAID =
+      Sought.of(
+          "(?:(?:and|then|so|i do|i make|i did|we do|i top|i had) )*(?<some>"
+              + NUMBER
+              + "|half)(?: of (?:them|those|these|the \\w+))? (?:(?:get|gets|got|have|had|come|came|are|were|go) )?(?:topped )?with .*\\b(?:each|apiece|on each)\\b.*");
+
+  private static final Sought BARE =
+      Sought.of(
+          "(?:(?:and|then|so) )*(?<some>"
+              + NUMBER
+              + "|half) of (?:them|those|these) (?:get|gets|got|have|had) .*\\b(?:each|apiece)\\b.*");
+
+  private static final double HALF = 0.5;
+
+  private SomeOfThem() {}
+
+  static void find(List<Clause> read) {
+    Optional<Told.Count> all =
+        read.stream().map(clause -> clause.counts.pieces).flatMap(Optional::stream).findFirst();
+    for (Clause clause : read) {
+      boolean topped =
+          clause.mentions.size() == 1
+              && clause.mentions.get(0).isMeasured()
+              && clause.mentions.get(0).per != Per.EATER
+              && clause.elements.stream().noneMatch(e -> e.part == Part.CHOICE); // "the others …"
+      if (!topped || all.isEmpty()) {
+        continue;
+      }
+      Matcher said = SAID.matcher(clause.words(0, clause.size()));
+      Matcher bare = BARE.matcher(clause.words(0, clause.size()));
+      Matcher found = said.matches() ? said : bare.matches() ? bare : null;
+      if (found != null) {
+        give(clause, number(found.group("some"), all.get()));
+      }
+    }
+  }
+
+  private static double number(String some, Told.Count all) {
+    return some.equals("half") ? HALF * (all.low() + all.high()) / 2 : NumberText.read(some);
+  }
+
+  private static void give(Clause clause, double pieces) {
+    Mention mention = clause.mentions.get(0);
+    mention.times *= pieces;
+    mention.per = null;
+    mention.place = mention.place == Place.NOT_SAID ? Place.PLATE : mention.place;
+    clause.counts.pieces = Optional.empty();
+    clause.counts.serves = Optional.empty();
+    clause.elements.stream()
+        .filter(e -> e.isAmount() && e.isCount() && e != mention.amount)
+        .filter(e -> e.isFree() || e.part == Part.UNKNOWN || e.part == Part.YIELD)
+        .forEach(e -> e.part = Part.NOTE);
+  }
+}
