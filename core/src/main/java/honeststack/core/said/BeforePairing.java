@@ -23,6 +23,7 @@ final class BeforePairing {
     PerEgg.in(clause);
     OfThose.in(clause);
     EachSo.in(clause);
+    Added.in(clause);
     Chosen.in(clause);
     PackTold.in(clause);
     Spent.in(clause);

@@ -31,6 +31,9 @@ final class Clause {
   /** Behind the words that say so. */
   int batchEnd;
 
+  /** It tells how something went in bit by bit, which is no talk of another recipe. */
+  boolean bitByBit;
+
   /** Whether its words only tell something of its foods; null as long as nobody asked. */
   Boolean remarks;
 

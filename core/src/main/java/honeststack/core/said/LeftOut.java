@@ -84,7 +84,11 @@ final class LeftOut {
   /** "30 g sugar (omit)". */
   static boolean inBrackets(Mention before, Clause inner) {
     String words = inner.words(0, inner.size());
-    if (before == null || before.food == null || !OMIT.is(words) && !words.matches("none|nil")) {
+    if (before == null || before.food == null) {
+      return false;
+    }
+    boolean none = OMIT.is(words) || words.matches("none|nil");
+    if (!none && !TakenOut.isInBrackets(before, inner)) {
       return false;
     }
     before.mark(Part.EXCLUDED);

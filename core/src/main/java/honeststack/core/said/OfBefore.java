@@ -9,9 +9,10 @@ final class OfBefore {
   /** Whether the sentence says nothing else, and nothing in it counts by itself. */
   static boolean in(List<Clause> read, Clause clause) {
     return Theirs.goOn(read, clause)
-        || PointedBack.by(read, clause)
+        || TakenOut.by(read, clause)
         || Rescaled.by(read, clause)
         || Chosen.by(read, clause)
+        || Added.by(read, clause)
         || PackTold.by(read, clause)
         || Spent.by(read, clause)
         || InGoes.by(read, clause)

@@ -15,6 +15,14 @@ final class PointedBack {
   private static final String IS =
       "(?:(?:it's|it is|it was|that's|that is|make that|should be|should have been|must be|i meant|i mean|use|i used) )?";
 
+  private static final String TIME =
+      "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
+
+  private static final Sought WITHOUT =
+      Sought.of(
+          LEAD
+              + "(?:this time|today|tonight|now|this week),? (?:it's |i made it )?(?:without|no|minus) (?:the |any )?(?<food>@ )[ .!]*");
+
   /** What is said last of the amounts counts, or the one that is called so. */
   private static final List<Sought> AMOUNTS =
       List.of(
@@ -77,7 +85,10 @@ final class PointedBack {
       return false;
     }
     Shape shape = Shape.read(clause).orElseThrow();
-    boolean done = clause.hasAmount() ? amounts(read, clause, shape) : foods(read, clause, shape);
+    boolean done =
+        clause.hasAmount()
+            ? amounts(read, clause, shape)
+            : foods(read, clause, shape) || without(read, clause, shape);
     if (done) {
       clause.mentions.clear();
       clause.elements.forEach(element -> element.part = Part.METHOD);
@@ -141,5 +152,17 @@ final class PointedBack {
     }
     old.get().means(old.get().food.meaning(now.food.get(), now.text()));
     return true;
+  }
+
+  /** "This time without the eggs." */
+  private static boolean without(List<Clause> read, Clause clause, Shape shape) {
+    Optional<Mention> old =
+        shape.whole(WITHOUT).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+    old.ifPresent(
+        mention -> {
+          mention.mark(Part.EXCLUDED);
+          read.forEach(before -> before.mentions.remove(mention));
+        });
+    return old.isPresent();
   }
 }

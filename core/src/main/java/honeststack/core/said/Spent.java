@@ -92,6 +92,10 @@ final class Spent {
           Sought.of(
               NAME_FIRST + LINK + USING + PART + "(?:of (?:it|them|that|which) |in the end )+"));
 
+  /** "300 ml out of a litre of milk". */
+  private static final Sought OUT_OF =
+      Sought.of("(?<part># )(?:out of|from) (?:the |my |a )?(?<whole># )(?:of )?(?<food>@ )");
+
   private Spent() {}
 
   private static List<Sought> said() {
@@ -138,6 +142,9 @@ final class Spent {
     for (Shape.Found than : shape.get().each(THAN)) {
       than.take(Part.NOTE);
     }
+    for (Shape.Found found : shape.get().each(OUT_OF)) {
+      outOf(clause, found);
+    }
     for (Sought form : USED) {
       for (Shape.Found found : shape.get().each(form)) {
         use(clause, found);
@@ -178,6 +185,18 @@ final class Spent {
       for (int i = last + 1; i < found.end(); i++) {
         clause.get(i).part = Part.NOTE;
       }
+    }
+  }
+
+  private static void outOf(Clause clause, Shape.Found found) {
+    Element whole = clause.get(found.at("whole"));
+    Element part = clause.get(found.at("part"));
+    if (!left(whole, part).isEmpty() && whole.isFree() && part.isFree()) {
+      String some = part.text();
+      for (int i = found.at("part"); i < found.at("whole"); i++) {
+        clause.get(i).part = Part.NOTE;
+      }
+      whole.instead = some;
     }
   }
 

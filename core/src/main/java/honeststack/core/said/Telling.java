@@ -63,8 +63,14 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      boolean portion = clause.side || OnePortion.isIn(clause) || Again.isThinned(clause);
-      boolean retold = !portion && OfBefore.in(read, clause);
+      boolean back = PointedBack.by(read, clause);
+      boolean portion =
+          !back && Overlaid.by(read, clause)
+              || clause.side
+              || clause.bitByBit
+              || OnePortion.isIn(clause)
+              || Again.isThinned(clause);
+      boolean retold = back || !portion && OfBefore.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
         supposed = !retold && !portion && Hypothetical.in(read, clause);
@@ -90,30 +96,7 @@ public final class Telling {
     page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
-    Units.acrossLines(read);
-    OneBowl.find(text, read);
-    Hypothetical.before(read);
-    Retold.before(read);
-    OffTopic.find(read);
-    AfterCooking.find(read);
-    TitleLine.find(read);
-    read.forEach(Splits::giveUp);
-    ShareOfFlour.find(text, read);
-    Ratios.find(read);
-    Groups.find(read);
-    Sides.goOn(read);
-    TwoLists.own(read);
-    Since.find(read);
-    new Again(read).find();
-    Scales.once(read);
-    Versions.once(read);
-    Uncooked.find(read);
-    PerEgg.find(read);
-    ForOne.find(read);
-    MadeForOthers.find(read);
-    Bowls.find(read);
-    SomeOfThem.find(read);
-    Batched.apply(read);
+    OverAll.find(text, read);
     return new Telltale(text, weights.text, page, read).told();
   }
 

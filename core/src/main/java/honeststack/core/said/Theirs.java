@@ -8,7 +8,7 @@ import java.util.List;
  */
 final class Theirs {
   private static final String WHOSE =
-      "(?:hers|his|theirs|yours|(?:your|her|his|their|the original|the old) (?:recipe|version|one)|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
+      "(?:hers|his|theirs|yours|(?:mum|mom|dad|gran|nan|grandma|granny)'s|(?:your|her|his|their|the original|the old) (?:recipe|version|one)|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
           + "|neighbour|neighbor|aunt|auntie|uncle|cousin|dad|father|boss|husband|wife)'s(?: one| version)?"
           + "|the (?:book|original|packet|box|old one|other one|blog)'s)";
 
@@ -19,6 +19,12 @@ final class Theirs {
               + WHOSE
               + " (?:(?:has|have|had|takes|took|uses|used|was|is|:) )+(?:only |just )?# (?:of )?@ )");
 
+  /** "…; the book has 3 eggs": only behind the own ones. */
+  private static final Sought BOOK =
+      Sought.of(
+          "@ [^#@]*[,;–—-] (?:but |while |and |whereas )?(?<their>the (?:book|packet|box|card|blog|original)"
+              + " (?:has|had|says|said|wants) (?:only |just )?# (?:of )?@ )");
+
   private static final Sought MINE =
       Sought.of(
           "\\b(?:uses|takes|puts(?: in)?|has|likes|does|wants) (?<their># )(?:of )?@ [,;–—-]? ?(?:but |and |while |whereas |though )?"
@@ -27,14 +33,15 @@ final class Theirs {
   /** Of a sentence of its own. */
   private static final Sought START =
       Sought.of(
-          "(?:(?:and|but|while|whereas) )?"
+          "(?:(?:and|but|while|whereas) )?(?:"
               + WHOSE
-              + " (?:has|have|had|takes|took|uses|used|was|is|:) ");
+              + "|the (?:book|packet|box|card|blog|original)) (?:has|have|had|takes|took|uses|used|was|is|:) ");
 
   private Theirs() {}
 
   static void in(Clause clause) {
     Shape.in(clause, 2, HAS).ifPresent(found -> leaveOut(clause, found));
+    Shape.in(clause, 2, BOOK).ifPresent(found -> leaveOut(clause, found));
     Shape.in(clause, 2, MINE).ifPresent(found -> own(clause, found));
   }
 

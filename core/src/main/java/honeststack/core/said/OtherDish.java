@@ -1,0 +1,52 @@
+package honeststack.core.said;
+
+import honeststack.core.food.Role;
+import java.util.List;
+
+/**
+ * Foods beside a recipe that are none of it: what is still in the house, on the shopping list, or
+ * goes into another dish: "That leaves 4 eggs.", "Tomorrow I need 400 g flour for a cake."
+ */
+final class OtherDish {
+  private static final String DISH =
+      "(?:cake|bread|loaf|pie|quiche|tart|pudding|muffins|biscuits|cookies|omelette|stew|soup|roast|casserole|salad|pasta|pizza"
+          + "|brownies|scones|custard|ice cream)";
+
+  private static final Sought SAID =
+      Sought.of(
+          "(?:(?:and|so|but|oh|ps|by the way|,) )*(?:"
+              + "(?:that|which|this) leaves (?:me |us )?(?:with )?(?!out\\b).*"
+              + "|(?:i|we)(?:'ve| have)? still (?:got|have)\\b.*"
+              + "|(?:i|we) still have\\b.*"
+              + "|(?:to buy|to get|still to buy|from the shop|on the shopping list|shopping(?: list)?)(?: tomorrow| today)?(?: ?[:,–-]| is| are)? .*"
+              + "|(?:tomorrow|tonight|on \\w+day|for \\w+day|next week)(?: ,)? (?:i|we)(?:'ll)? (?:also )?(?:need|want|use|make|bake)\\b.* for (?:a|an|the|my) (?:\\w+ )?"
+              + DISH
+              + "\\b.*"
+              + "|(?:a|an|the|my) (?:\\w+ )?"
+              + DISH
+              + " (?:i (?:made|baked)|we (?:had|made)|needs?|takes?|took|had|has|gets|got)\\b.*"
+              + "|(?:and )?for (?:dinner|lunch|supper|tonight)(?: ,)? (?:it's|there's|there is|i(?:'m| am) (?:making|having|doing)|we(?:'re| are) having|we have|i have)\\b.*"
+              + ")");
+
+  private static final int FEWEST = 2;
+
+  private OtherDish() {}
+
+  /** Passes over them, behind a batter. */
+  static void find(List<Clause> read) {
+    int measured = 0;
+    boolean flour = false;
+    for (Clause clause : read) {
+      boolean batter = flour && measured >= FEWEST;
+      if (batter && !clause.mentions.isEmpty() && SAID.isAll(clause.words(0, clause.size()))) {
+        clause.mentions.forEach(mention -> mention.mark(Part.ASIDE));
+        clause.mentions.clear();
+        clause.counts.clear();
+        clause.passOverAmounts();
+        continue;
+      }
+      measured += (int) clause.mentions.stream().filter(Mention::isMeasured).count();
+      flour |= clause.mentions.stream().anyMatch(m -> m.role() == Role.FLOUR && m.isMeasured());
+    }
+  }
+}

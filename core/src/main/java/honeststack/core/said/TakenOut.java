@@ -1,0 +1,156 @@
+package honeststack.core.said;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A food of a list that did not go in after all, or is left out of the list that follows: "30 g
+ * sugar – but I never put it in", "All but the sugar.", "Everything here except the sugar: …".
+ */
+final class TakenOut {
+  private static final String NOT_IN =
+      "(?:(?:i|we)(?:'ve| have)? (?:(?:always|usually|actually|just|then|personally|myself|often) )*"
+          + "(?:never (?:put|use|used|add|added|bother|do|have)|(?:didn't|don't|did not|do not)(?: (?:put|use|add|bother|do|take|have|want))?"
+          + "|left|leave|skipped?|omit(?:ted)?|forgot|dropped|ditched|went without|do without|did without)"
+          + "(?: (?:with|to (?:add|put|use)|about))?(?: (?:it|that|them|the @|any @|any|@))?(?: (?:in|out|this time|today|here|now))*)";
+
+  private static final String NOT_USED =
+      "(?:not (?:used|this time|today|in (?:mine|this|here)|for (?:me|us)|needed)|left out|skipped|omitted|unused|"
+          + NOT_IN
+          + ")";
+
+  private static final String AMOUNT = "(?<whole># )(?:of )?(?<food>@ )";
+
+  private static final String END = "(?= ?[,.;)!–-]|$| $)";
+
+  /** In the sentence that measures it. */
+  private static final List<Sought> WITHIN =
+      List.of(
+          Sought.of(
+              AMOUNT
+                  + "(?:[,;–-] )?(?:(?:but|only|though|although|except|which|that) )+"
+                  + NOT_IN
+                  + END),
+          Sought.of(
+              AMOUNT
+                  + "(?:, )?(?:optional|optionally|if you like|if you want)(?: [,;–-])? ?(?:but |though )?"
+                  + NOT_USED
+                  + END),
+          Sought.of(
+              "(?:normally|usually|as a rule|in theory) "
+                  + AMOUNT
+                  + "(?:, )?(?:but|only) (?:there (?:was|is|were) (?:none|no more)|(?:i|we) (?:had|have) none|not (?:today|now|this time)|none (?:today|left|this time))"),
+          Sought.of("\\bno " + AMOUNT + "(?:this time|today|now|for me|in (?:mine|this))\\b"));
+
+  private static final Sought IN_BRACKETS =
+      Sought.of("(?:(?:which|that|but|optional|,) )*" + NOT_USED + "[ .!]*");
+
+  private static final String BUT =
+      "(?:but|except(?: for)?|bar|minus|without|excluding|less|save|apart from|other than|leaving out)";
+
+  /** Of a food that was measured before. */
+  private static final List<Sought> BEHIND =
+      List.of(
+          Sought.of(
+              "(?:and |so |though |or rather |well |, )*(?:(?:all|everything|the lot|all of it|all that|that) )?"
+                  + BUT
+                  + " (?:for )?(?:the |any |no |that )?(?<food>@ )(?:today|this time|though|of course|obviously|for me|here)*[ .!]*"),
+          Sought.of(
+              "(?:and |so |please |then |oh |just |, )*(?:cross|strike|take|leave|scrap|delete|remove|omit|skip|drop|ditch|forget)(?: (?:out|off|about))? (?:the |that |all the |my )?(?<food>@ )(?:out|off|again|please|today|this time)*[ .!]*"),
+          Sought.of(
+              "(?:and |but |so |though |, )*(?:i|we) (?:(?:always|usually|actually|just|then|today) )*(?:did|do|went|go|made (?:it|them)|make (?:it|them)) without (?:the |any )?(?<food>@ )(?:today|this time|though)*[ .!]*"),
+          Sought.of(
+              "(?:and |but |so |though |, )*(?:(?:i|we) )?(?:left|leave|leaving) (?:the |any )?(?<food>@ )out\\b.*"),
+          Sought.of(
+              "(?<food>@ )(?:is |are |was )?(?:only )?for (?:the |my )[a-z' ]+?(?:only |, )*not (?:for )?(?:this|mine|ours|me|here)(?: one| batch)?[ .!]*"));
+
+  /** Before the list of which it is left out. */
+  private static final Sought HEAD =
+      Sought.of(
+          "(?:version \\w+|mine|ours|this one|today's|all of (?:this|it|that)|everything (?:here|below|that follows|in this|in it)?|this|it"
+              + "|(?:i|we) (?:make|made|do|did|take|use) (?:this|it|all of (?:this|it)|the (?:recipe|following|lot))|the (?:following|recipe))\\b"
+              + "[^:.]*\\b"
+              + BUT
+              + " (?:for )?(?:the |any )?(?<food>@ )[.:! ]*");
+
+  private TakenOut() {}
+
+  /**
+   * Takes out what the sentence says of itself, or of one before.
+   *
+   * @return whether it only says that of one before
+   */
+  static boolean by(List<Clause> read, Clause clause) {
+    within(clause);
+    if (read.isEmpty()) {
+      return false;
+    }
+    Shape shape = Shape.read(clause).orElseThrow();
+    for (Sought form : BEHIND) {
+      Optional<Mention> old =
+          shape.whole(form).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+      boolean bare = clause.mentions.stream().noneMatch(Mention::isMeasured);
+      if (old.isPresent() && bare && !clause.hasAmount()) {
+        old.get().mark(Part.EXCLUDED);
+        read.forEach(before -> before.mentions.remove(old.get()));
+        clause.mentions.clear();
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static void within(Clause clause) {
+    if (clause.mentions.stream().noneMatch(Mention::isMeasured)) {
+      return;
+    }
+    Shape shape = Shape.read(clause).orElseThrow();
+    for (Sought form : WITHIN) {
+      for (Shape.Found found : shape.each(form)) {
+        leaveOut(clause, clause.get(found.at("food")));
+      }
+    }
+  }
+
+  private static void leaveOut(Clause clause, Element food) {
+    for (Mention mention : List.copyOf(clause.mentions)) {
+      if (mention.food != null && mention.food.isSameFood(food)) {
+        mention.mark(Part.EXCLUDED);
+        clause.mentions.remove(mention);
+      }
+    }
+  }
+
+  /** "30 g sugar (optional, I don't)". */
+  static boolean isInBrackets(Mention before, Clause inner) {
+    boolean same = // not "250 ml water (I've left the butter out)"
+        inner.elements.stream().filter(Element::isFood).allMatch(e -> e.isSameFood(before.food));
+    return same && Shape.read(inner).flatMap(shape -> shape.whole(IN_BRACKETS)).isPresent();
+  }
+
+  /** "Everything here except the sugar: 200 g flour, 30 g sugar.": of what follows. */
+  static void ahead(List<Clause> read) {
+    for (int i = 0; i < read.size(); i++) {
+      Clause clause = read.get(i);
+      int colon = 0;
+      while (colon < clause.size() && !clause.isMark(colon, ":")) {
+        colon++;
+      }
+      Optional<Element> food = head(clause, Math.min(colon + 1, clause.size()));
+      if (food.isPresent()) {
+        read.subList(i, read.size()).forEach(behind -> leaveOut(behind, food.get()));
+      }
+    }
+  }
+
+  private static Optional<Element> head(Clause clause, int end) {
+    StringBuilder words = new StringBuilder();
+    Element food = null;
+    for (Element element : clause.elements.subList(0, end)) {
+      boolean measure = element.isAmount() && !element.isWeak();
+      words.append(measure ? "#" : element.isFood() ? "@" : element.low()).append(' ');
+      food = element.isFood() ? element : food;
+    }
+    return Optional.ofNullable(food).filter(f -> HEAD.isAll(words.toString()));
+  }
+}
