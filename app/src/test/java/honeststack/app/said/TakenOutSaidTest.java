@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 
-/** What is left out after it was listed, what is still in the house, and what each eater takes on top. */
+/**
+ * What is left out after it was listed, what is still in the house, and what each eater takes on
+ * top.
+ */
 class TakenOutSaidTest {
   private static final String TEXTS =
       """
@@ -42,6 +45,65 @@ class TakenOutSaidTest {
       200 g flour, 2 eggs, 300 ml milk; no 30 g sugar this time|egg=100,milk-whole=309,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk. You may add 30 g sugar, I never have.|egg=100,milk-whole=309,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk. Some add 30 g sugar.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎⏎no butter today|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎⏎(without the butter)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎I left the butter out.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎minus the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎* I skip the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Note: no butter this time.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Note: I don't use the butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎PS without the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Changes: no butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎My changes: left out the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Edit: omit the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Substitutions: none. Omitted: butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Omitted: butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Left out: butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Skipped: butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Not used: butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Butter: not used|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎Butter not used|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter⏎(butter not used this time)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter (omit)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter – omitted|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter (no)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter (didn't have any)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter - had none|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter (skip for dairy free)|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter, but I had none|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour⏎2 eggs⏎300 ml milk⏎50 g butter – there wasn't any|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter which I did not use|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter that I ended up not using|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter but didn't need it|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter but it didn't need it|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, no need|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, though I usually leave it out|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, though I left it out today|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, though not today|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, not today|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, except today|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, never mind the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, wait, no butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, no, leave the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, actually no butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, scratch the butter|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Scratch that last one.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Not the butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Well, not the butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. The butter I leave out.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Butter's out.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. We don't do the butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. The butter stays in the fridge.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. The butter's not for us.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. I'm off butter, so not that.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Can't have butter so that's out.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. My version has no butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. Mine has no butter in it.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. I make mine without butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. In mine there's no butter.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. There was no butter in the house so none went in.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. We were out of butter so it went without.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter. There being no butter I did without.|egg=100,milk-whole=309,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk. Ella has hers with 15 g butter, Max with 20 g honey.|butter=15@PLATE,egg=100,honey=20@PLATE,milk-whole=309,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk. On mine 15 g butter, on his 20 g honey.|butter=15@PLATE,egg=100,honey=20@PLATE,milk-whole=309,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk. Mine with 15 g butter, his with 20 g honey.|butter=15@PLATE,egg=100,honey=20@PLATE,milk-whole=309,wheat-flour-white=200

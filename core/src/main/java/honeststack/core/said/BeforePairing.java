@@ -22,6 +22,7 @@ final class BeforePairing {
     MadeForOthers.may(clause);
     PerEgg.in(clause);
     OfThose.in(clause);
+    TookOther.in(clause);
     EachSo.in(clause);
     Added.in(clause);
     Chosen.in(clause);

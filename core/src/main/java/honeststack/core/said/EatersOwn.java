@@ -11,9 +11,11 @@ import java.util.Set;
  * kids had 20 g honey", "one with 15 g butter, one with 20 g honey".
  */
 final class EatersOwn {
-  private static final String WHO =
-      "(?:i|we|he|she|they|me|him|her|us|dad|mum|mom|gran|grandad|(?:the|my|our) (?:kids?|children|son|daughter|wife|husband|boys?|girls?|guests)"
+  private static final String OTHERS =
+      "(?:dad|mum|mom|gran|grandad|(?:the|my|our) (?:kids?|children|son|daughter|wife|husband|boys?|girls?|guests)"
           + "|everyone|everybody)";
+
+  private static final String WHO = "(?:i|we|he|she|they|" + OTHERS + ")";
 
   private static final Sought SAID =
       Sought.of(
@@ -22,7 +24,10 @@ final class EatersOwn {
               + "|(?:me|him|her|dad|mum|mom|the kids|us) ?: .*"
               + "|"
               + WHO
-              + " (?:(?:always|usually|only|each|all|both) )*(?:had|have|has|likes?|prefers?|share|shared|wants?|takes?|gets?|got|eat|ate) .*"
+              + " (?:(?:always|usually|only|each|all|both) )*(?:likes?|prefers?|share|shared|wants?|eat|ate) .*"
+              + "|"
+              + OTHERS
+              + " (?:(?:always|usually|only|each|all|both) )*(?:had|have|has|takes?|gets?|got) .*"
               + "|(?:one|two|three|the first|the second|the other|the others|the rest|half)(?: of (?:them|those))?(?: was| were| got| gets| is| are)? (?:with )?# .*"
               + "|between us .*"
               + ")");

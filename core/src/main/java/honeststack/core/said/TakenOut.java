@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.line.Place;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,8 +15,15 @@ final class TakenOut {
           + "|left|leave|skipped?|omit(?:ted)?|forgot|dropped|ditched|went without|do without|did without)"
           + "(?: (?:with|to (?:add|put|use)|about))?(?: (?:it|that|them|the @|any @|any|@))?(?: (?:in|out|this time|today|here|now))*)";
 
+  private static final String NONE =
+      "(?:(?:i |we |it )?(?:didn't|did not|don't) (?:need|have)(?: (?:it|any|that))?|no need(?: for it)?|(?:i |we )?(?:had|have) none"
+          + "|(?:there )?(?:wasn't|weren't|was none|were none)(?: any)?|none (?:left|in the house|to be had)"
+          + "|(?:i |we )?(?:ended up|wound up) not (?:using|needing|adding)(?: it| any)?|except today|skip\\b[^#@]*)";
+
   private static final String NOT_USED =
-      "(?:not (?:used|this time|today|in (?:mine|this|here)|for (?:me|us)|needed)|left out|skipped|omitted|unused|"
+      "(?:"
+          + NONE
+          + "|not (?:used|this time|today|in (?:mine|this|here)|for (?:me|us)|needed)|left out|skipped|omitted|unused|"
           + NOT_IN
           + ")";
 
@@ -26,6 +34,13 @@ final class TakenOut {
   /** In the sentence that measures it. */
   private static final List<Sought> WITHIN =
       List.of(
+          Sought.of(AMOUNT + "(?:(?:[,;–-]|but|only|though|although|that|which) )+" + NONE + END),
+          Sought.of(
+              AMOUNT
+                  + "(?:[,;–-] )+(?:(?:wait|actually|no|well|oh|sorry|or|,) )*"
+                  + "(?:no|not|never mind|scratch|forget|leave|skip|without|minus|omit|drop|delete|actually no|not the)"
+                  + "(?: (?:out|about))? (?:the |any )?(?<again>@ )(?:(?:out|today|this time) )*"
+                  + END),
           Sought.of(
               AMOUNT
                   + "(?:[,;–-] )?(?:(?:but|only|though|although|except|which|that) )+"
@@ -43,14 +58,60 @@ final class TakenOut {
           Sought.of("\\bno " + AMOUNT + "(?:this time|today|now|for me|in (?:mine|this))\\b"));
 
   private static final Sought IN_BRACKETS =
-      Sought.of("(?:(?:which|that|but|optional|,) )*" + NOT_USED + "[ .!]*");
+      Sought.of("(?:(?:which|that|but|optional|,) )*(?:no|" + NOT_USED + ")[ .!]*");
 
   private static final String BUT =
       "(?:but|except(?: for)?|bar|minus|without|excluding|less|save|apart from|other than|leaving out)";
 
+  private static final String NOTE =
+      "(?:(?:note|nb|ps|p\\.s\\.|edit|changes?|my changes?|tip|omissions?)(?: ?[:,.–-])? )?";
+
+  /** "Scratch that last one." */
+  private static final Sought LAST =
+      Sought.of(
+          "(?:and |so |oh |, )*(?:scratch|forget|cross out|delete|ignore|skip|strike) (?:that last one|the last one|the last|that last)[ .!]*");
+
+  private static final String LATER =
+      "(?:in (?:it|mine|there|this|the house)|this time|today|now|here|for (?:us|me)|at all|,)";
+
+  /** A sentence without a food, of the own recipe. */
+  private static final List<Sought> WITHOUT =
+      List.of(
+          Sought.of(
+              "(?:(?:and|but|so) )*(?:not|no|without|i haven't(?: any)?|i've no|there's no) @ (?:, )?(?:but|so|hence)"
+                  + " (?:i (?:used|took) )?# (?:of )?@ [ .!]*"),
+          Sought.of(
+              NOTE
+                  + "(?:(?:and|but|so|oh|this time|today|it's|made|,) )*(?:no|without(?: the| any)?|minus(?: the)?|zero) @ (?:"
+                  + LATER
+                  + " )*[ .!]*"),
+          Sought.of(
+              "(?:(?:and|but|so) )*(?:mine|ours|my version|our version|mine's|this one|today's)(?: is| has| was| had|'s)? (?:made )?(?:has no|no|without(?: the| any)?) @ (?:"
+                  + LATER
+                  + " )*[ .!]*"),
+          Sought.of(
+              "(?:(?:and|but|so) )*(?:i|we) (?:make|made|bake|baked) (?:mine|it|them|this|these|ours) without (?:the |any )?@ (?:"
+                  + LATER
+                  + " )*[ .!]*"),
+          Sought.of(
+              NOTE
+                  + "(?:(?:and|but|so) )*(?:i|we) (?:don't|didn't|do not|did not|never)(?: use| put in| add| include)? (?:the |any )?@ (?:"
+                  + LATER
+                  + " )*[ .!]*"),
+          Sought.of(
+              "(?:(?:and|but|so|there being|i had|we had|there was) )*(?:no|(?:we were|i was) out of|can't have|i can't have) @ (?:"
+                  + LATER
+                  + " )*(?:(?:so|and) )*(?:it went without|(?:i|we) did without|that's out|none went in|it's out|not that|(?:i |we )?left (?:it|that) out)[ .!]*"));
+
   /** Of a food that was measured before. */
   private static final List<Sought> BEHIND =
       List.of(
+          Sought.of(
+              NOTE
+                  + "(?:[^.:]*[.;] )?(?:omitted|skipped|not used|left out|unused|removed|excluded)(?: ?:)? (?:the )?(?<food>@ )[ .!]*"),
+          Sought.of(
+              NOTE
+                  + "(?:the )?(?<food>@ )(?:was |is |were )?(?:not used|unused|left out|omitted|skipped|not in)(?: this time| today)*[ .!]*"),
           Sought.of(
               "(?:and |so |though |or rather |well |, )*(?:(?:all|everything|the lot|all of it|all that|that) )?"
                   + BUT
@@ -85,19 +146,44 @@ final class TakenOut {
     if (read.isEmpty()) {
       return false;
     }
+    if (LAST.isAll(clause.words(0, clause.size()))) {
+      Spent.last(read).ifPresent(mention -> takeOut(read, mention));
+      return true;
+    }
+    if (clause.mentions.isEmpty() && clause.size() == 0) {
+      clause.asides.forEach(aside -> by(read, aside.clause()));
+    }
+    excluded(read, clause);
     Shape shape = Shape.read(clause).orElseThrow();
     for (Sought form : BEHIND) {
       Optional<Mention> old =
           shape.whole(form).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
       boolean bare = clause.mentions.stream().noneMatch(Mention::isMeasured);
       if (old.isPresent() && bare && !clause.hasAmount()) {
-        old.get().mark(Part.EXCLUDED);
-        read.forEach(before -> before.mentions.remove(old.get()));
+        takeOut(read, old.get());
         clause.mentions.clear();
         return true;
       }
     }
     return false;
+  }
+
+  private static void takeOut(List<Clause> read, Mention mention) {
+    mention.mark(Part.EXCLUDED);
+    read.forEach(before -> before.mentions.remove(mention));
+  }
+
+  /** "My version has no butter.": what a sentence is without went in neither. */
+  private static void excluded(List<Clause> read, Clause clause) {
+    String words = signs(clause, clause.size());
+    if (WITHOUT.stream().noneMatch(form -> form.isAll(words))) {
+      return;
+    }
+    for (Element element : clause.elements) {
+      Optional<Mention> old = element.isFood() ? Rescaled.before(read, element) : Optional.empty();
+      old.filter(mention -> mention.place == Place.NOT_SAID)
+          .ifPresent(mention -> takeOut(read, mention));
+    }
   }
 
   private static void within(Clause clause) {
@@ -107,7 +193,12 @@ final class TakenOut {
     Shape shape = Shape.read(clause).orElseThrow();
     for (Sought form : WITHIN) {
       for (Shape.Found found : shape.each(form)) {
-        leaveOut(clause, clause.get(found.at("food")));
+        boolean again = found.said().pattern().pattern().contains("<again>");
+        Element food = clause.get(found.at("food"));
+        if (again && !clause.get(found.at("again")).low().equals(food.low())) {
+          continue;
+        }
+        leaveOut(clause, food);
       }
     }
   }
@@ -144,13 +235,18 @@ final class TakenOut {
   }
 
   private static Optional<Element> head(Clause clause, int end) {
+    Optional<Element> food =
+        clause.elements.subList(0, end).stream().filter(Element::isFood).reduce((a, b) -> b);
+    return food.filter(f -> HEAD.isAll(signs(clause, end)));
+  }
+
+  /** Its words, with a sign for each amount and each food, whatever was made of them. */
+  private static String signs(Clause clause, int end) {
     StringBuilder words = new StringBuilder();
-    Element food = null;
     for (Element element : clause.elements.subList(0, end)) {
       boolean measure = element.isAmount() && !element.isWeak();
       words.append(measure ? "#" : element.isFood() ? "@" : element.low()).append(' ');
-      food = element.isFood() ? element : food;
     }
-    return Optional.ofNullable(food).filter(f -> HEAD.isAll(words.toString()));
+    return words.toString();
   }
 }

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
@@ -304,6 +305,7 @@ final class WhichSort {
     String name = general.text();
     boolean other =
         sort.endsWith("s") && foods.byName(sort).isPresent(); // "butter. Peanuts please"
+    other |= isFat(general.food) && isFat(foods.byName(sort)); // "butter (used oil)"
     Optional<Foods.Named> one = other ? Optional.empty() : inverted.combined(name, sort);
     if (sort.endsWith("%")) { // it may be the usual one
       return foods.byName(sort + " " + name).map(food -> new Said(sort + " " + name, food));
@@ -322,5 +324,9 @@ final class WhichSort {
         .byName(sort)
         .filter(food -> kind.stream().anyMatch(member -> member.role() == food.food().role()))
         .map(food -> new Said(sort, food));
+  }
+
+  private static boolean isFat(Optional<Foods.Named> named) {
+    return named.filter(food -> food.food().role() == Role.FAT).isPresent();
   }
 }
