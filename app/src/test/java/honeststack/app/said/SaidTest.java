@@ -115,7 +115,9 @@ class SaidTest {
     "wold, 0.86",
     "dell, 0.8",
     "ford, 0.9",
-    "glen, 0.87"
+    "glen, 0.87",
+    "fen, 0.64",
+    "holt, 0.6"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -89,7 +89,7 @@ final class BatchForms {
               WHO
                   + "(?:"
                   + DO
-                  + ")?(?<word>twice|double|half|triple)(?: of)?(?: as much as)? (?:the )?usual(?: ,? ?and (?:the )?usual (?:is|was))?"));
+                  + ")?(?<word>twice|double|half|triple)(?: of)?(?: as much as)? (?:the |my |our )?usual(?: ,? ?which (?:is|was)| ,? ?and (?:the )?usual (?:is|was))?"));
 
   private BatchForms() {}
 
@@ -108,7 +108,7 @@ final class BatchForms {
         .map(form -> form.matcher(words))
         .filter(Matcher::matches)
         .findFirst()
-        .map(said -> new Batch(times(said), ahead));
+        .map(said -> new Batch(times(said), ahead, ahead && said.group().contains("usual")));
   }
 
   private static double times(Matcher said) {

@@ -6,6 +6,12 @@ import java.util.List;
 final class Batched {
   private static final int NEAR = 2;
 
+  /** Who is there is no part of the recipe: "There'll be thirty scouts." */
+  private static final Sought EATERS =
+      Sought.of(
+          "(?:(?:and|so|well|but|today|tomorrow|tonight|,) )*(?:there(?:'ll be|'s| are| were| will be)|we(?:'re| are| were| will be|'ll be)"
+              + "|it's|they(?:'re| are| were))\\b.*");
+
   private Batched() {}
 
   static void apply(List<Clause> clauses) {
@@ -20,7 +26,9 @@ final class Batched {
         meant.forEach(
             clause -> {
               boolean alone = !ahead && clause.mentions.isEmpty();
-              times(clause, batch.times(), kept, clause == own && (before || alone));
+              boolean came = // "double my usual, …. Cut in 15."
+                  batch.base() && batch.ahead() && clause.mentions.isEmpty();
+              times(clause, batch.times(), kept, came || clause == own && (before || alone));
             });
       }
     }
@@ -64,7 +72,10 @@ final class Batched {
       return;
     }
     clause.counts.pieces = clause.counts.pieces.map(count -> times(count, times));
-    clause.counts.serves = clause.counts.serves.map(count -> times(count, times));
+    boolean eaters = clause.mentions.isEmpty() && EATERS.isAll(clause.words(0, clause.size()));
+    if (!eaters) {
+      clause.counts.serves = clause.counts.serves.map(count -> times(count, times));
+    }
   }
 
   private static Told.Count times(Told.Count count, double times) {

@@ -121,7 +121,8 @@ final class Batches {
   /** "We were four, so twice that." */
   private static final Sought HENCE =
       Sought.of(
-          "(?:so )?(?:(?:i|we) )?(?:(?:made|did|used|took|mixed|want|need) )?"
+          "(?:so )?(?:i'm|we're|i am|we are) (?:doubling|halving|tripling) (?:it|that|this|everything)(?: and \\w+)?"
+              + "|(?:so )?(?:(?:i|we) )?(?:(?:made|did|used|took|mixed|want|need) )?"
               + "(?:twice|double|half|a quarter|quarter|three times|two times|four times|(?:two|three|four|five) lots"
               + "|halved|doubled|tripled|quartered)"
               + "(?: (?:that|it|of it|of that|of everything|the amounts?|everything|the lot))?");
@@ -203,13 +204,14 @@ final class Batches {
     }
     String words = clause.words(from, to);
     boolean behind =
-        from == 0 && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);
+        (from == 0 || clause.isMark(from - 1, ":"))
+            && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);
     boolean before = clause.elements.subList(0, from).stream().anyMatch(Element::isFood);
     boolean next = behind && !clause.isFood(to) || !clause.hasFood(); // not "half the usual sugar"
     Optional<Batch> plain = BatchForms.of(words, before || !behind, next);
     if (plain.isPresent()) {
       boolean came = !plain.get().ahead() && CAME.isIn(clause.words(0, from));
-      return plain.map(batch -> new Batch(batch.times(), batch.ahead(), came));
+      return plain.map(batch -> new Batch(batch.times(), batch.ahead(), came || batch.base()));
     }
     Matcher times = TIMES.matcher(words);
     if (!times.find()) {

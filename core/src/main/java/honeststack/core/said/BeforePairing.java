@@ -22,7 +22,9 @@ final class BeforePairing {
     MadeForOthers.may(clause);
     PerEgg.in(clause);
     OfThose.in(clause);
+    OneOfMany.corrected(clause);
     TookOther.in(clause);
+    ToppedUp.rest(clause);
     EachSo.in(clause);
     Added.in(clause);
     Chosen.in(clause);

@@ -263,7 +263,7 @@ final class Counts {
         && clause.has(and + 1)
         && clause.get(and + 1).isAmount()
         && clause.get(and + 1).isCount()
-        && !clause.low(and + 2).startsWith("of ")
+        && (!clause.low(and + 2).startsWith("of ") || isEnd(and + 3) || isEnd(and + 4))
         && clause.is(noun(and + 2), Sort.PEOPLE);
   }
 

@@ -8,6 +8,9 @@ final class OfBefore {
 
   /** Whether the sentence says nothing else, and nothing in it counts by itself. */
   static boolean in(List<Clause> read, Clause clause) {
+    if (clause.batch.isPresent() && clause.mentions.isEmpty()) {
+      return false; // "I do a quarter of it": of all
+    }
     return Theirs.goOn(read, clause)
         || TakenOut.by(read, clause)
         || Rescaled.by(read, clause)

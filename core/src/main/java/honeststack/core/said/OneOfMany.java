@@ -15,6 +15,21 @@ final class OneOfMany {
 
   private OneOfMany() {}
 
+  /** "two teaspoons, no, one": a number, too. */
+  static void corrected(Clause clause) {
+    for (int i = 2; i < clause.size(); i++) {
+      int no = clause.isMark(i - 1, ",", "–", "-") ? i - 2 : i - 1;
+      boolean one =
+          clause.isWord(i, "one")
+              && clause.get(i).isAmount()
+              && clause.isWord(no, "no", "nope", "wait", "sorry")
+              && BareCounts.isEnd(clause, i + 1);
+      if (one) {
+        clause.get(i).firm = true;
+      }
+    }
+  }
+
   static void in(Clause clause) {
     boolean one = clause.elements.stream().anyMatch(e -> e.isAmount() && e.isWord("one"));
     if (!one) {

@@ -57,8 +57,10 @@ final class PerEgg {
 
   /** "I crack four.": of the eggs that are only named. */
   private static Optional<Double> cracked(List<Clause> read, Clause each) {
+    Optional<Clause> named = // "I go by eggs."
+        read.stream().filter(c -> c.elements.stream().anyMatch(PerEgg::isEgg)).findFirst();
     Optional<Element> name =
-        each.elements.stream().filter(e -> e.isFood() && e.low().matches("eggs?")).findFirst();
+        named.flatMap(c -> c.elements.stream().filter(PerEgg::isEgg).findFirst());
     Optional<Element> number =
         read.stream()
             .filter(c -> c != each && c.mentions.isEmpty())
@@ -75,10 +77,14 @@ final class PerEgg {
     eggs.foodText = eggs.food.text();
     eggs.amountText = number.get().text();
     eggs.restated = true;
-    eggs.from = each.elements.indexOf(eggs.food);
+    eggs.from = named.get().elements.indexOf(eggs.food);
     eggs.to = eggs.from + 1;
     number.get().part = Part.AMOUNT;
-    each.mentions.add(0, eggs);
+    named.get().mentions.add(0, eggs);
     return number.map(n -> n.measure().amount());
+  }
+
+  private static boolean isEgg(Element element) {
+    return element.isFood() && element.low().matches("eggs?");
   }
 }

@@ -86,7 +86,7 @@ final class PhraseForms {
           PAN | (for/before) the first (one/pancake/waffle/crepe/round) (/only) | for the first only
           PLATE | between them (/all) | (on/over/for) all of them
           PAN | for (their/his/her/each/every) (pan/griddle/iron/skillet) | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
-          PAN_NEXT | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
+          PAN_NEXT | (we/i) (bake/baked) (/them/these) in | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)

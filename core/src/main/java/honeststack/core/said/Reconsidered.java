@@ -81,6 +81,9 @@ final class Reconsidered {
       if (clause.isStrong(i)) {
         return foods > 0 ? i : -1;
       }
+      if (clause.get(i).isAmount() && clause.get(i).part == Part.EXCLUDED) {
+        return -1; // that one was taken back
+      }
       boolean time = clause.is(i, Sort.UNIT_OTHER) && clause.get(i).to - clause.get(i).from > 1;
       if (clause.isFood(i) && foods++ > 0 || time || clause.is(i, Sort.PAN, Sort.PLATE)) {
         return -1;

@@ -127,6 +127,8 @@ final class SpokenNumbers {
           Repair.as(NUMBER_DOT, "", "/", "no.", "nos.", "No.", "nr.", "Nr.", "el.", "ig.", "h."),
           Repair.as(AND_HALF, " &", " half", " quarter", " third"),
           Repair.as(GOOD_HALF, "", "a good "),
+          Repair.as(
+              Sought.of("\\bnot forgetting\\b", Pattern.CASE_INSENSITIVE), "and", "forgetting"),
           Repair.of(EVERY, SpokenNumbers::every, "every "),
           Repair.as(SINGLE, "", "a single "),
           Repair.as(DOZEN_AND_HALF, "18", "dozen and"),

@@ -102,6 +102,9 @@ public final class Telling {
 
   /** What a sentence says of the one before it, or of all. */
   private static void follow(List<Clause> read, Clause last, Clause clause) {
+    if (clause.batch.isPresent() && clause.mentions.isEmpty()) {
+      return; // it speaks of all of it
+    }
     MadeFor.over(last, clause);
     Afterthoughts.goOn(last, clause);
     Amended.by(last, clause);

@@ -6,6 +6,7 @@ import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
 import java.util.Collections;
+import java.util.List;
 
 /** So much of a liquid as fills up another to a mark: "180 ml milk, water to 250 ml". */
 final class ToppedUp {
@@ -27,6 +28,10 @@ final class ToppedUp {
           "(?:added )?(?:(?:till|until) (?:it|you) (?:reach(?:es)?|get|make|have|is|has)"
               + "|(?:up )?to(?: (?:make|reach|get|give|fill|bring)(?: it| them)?)?(?: up)?(?: to)?)"
               + "(?: the| a| about| full)*");
+
+  private static final Sought REST =
+      Sought.of(
+          "(?<part># )(?:of )?@ (?:, |and |plus )*(?<rest>(?:the )?rest (?:of it )?)(?:up )?to (?:make )?(?<all># )(?:of )?@ ");
 
   private static final Sought UP_TO =
       Sought.of(
@@ -51,6 +56,22 @@ final class ToppedUp {
         topped.behind(i);
       } else if (clause.isStrong(i)) {
         topped.before(i);
+      }
+    }
+  }
+
+  /** "180 g white flour and the rest up to 250 wholemeal": so much of it as the first leaves. */
+  static void rest(Clause clause) {
+    for (Shape.Found found : Shape.of(clause, 2).map(shape -> shape.each(REST)).orElse(List.of())) {
+      Element first = clause.get(found.at("part"));
+      Element all = clause.get(found.at("all"));
+      double left = all.measure().amount() - first.measure().amount();
+      boolean alike = all.isCount() || all.measure().unit() == first.measure().unit();
+      if (alike && left > 0 && all.instead == null) {
+        all.instead = (Numbers.plain(left) + " " + first.measure().unit().symbol()).strip();
+        for (int i = found.at("rest"); i < found.at("all"); i++) {
+          clause.get(i).part = Part.NOTE;
+        }
       }
     }
   }
