@@ -49,6 +49,9 @@ final class Overlaid {
 
   private static final int LONG = 3;
 
+  /** No list is longer. */
+  private static final int FAR = 40;
+
   private Overlaid() {}
 
   /**
@@ -63,7 +66,7 @@ final class Overlaid {
       return false;
     }
     boolean over = false;
-    for (Clause told : read) {
+    for (Clause told : read.subList(Math.max(0, read.size() - FAR), read.size())) {
       String words = said(told);
       boolean maybe = MAYBE.isAll(words);
       if (told.mentions.isEmpty() || !maybe && !BASE.isAll(words)) {
