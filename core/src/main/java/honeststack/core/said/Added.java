@@ -38,7 +38,9 @@ final class Added {
 
   private static final Sought EGG =
       Sought.of(
-          "\\b(?:one|an?|1) (?<food>@ )[^#@]*\\b" + ANOTHER + "(?= [.,;!]| in\\b| too\\b|$| $)");
+          "\\b(?:one|an?|1) (?<food>@ )[^#@]*\\b"
+              + ANOTHER
+              + "(?= [.,;!]| in [.,;!]| in ?$| too\\b|$| $)");
 
   private static final Sought SECOND =
       Sought.of(

@@ -77,7 +77,7 @@ final class Batches {
           "\\b(?:had|ate|eat|eaten|if|always|usually|normally|for a crowd|for more|can|could|may|might|would|should|will|when|unless|never|not|don't|didn't"
               + "|already|usual|original|is|was|are|were|it's|that's|this's|to|way|well|easily"
               + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
-              + "|\\bat (?:christmas|easter|new year|thanksgiving)\\b|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
+              + "|\\btimes (?:a|per|each|every) (?:day|week|month|year)\\b|\\bat (?:christmas|easter|new year|thanksgiving)\\b|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
               + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
 

@@ -20,6 +20,7 @@ final class BeforePairing {
     AtOnce.in(clause);
     Batches.in(clause);
     MadeForOthers.may(clause);
+    work(clause);
     PerEgg.in(clause);
     OfThose.in(clause);
     OneOfMany.corrected(clause);
@@ -65,6 +66,23 @@ final class BeforePairing {
     Renamed.in(clause);
     Corrections.in(clause);
     Reconsidered.in(clause);
+  }
+
+  /** "Drop the eggs in", "no lumps of flour": work, and nothing is left out. */
+  private static void work(Clause clause) {
+    for (int i = 0; i + 1 < clause.size(); i++) {
+      if (clause.is(i, Sort.EXCLUDE)) {
+        String low = clause.low(i);
+        boolean in = low.startsWith("drop") && clause.isWord(i + 2, "in", "into", "onto", "one");
+        int lumps = low.endsWith(" lumps") ? i : i + 1;
+        boolean smooth =
+            low.startsWith("no")
+                && clause
+                    .low(lumps)
+                    .matches("(?:no )?(?:lumps?|streaks|pockets|clumps|traces)(?: of)?");
+        clause.take(i, in || smooth ? Math.min(i + 4, clause.size()) : i, Part.METHOD);
+      }
+    }
   }
 
   /** Numbers that count no food, and what is some of a food named elsewhere. */

@@ -28,6 +28,11 @@ final class OtherDish {
               + "|(?:and )?for (?:dinner|lunch|supper|tonight)(?: ,)? (?:it's|there's|there is|i(?:'m| am) (?:making|having|doing)|we(?:'re| are) having|we have|i have)\\b.*"
               + ")");
 
+  /** It goes with the pancakes after all. */
+  private static final Sought WITH_THEM =
+      Sought.of(
+          "\\b(?:(?:in|on|with|over) (?:them|it|the (?:pancakes|waffles|crepes))|on top|fill(?:ed|ing)?|topped|topping|batter)\\b");
+
   private static final int FEWEST = 2;
 
   private OtherDish() {}
@@ -38,7 +43,9 @@ final class OtherDish {
     boolean flour = false;
     for (Clause clause : read) {
       boolean batter = flour && measured >= FEWEST;
-      if (batter && !clause.mentions.isEmpty() && SAID.isAll(clause.words(0, clause.size()))) {
+      String words = clause.words(0, clause.size());
+      boolean other = SAID.isAll(words) && !WITH_THEM.isIn(words);
+      if (batter && !clause.mentions.isEmpty() && other) {
         clause.mentions.forEach(mention -> mention.mark(Part.ASIDE));
         clause.mentions.clear();
         clause.counts.clear();

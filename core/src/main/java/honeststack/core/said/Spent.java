@@ -13,6 +13,9 @@ import java.util.Optional;
 final class Spent {
   private static final int FAR = 2;
 
+  private static final Remembered DRINK =
+      Remembered.whole("tea|coffee|cocoa|hot chocolate|porridge|cereal|muesli|latte|cappuccino");
+
   private static final String WHO =
       "(?:(?:i|we|he|she|they|you|my|our|the|a|some|then|also|only|accidentally|unfortunately"
           + "|sadly|cat|dog|dogs|kids?|children|baby|toddler|son|daughter|husband|wife|mum|dad|gran|birds|hens"
@@ -157,9 +160,19 @@ final class Spent {
     }
   }
 
+  /** "… 50 ml of it for the yeast" is no drink. */
+  private static boolean isDrunk(Clause clause, int part, int end, Element whole) {
+    return clause.elements.subList(part, end).stream()
+        .filter(Element::isFood)
+        .allMatch(e -> e.isSameFood(whole) || DRINK.is(e.low()));
+  }
+
   private static void take(Clause clause, Shape.Found found) {
     Element whole = clause.get(found.at("whole"));
     Element part = clause.get(found.at("part"));
+    if (!isDrunk(clause, found.at("part"), found.end(), clause.get(found.at("food")))) {
+      return;
+    }
     String left = left(whole, part);
     if (left.isEmpty() || !whole.isFree() || !part.isFree() || whole.instead != null) {
       return;
@@ -235,6 +248,11 @@ final class Spent {
     Optional<Mention> whole =
         said.get().has(name) ? Rescaled.before(read, clause.get(said.get().at(name))) : last(read);
     boolean pieces = part.isCount() && !said.get().has(name);
+    if (whole.isPresent()
+        && whole.get().food != null
+        && !isDrunk(clause, 0, clause.size(), whole.get().food)) {
+      return false;
+    }
     String left = // "Five small cakes; I ate three.": of what, is another question
         whole
             .filter(m -> m.amount != null && m.amount != part && !pieces)

@@ -113,11 +113,16 @@ final class TakenOut {
               NOTE
                   + "(?:the )?(?<food>@ )(?:was |is |were )?(?:not used|unused|left out|omitted|skipped|not in)(?: this time| today)*[ .!]*"),
           Sought.of(
-              "(?:and |so |though |or rather |well |, )*(?:(?:all|everything|the lot|all of it|all that|that) )?"
+              NOTE
+                  + "(?:and |so |though |or rather |well |, )*(?:(?:all|everything|the lot|all of it|all that|that) "
                   + BUT
-                  + " (?:for )?(?:the |any |no |that )?(?<food>@ )(?:today|this time|though|of course|obviously|for me|here)*[ .!]*"),
+                  + "|minus|without|except(?: for)?|excluding) (?:for )?(?:the |any |no |that )?(?<food>@ )"
+                  + "(?:(?:today|this time|though|of course|obviously|for me|here) )*[ .!]*"),
           Sought.of(
-              "(?:and |so |please |then |oh |just |, )*(?:cross|strike|take|leave|scrap|delete|remove|omit|skip|drop|ditch|forget)(?: (?:out|off|about))? (?:the |that |all the |my )?(?<food>@ )(?:out|off|again|please|today|this time)*[ .!]*"),
+              NOTE
+                  + "(?:and |so |please |then |oh |just |, )*(?:(?:cross|strike|take|leave) out (?:the |that |all the |my )?(?<food>@ )"
+                  + "|(?:scrap|delete|remove|omit|skip|drop|ditch|forget)(?: about)? (?:the |that |all the |my )?(?<one>@ )"
+                  + "|(?:cross|strike|take|leave) (?:the |that |my )?(?<two>@ )(?:out|off) )(?:(?:again|please|today|this time) )*[ .!]*"),
           Sought.of(
               "(?:and |but |so |though |, )*(?:i|we) (?:(?:always|usually|actually|just|then|today) )*(?:did|do|went|go|made (?:it|them)|make (?:it|them)) without (?:the |any )?(?<food>@ )(?:today|this time|though)*[ .!]*"),
           Sought.of(
@@ -157,7 +162,7 @@ final class TakenOut {
     Shape shape = Shape.read(clause).orElseThrow();
     for (Sought form : BEHIND) {
       Optional<Mention> old =
-          shape.whole(form).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+          shape.whole(form).flatMap(found -> Rescaled.before(read, clause.get(food(found))));
       boolean bare = clause.mentions.stream().noneMatch(Mention::isMeasured);
       if (old.isPresent() && bare && !clause.hasAmount()) {
         takeOut(read, old.get());
@@ -166,6 +171,13 @@ final class TakenOut {
       }
     }
     return false;
+  }
+
+  private static int food(Shape.Found found) {
+    boolean several = found.said().pattern().pattern().contains("<one>");
+    return several && found.has("one")
+        ? found.at("one")
+        : several && found.has("two") ? found.at("two") : found.at("food");
   }
 
   private static void takeOut(List<Clause> read, Mention mention) {
