@@ -71,16 +71,15 @@ final class BeforePairing {
   /** "Drop the eggs in", "no lumps of flour": work, and nothing is left out. */
   private static void work(Clause clause) {
     for (int i = 0; i + 1 < clause.size(); i++) {
-      if (clause.is(i, Sort.EXCLUDE)) {
-        String low = clause.low(i);
-        boolean in = low.startsWith("drop") && clause.isWord(i + 2, "in", "into", "onto", "one");
-        int lumps = low.endsWith(" lumps") ? i : i + 1;
-        boolean smooth =
-            low.startsWith("no")
-                && clause
-                    .low(lumps)
-                    .matches("(?:no )?(?:lumps?|streaks|pockets|clumps|traces)(?: of)?");
-        clause.take(i, in || smooth ? Math.min(i + 4, clause.size()) : i, Part.METHOD);
+      if (!clause.is(i, Sort.EXCLUDE)) {
+        continue;
+      }
+      boolean drop = clause.low(i).startsWith("drop") && clause.isFood(i + 1);
+      boolean lumps = clause.isWord(i, "no") && clause.isWord(i + 1, "lumps", "streaks", "pockets");
+      if (drop && clause.isWord(i + 2, "in", "into", "onto", "one")) {
+        clause.take(i, i + 2, Part.METHOD);
+      } else if (lumps && clause.isWord(i + 2, "of") && clause.isFood(i + 3)) {
+        clause.take(i, i + 4, Part.METHOD);
       }
     }
   }
