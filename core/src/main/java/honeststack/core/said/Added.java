@@ -72,9 +72,7 @@ final class Added {
     double all = first.amount() + two.measure().amount() + (more ? three.measure().amount() : 0);
     int food = found.at("food");
     int last = Math.max(food, found.at("one"));
-    for (int i = last + 1; i < found.end(); i++) {
-      clause.get(i).part = Part.NOTE;
-    }
+    found.note(last + 1);
     for (int i = food + 1; i < found.at("one"); i++) {
       clause.get(i).part = Part.NOTE;
     }
@@ -114,8 +112,7 @@ final class Added {
     }
     egg.get().amountText = TWO;
     egg.get().restated = true;
-    clause.mentions.clear();
-    clause.elements.forEach(element -> element.part = Part.METHOD);
+    clause.passOver();
     return true;
   }
 }

@@ -69,9 +69,7 @@ final class Chosen {
         Element one = clause.get(found.at("one"));
         if (range.isFree() && one.isFree() && isOf(range, one)) {
           int last = Math.max(found.at("food"), found.at("range"));
-          for (int i = last + 1; i < found.end(); i++) {
-            clause.get(i).part = Part.NOTE;
-          }
+          found.note(last + 1);
           range.instead = one.textLike(range);
           range.corrects = found.at("food") < found.at("range");
         }
@@ -123,8 +121,7 @@ final class Chosen {
     }
     mention.amountText = said.get(one.get().at("one")).textLike(mention.amount);
     mention.restated = true;
-    said.mentions.clear();
-    said.elements.forEach(element -> element.part = Part.METHOD);
+    said.passOver();
     return true;
   }
 }

@@ -297,6 +297,12 @@ final class Clause {
     }
   }
 
+  /** Nothing that it names or measures counts by itself. */
+  void passOver() {
+    mentions.clear();
+    elements.forEach(element -> element.part = Part.METHOD);
+  }
+
   /** Asks about no number of it. */
   void passOverAmounts() {
     elements.stream()

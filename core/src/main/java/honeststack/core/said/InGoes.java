@@ -86,9 +86,7 @@ final class InGoes {
       return;
     }
     int last = Math.max(found.at("food"), found.at("whole"));
-    for (int i = last + 1; i < found.end(); i++) {
-      clause.get(i).part = Part.NOTE;
-    }
+    found.note(last + 1);
     whole.corrects |= found.at("food") < found.at("whole");
   }
 
@@ -133,8 +131,7 @@ final class InGoes {
     if (!alike || !parts || !same) {
       return false;
     }
-    clause.mentions.clear();
-    clause.elements.forEach(element -> element.part = Part.METHOD);
+    clause.passOver();
     return true;
   }
 

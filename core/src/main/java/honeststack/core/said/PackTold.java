@@ -70,9 +70,7 @@ final class PackTold {
             found.said().pattern().pattern().endsWith(CONTAINER) && !PACKED.isAll(pack.low());
         if (!bare && all.isPresent() && some.isFree() && pack.isFree()) {
           int last = Math.max(found.at("food"), found.at("some"));
-          for (int i = last + 1; i < found.end(); i++) {
-            clause.get(i).part = Part.NOTE;
-          }
+          found.note(last + 1);
           some.instead = all.get();
           some.corrects = found.at("food") < found.at("some");
         }
@@ -117,8 +115,7 @@ final class PackTold {
     }
     last.get().amountText = all.get();
     last.get().restated = true;
-    clause.mentions.clear();
-    clause.elements.forEach(element -> element.part = Part.METHOD);
+    clause.passOver();
     return true;
   }
 }

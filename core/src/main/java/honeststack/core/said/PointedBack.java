@@ -90,8 +90,7 @@ final class PointedBack {
             ? amounts(read, clause, shape)
             : foods(read, clause, shape) || without(read, clause, shape);
     if (done) {
-      clause.mentions.clear();
-      clause.elements.forEach(element -> element.part = Part.METHOD);
+      clause.passOver();
     }
     return done;
   }

@@ -130,6 +130,13 @@ final class Shape {
       return shape.element(Math.max(said.end() - 2, 0)) + 1;
     }
 
+    /** What it says from an element on is told of the one before. */
+    void note(int from) {
+      for (int i = from; i < end(); i++) {
+        shape.clause.get(i).part = Part.NOTE;
+      }
+    }
+
     /** Takes all of it but some elements. */
     void take(Part part, int... but) {
       for (int i = shape.element(said.start()); i < end(); i++) {

@@ -195,9 +195,7 @@ final class Spent {
       whole.instead = part.text();
       whole.corrects = found.at("food") < found.at("whole");
       int last = Math.max(found.at("food"), found.at("whole"));
-      for (int i = last + 1; i < found.end(); i++) {
-        clause.get(i).part = Part.NOTE;
-      }
+      found.note(last + 1);
     }
   }
 
@@ -263,8 +261,7 @@ final class Spent {
     }
     whole.get().amountText = left;
     whole.get().restated = true;
-    clause.mentions.clear();
-    clause.elements.forEach(element -> element.part = Part.METHOD);
+    clause.passOver();
     return true;
   }
 
