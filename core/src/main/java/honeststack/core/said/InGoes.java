@@ -103,7 +103,10 @@ final class InGoes {
     if (read.isEmpty() || !clause.hasAmount()) {
       return false;
     }
-    if (Shape.read(clause).flatMap(shape -> shape.whole(GOES)).isEmpty()) {
+    boolean placed = // "first 20 g in the pan, then the rest"
+        clause.elements.stream()
+            .anyMatch(e -> e.is(Sort.PAN, Sort.PLATE, Sort.PAN_NEXT, Sort.PLATE_NEXT));
+    if (placed || Shape.read(clause).flatMap(shape -> shape.whole(GOES)).isEmpty()) {
       return false;
     }
     List<Element> amounts =

@@ -139,6 +139,15 @@ final class TakenOut {
               + BUT
               + " (?:for )?(?:the |any )?(?<food>@ )[.:! ]*");
 
+  /** In a sentence of its own it is said of the own list only. */
+  private static final Sought OWN =
+      Sought.of("(?:version \\w+|mine|ours|this one|today's|i|we)\\b");
+
+  /** "It works without the butter, too." leaves nothing out. */
+  private static final Sought MAY_BE =
+      Sought.of(
+          "\\b(?:can|could|may|might|would|works?|fine|good|nice|also|even|lighter|better|too|if|sometimes|used to)\\b");
+
   private TakenOut() {}
 
   /**
@@ -192,7 +201,9 @@ final class TakenOut {
       return;
     }
     for (Element element : clause.elements) {
-      Optional<Mention> old = element.isFood() ? Rescaled.before(read, element) : Optional.empty();
+      boolean counted = clause.mentions.stream().anyMatch(m -> m.food == element && m.isMeasured());
+      Optional<Mention> old =
+          element.isFood() && !counted ? Rescaled.before(read, element) : Optional.empty();
       old.filter(mention -> mention.place == Place.NOT_SAID)
           .ifPresent(mention -> takeOut(read, mention));
     }
@@ -249,7 +260,9 @@ final class TakenOut {
   private static Optional<Element> head(Clause clause, int end) {
     Optional<Element> food =
         clause.elements.subList(0, end).stream().filter(Element::isFood).reduce((a, b) -> b);
-    return food.filter(f -> HEAD.isAll(signs(clause, end)));
+    String words = signs(clause, end);
+    boolean said = clause.isMark(end - 1, ":") || OWN.begins(words);
+    return food.filter(f -> said && HEAD.isAll(words) && !MAY_BE.isIn(words));
   }
 
   /** Its words, with a sign for each amount and each food, whatever was made of them. */
