@@ -23,7 +23,7 @@ public final class EverydayWords {
       believe below bench beneath beside besides best bet better between beyond bill bin birthday
       bit bits blame blend blended blender blending blends blog bloody bored borrow borrowed boss
       both bother bottle bottom bought boy boys brain breakfast breath bright brilliant bring
-      brings broke broken brother brought brunch brush bubble bubbles bubbling budget build burn
+      break breaks brings broke broken brother brought brunch brush bubble bubbles bubbling budget build burn
       burning business busy but button buy buys by cafe calculate calculated calculator call calls
       calm came camp camping can can't cannot canteen car card care careful carefully carry cat
       catch caught cause celebrate center centre certainly chance change changed changes changing
@@ -113,7 +113,7 @@ public final class EverydayWords {
       risen rises risk road role room rooms rough roughly round rounded route routine row rubber
       rubbish rule rules run runny runs rush sad safe safely safety said sake same saturday
       saucepan save saved saving saw say saying says scale scales school schools science score
-      scrape scraping screen search season seat second secondly secret section see seem seems
+      scrape scraping screen screw search season seat second secondly secret section see seem seems
       seldom sell sense sensible sentence separate separately separating serious seriously serve
       served serves serving servings set sets setting settle settled settles several sex shake
       shall shame shape shaped shapes shared sharing sharp she she'd she'll she's sheet shelf

@@ -118,7 +118,7 @@ final class Again {
     for (int i = 1; i <= LABEL && clause.has(i); i++) {
       if (clause.isMark(i, ":")) {
         return !clause.get(i - 1).isFood()
-            && !clause.isWord(i - 1, "again", "recap", "so", "short");
+            && !clause.isWord(i - 1, "again", "recap", "so", "short", "more");
       }
     }
     return false;

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -10,6 +11,12 @@ final class Arrows {
   private static final int FAR = 3;
   private static final int LEAST = 5;
   private static final String[] ENDS = {",", ";", ".", "→", "⇒", "•", "|"};
+
+  private static final Sought TO =
+      Sought.of("(?<one># )(?:of )?(?<food>@ )(?:down |up )?to (?<now># )(?=[.,;]|and |$)");
+
+  private static final Sought SCALE =
+      Sought.of("\\b(?:scaled?|cut|reduced?|dropped|took|brought|changed|halved|upped|raised)\\b");
 
   private final Clause clause;
   private final int arrow;
@@ -33,9 +40,28 @@ final class Arrows {
   }
 
   static void in(Clause clause) {
+    scaled(clause);
     for (int i = 1; i + 1 < clause.size(); i++) {
       if (clause.isMark(i, "→", "⇒")) {
         new Arrows(clause, i).read();
+      }
+    }
+  }
+
+  /** "scale 2 l milk to 1.6 and 10 eggs to 8": what each comes to. */
+  private static void scaled(Clause clause) {
+    List<Shape.Found> all =
+        clause.hasWord("to") && clause.hasFood()
+            ? Shape.of(clause, 2).map(shape -> shape.each(TO)).orElse(List.of())
+            : List.of();
+    boolean cue = SCALE.isIn(clause.words(0, clause.size()));
+    for (Shape.Found found : all) {
+      Element one = clause.get(found.at("one"));
+      Element now = clause.get(found.at("now"));
+      boolean alike = now.isCount() || now.measure().unit() == one.measure().unit();
+      if ((cue || all.size() > 1) && alike && one.instead == null) {
+        one.instead = now.textLike(one);
+        clause.take(found.at("food") + 1, found.at("now") + 1, Part.NOTE);
       }
     }
   }

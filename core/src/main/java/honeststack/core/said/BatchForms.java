@@ -24,21 +24,17 @@ final class BatchForms {
   private static final String WHEN = "(?: (?:today|tonight|this time|now|in all|altogether|here))*";
 
   private static final Map<String, Double> WORDS =
-      Map.of(
-          "half",
-          0.5,
-          "double",
-          2.0,
-          "a double",
-          2.0,
-          "twice",
-          2.0,
-          "triple",
-          3.0,
-          "a triple",
-          3.0,
-          "half as",
-          1.5);
+      Map.ofEntries(
+          Map.entry("half", 0.5),
+          Map.entry("double", 2.0),
+          Map.entry("a double", 2.0),
+          Map.entry("twice", 2.0),
+          Map.entry("triple", 3.0),
+          Map.entry("a triple", 3.0),
+          Map.entry("doubling", 2.0),
+          Map.entry("tripling", 3.0),
+          Map.entry("halving", 0.5),
+          Map.entry("half as", 1.5));
 
   /** Of what is told before. */
   private static final List<Sought> BEFORE =
@@ -67,11 +63,15 @@ final class BatchForms {
           Sought.of("(?:all |and )?times (?<times>" + NUMBER + ")" + WHEN),
           Sought.of("(?:all |and |all of it )?(?<times>" + NUMBER + ") times over" + WHEN),
           Sought.of(
+              "(?:and |so )?(?:the whole thing|all of it|all of this|all of that|the lot|everything) (?<word>twice)"
+                  + WHEN),
+          Sought.of(
               WHO
                   + "(?:that|all that|all of that|all of this) (?<times>"
                   + NUMBER
                   + ") times"
                   + WHEN),
+          Sought.of("(?:all |that's |this is )*before (?<word>doubling|tripling|halving)" + WHEN),
           Sought.of(WHO + "(?:" + DO + ")?(?:it )?(?<word>half as)(?: much| big)? again" + WHEN),
           Sought.of(
               "(?:(?:and|but) )?(?:ours|mine|this one|today's) (?:is|was)(?: always| usually)? (?<word>a double|a triple|double|triple|half)"
@@ -79,6 +79,12 @@ final class BatchForms {
           Sought.of(
               "(?:(?:.* )?is the (?:full|whole|usual|original|normal|single) (?:recipe|amount|batch|one) )?(?:and|but) (?:i|we) (?:only |just )?(?:did|made|do|make) (?<word>half|double|triple)"
                   + WHEN));
+
+  /** In a sentence of its own, of what is told before. */
+  private static final Sought AGAIN =
+      Sought.of(
+          "(?:and|then|and then) the same again(?: (?:for a second (?:batch|bowl)))?|and again"
+              + "|(?:then |and )?repeat (?:for a second (?:batch|bowl)|it all once|all of it once)");
 
   /** Of what is told behind. */
   private static final List<Sought> AHEAD =
@@ -101,6 +107,11 @@ final class BatchForms {
   static Optional<Batch> of(String words, boolean before, boolean behind) {
     Optional<Batch> said = behind ? found(AHEAD, words, !before) : Optional.empty();
     return said.isPresent() || !before ? said : found(BEFORE, words, false);
+  }
+
+  /** "And again.", where a sentence says nothing else. */
+  static Optional<Batch> again(String words) {
+    return AGAIN.isAll(words) ? Optional.of(new Batch(2, false)) : Optional.empty();
   }
 
   private static Optional<Batch> found(List<Sought> forms, String words, boolean ahead) {

@@ -34,7 +34,7 @@ final class Batches {
   /** None of them is without. */
   private static final Remembered HINT =
       Remembered.part(
-          "\\b(?:times|x|batches|lots|of|half|third|quarters?|thirds|twice)\\b|[×½⅓¼⅔¾]|\\d/\\d"
+          "\\b(?:times|x|batches|lots|of|half|third|quarters?|thirds|twice|again|repeat|repeated|second)\\b|[×½⅓¼⅔¾]|\\d/\\d"
               + "|halv|doubl|tripl|trebl|quadr|quartered|recipe");
 
   private static final Sought DONE = Sought.of("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
@@ -209,6 +209,10 @@ final class Batches {
     boolean before = clause.elements.subList(0, from).stream().anyMatch(Element::isFood);
     boolean next = behind && !clause.isFood(to) || !clause.hasFood(); // not "half the usual sugar"
     Optional<Batch> plain = BatchForms.of(words, before || !behind, next);
+    boolean whole = from == 0 && to >= clause.size() - 1 && !clause.hasFood();
+    if (plain.isEmpty() && whole) {
+      plain = BatchForms.again(words);
+    }
     if (plain.isPresent()) {
       boolean came = !plain.get().ahead() && CAME.isIn(clause.words(0, from));
       return plain.map(batch -> new Batch(batch.times(), batch.ahead(), came || batch.base()));

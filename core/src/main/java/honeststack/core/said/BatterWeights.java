@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.measure.Unit;
+import java.util.List;
 
 /**
  * What the batter weighs, or one portion of it, in a sentence that names no food: "batter weighs
@@ -38,7 +39,40 @@ final class BatterWeights {
           "(?:each|apiece|a piece)\\b.*|(?:per|a|for each|for every|for one) (?:pancake|waffle|piece|portion"
               + "|crepe|crêpe|one|round|go)\\b.*");
 
+  /** Behind a list. */
+  private static final Sought ALL =
+      Sought.of(
+          "(?:the|my|a) (?:bag|packet|pack|carton|box|bottle|tub|tin|label|jar|scales?)(?:'s)? (?:says|said|is|was|holds|has|weighs|shows|reads) #[ .!]*"
+              + "|(?:that's|it's|that is) # (?:out )?of (?:(?:a|the|my) )?#(?: (?:bag|packet|box|carton|bottle))?[ .!]*"
+              + "|(?:(?:so|and|that's|that is|it's|,) )*(?:all in|all together|together|altogether|in total|in all|all told|sum|the sum|grand total|total"
+              + "|(?:the )?(?:whole )?lot|it all|everything|all of it|all of that|all that)"
+              + "(?:,? (?:that )?(?:weighs|weighed|adds up to|comes to|is|was|makes|made|came to|gives|gave))?(?: (?:about|around|roughly|nearly|just|exactly|over|under|a good))*(?: ?[:=])? ?"
+              + "#(?: (?:in all|in total|all in|on the scales?|all told))?[ .!]*");
+
   private BatterWeights() {}
+
+  /** "That's 610 g all together." of what was listed; whether the sentence says nothing else. */
+  static boolean ofAll(List<Clause> read, Clause clause) {
+    boolean alone = !clause.hasFood() && clause.hasAmount() && clause.mentions.isEmpty();
+    if (!alone || !Clause.measure(read, 2)) {
+      return false;
+    }
+    boolean all = isAll(clause.elements);
+    if (all) {
+      clause.passOver();
+    }
+    return all;
+  }
+
+  /** "together 610 g" */
+  static boolean isAll(List<Element> elements) {
+    StringBuilder words = new StringBuilder();
+    for (Element element : elements) {
+      boolean weight = element.isAmount() && !element.isWeak() && isWeight(element);
+      words.append(words.isEmpty() ? "" : " ").append(weight ? "#" : element.low());
+    }
+    return ALL.isAll(words.toString());
+  }
 
   static void in(Clause clause) {
     if (clause.hasFood()
@@ -73,7 +107,11 @@ final class BatterWeights {
     if (!clause.isStrong(i)) {
       return false;
     }
-    Unit.Kind kind = clause.get(i).measure().unit().kind();
+    return isWeight(clause.get(i));
+  }
+
+  private static boolean isWeight(Element amount) {
+    Unit.Kind kind = amount.measure().unit().kind();
     return kind == Unit.Kind.MASS || kind.isVolume();
   }
 }

@@ -6,6 +6,13 @@ import honeststack.core.measure.Unit;
 final class BeforePairing {
   private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
 
+  private static final int FAR = 4;
+
+  private static final Sought OF_BATTER =
+      Sought.of(
+          "(?:of )?(?:(?:the|it|this|that) )?(?:batter|mix|mixture|it (?:gets|got|stays|is|was|i|we))\\b"
+              + "|(?:gets|got|stays?|stayed|is left|was left|left|plain)\\b");
+
   private BeforePairing() {}
 
   /**
@@ -20,6 +27,7 @@ final class BeforePairing {
     AtOnce.in(clause);
     Batches.in(clause);
     MadeForOthers.may(clause);
+    CameOut.in(clause);
     work(clause);
     PerEgg.in(clause);
     OfThose.in(clause);
@@ -102,6 +110,8 @@ final class BeforePairing {
         element.corrects = true; // "poached eggs, one each"
       } else if (good) {
         element.part = Part.NOTE; // "flour, a good 200 g"
+      } else if (element.isAmount() && isOfBatter(clause, i)) {
+        element.part = Part.METHOD;
       } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
         element.part = Part.METHOD;
       } else if (element.is(Sort.PART_OF) && element.isFree()) {
@@ -155,6 +165,24 @@ final class BeforePairing {
         }
       }
     }
+  }
+
+  /** "half the batter gets …", "one half plain, the other with …". */
+  private static boolean isOfBatter(Clause clause, int i) {
+    String behind = clause.words(i + 1, i + 1 + FAR);
+    boolean pieces = // "for the last three I add …"
+        clause.isWord(i + 1, "i", "we", "you", "that", ",")
+            && clause
+                .words(i - 3, i)
+                .matches("(?:.*\\b)?(?:for|in|into|to) the (?:last|first|next)");
+    return clause.get(i).isCount() && pieces
+        || clause.get(i).isCount()
+            && clause
+                .get(i)
+                .low()
+                .matches("(?:the other |one |a |the )?(?:half|third|quarter)|one half|a half|½|⅓|¼")
+            && (OF_BATTER.begins(behind)
+                || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));
   }
 
   private static boolean isPrice(Clause clause, int i) {

@@ -11,7 +11,8 @@ import java.util.regex.Matcher;
  * "Three bowls, each with …", "… makes one bowl. I do two bowls."
  */
 final class Bowls {
-  private static final String BOWL = "(?:bowl|base|mix|jug|tub|bucket|mixing bowl|mixer bowl|lot)";
+  private static final String BOWL =
+      "(?:bowl|base|mix|jug|tub|bucket|mixing bowl|mixer bowl|lot|batch)";
 
   private static final String NUMBER = "(?<number>\\d{1,2}|two|three|four|five|six|eight|ten)";
 
@@ -30,7 +31,7 @@ final class Bowls {
   private static final Sought A_BOWL = Sought.of("(?:a|per) " + BOWL + "(?: [,;.–-].*)?");
 
   private static final Sought MANY =
-      Sought.of("\\b" + NUMBER + " (?:of these |such |full )?" + BOWL + "s\\b");
+      Sought.of("\\b" + NUMBER + " (?:of these |such |full )?" + BOWL + "e?s\\b");
 
   private Bowls() {}
 

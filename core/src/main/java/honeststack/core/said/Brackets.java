@@ -64,7 +64,7 @@ final class Brackets {
     } else if (inner.is(0, Sort.CORRECT) && !inner.hasAmount() && inner.mentions.isEmpty()) {
       Afterthoughts.unit(before, inner); // "2 tbsp vanilla (I mean tsp)"
       all(Part.NOTE);
-    } else if (before.isMeasured() && BracketAims.isOld(inner)) {
+    } else if (before.isMeasured() && (BracketAims.isOld(inner) || InCase.isOther(before, inner))) {
       all(Part.NOTE); // "200 g flour (v1: 220)"
     } else if (isCorrected() || Superseded.isNow(before, inner)) {
       instead();

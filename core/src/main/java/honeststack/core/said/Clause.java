@@ -46,6 +46,9 @@ final class Clause {
   /** Amounts of one of several, and how many there are. */
   final Map<Element, Double> several = new HashMap<>();
 
+  /** Amounts of which it says what they are in two cases. */
+  final List<Case> cases = new ArrayList<>();
+
   final List<Mention> mentions = new ArrayList<>();
 
   Clause(Sentence sentence, List<Element> elements, List<Aside> asides) {
@@ -53,6 +56,15 @@ final class Clause {
     this.elements = new ArrayList<>(elements);
     this.asides = asides;
   }
+
+  /**
+   * What was said for two cases.
+   *
+   * @param amount stands for both
+   * @param text of the first case
+   * @param words that say which it is
+   */
+  record Case(Element amount, String text, String words, String otherText, String otherWords) {}
 
   /**
    * @param after place in the text behind which it stands

@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 /** Reads one sentence: finds what is in it, and puts amounts and foods together. */
 final class ClauseReader {
   private final Foods foods;
-  private final boolean grams;
+  private final String unit;
   private final boolean onScales;
   private final Spans spans;
   private final Described described;
@@ -22,13 +22,13 @@ final class ClauseReader {
   private final Rendered rendered;
 
   /**
-   * @param grams the text says that all its numbers are
+   * @param unit in which all numbers of the text are that have none; empty where it does not say
    * @param bacon it names bacon
    * @param onScales it tells of scales
    */
-  ClauseReader(Foods foods, boolean grams, boolean bacon, boolean onScales) {
+  ClauseReader(Foods foods, String unit, boolean bacon, boolean onScales) {
     this.foods = new LookedUp(foods);
-    this.grams = grams;
+    this.unit = unit;
     this.onScales = onScales;
     this.spans = new Spans(this.foods);
     this.described = new Described(this.foods);
@@ -39,25 +39,41 @@ final class ClauseReader {
     this.rendered = new Rendered(this.foods, bacon);
   }
 
-  /** More than one where a semicolon ends a sentence. */
+  /** More than one where a semicolon, or a sentence about a list, ends one. */
   List<Clause> read(Sentence sentence) {
+    if (!mayEnd(sentence)) {
+      return List.of(one(OwnNotes.plain(sentence), List.of()));
+    }
+    List<Element> elements = spans.of(sentence.tokens(), Set.of());
     List<Sentence> parts =
-        sentence.tokens().stream().anyMatch(token -> token.isMark(";"))
-                || Tally.mayBeIn(sentence.tokens())
-            ? Semicolons.apart(sentence, spans.of(sentence.tokens(), Set.of()))
-            : List.of(sentence);
-    return parts.stream().map(this::one).toList();
+        Semicolons.apart(sentence, elements).stream().map(OwnNotes::plain).toList();
+    return parts.size() == 1 && parts.get(0) == sentence
+        ? List.of(one(sentence, elements))
+        : parts.stream().map(part -> one(part, List.of())).toList();
   }
 
-  private Clause one(Sentence sentence) {
+  /** A mark or a word in it may end a sentence. */
+  private static boolean mayEnd(Sentence sentence) {
+    return sentence.tokens().stream()
+        .anyMatch(
+            token ->
+                token.isMark(";", "-", "–", "—", "(", "[", ":", ",")
+                    || token.isWord("but", "though", "and", "so"));
+  }
+
+  /**
+   * @param elements of all of it, where they are known; else empty
+   */
+  private Clause one(Sentence sentence, List<Element> elements) {
     List<Token> main = new ArrayList<>();
     List<Clause.Aside> asides = new ArrayList<>();
     apart(sentence, main, asides);
-    return read(sentence, main, asides);
+    boolean same = !elements.isEmpty() && main.size() == sentence.tokens().size();
+    return read(sentence, same ? elements : spans.of(main, walls(asides)), asides);
   }
 
-  private Clause read(Sentence sentence, List<Token> main, List<Clause.Aside> asides) {
-    Clause clause = new Clause(sentence, ellipses.filled(spans.of(main, walls(asides))), asides);
+  private Clause read(Sentence sentence, List<Element> elements, List<Clause.Aside> asides) {
+    Clause clause = new Clause(sentence, ellipses.filled(elements), asides);
     rendered.in(clause);
     whichSort.in(clause);
     cookedOrRaw.in(clause);
@@ -87,6 +103,8 @@ final class ClauseReader {
     LikeForLike.complete(clause);
     specific.behind(clause);
     more(clause);
+    Further.another(clause);
+    Following.within(clause);
     Places.in(clause);
     sides.place();
     OnePortion.in(clause);
@@ -155,7 +173,7 @@ final class ClauseReader {
     if (!inside.isEmpty()) {
       Sentence sentence =
           new Sentence(of.line(), of.section(), of.place(), of.per(), false, inside);
-      asides.add(new Clause.Aside(after, read(sentence, inside, List.of())));
+      asides.add(new Clause.Aside(after, read(sentence, spans.of(inside, Set.of()), List.of())));
     }
   }
 
@@ -194,7 +212,7 @@ final class ClauseReader {
       }
     }
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));
-    Units.complete(clause, mentions, grams);
+    Units.complete(clause, mentions, unit);
 
     Sums.in(clause, mentions);
     Portioned.complete(clause, mentions);

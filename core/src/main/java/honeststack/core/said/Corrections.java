@@ -129,6 +129,9 @@ final class Corrections {
     }
     Element old = clause.get(first);
     Element said = clause.get(second);
+    if (old.isCount() && !said.isCount() && foods(first, cue) > 1) {
+      return; // "2 eggs, milk till it's right, that was 250 ml"
+    }
     int food = foodOf(first, cue);
     int named = clause.isWord(second + 2, "of") ? second + 3 : second + 2;
     boolean set = food < 0 && clause.isMark(second + 1, ",") && clause.isFood(named);

@@ -41,10 +41,20 @@ final class Eaten {
   private static final Sought BATCH =
       Sought.of(".*\\b(?:out of|of|from)(?: an?| the| one)? (?:batch|lot|stack|total) of");
 
+  /** "I drank 200 ml milk with it." */
+  private static final Sought DRUNK =
+      Sought.of(
+          "(?:and |then )?(?:i|we|he|she) (?:drank|drinks?|had) (?:also )?(?:.*) (?:with (?:it|them|that)|alongside|to drink|beside it|on the side)[ .!]*");
+
   private Eaten() {}
 
   static void in(Clause clause) {
     ofBatch(clause);
+    if (DRUNK.isAll(clause.words(0, clause.size())) && clause.mentions.size() == 1) {
+      clause.mentions.get(0).place = Place.PLATE;
+      clause.mentions.get(0).placed = true;
+      return;
+    }
     int pieces = 1;
     while (clause.has(pieces) && !isEaten(clause, pieces)) {
       pieces++;

@@ -11,6 +11,32 @@ final class Following {
   /** So many sentences may stand between: "Butter! Lots! Like 20 g." */
   private static final int FAR = 2;
 
+  /** How much that was, right before it. */
+  private static final Sought MEANING =
+      Sought.of(
+          ".*\\b(?:in my case|which was|that was|which is|meaning|which came to|that came to|which means|it was|i needed|it took|i used|i put in|this time|today) ?(?:about|around|roughly|maybe|some)?");
+
+  private static final String[] TELLS = {
+    "needed",
+    "took",
+    "needs",
+    "measured",
+    "poured",
+    "stopped",
+    "turned",
+    "ended",
+    "went",
+    "weighed",
+    "came",
+    "used",
+    "today",
+    "tonight",
+    "morning",
+    "guess",
+    "reckon",
+    "think"
+  };
+
   private Following() {}
 
   /** Gives the last food before, if nobody said how much it is, the only amount of a sentence. */
@@ -31,6 +57,32 @@ final class Following {
       if (read.get(i).hasAmount()) {
         return;
       }
+    }
+  }
+
+  /** "as much milk as it takes, in my case 250 ml": of the last food, in one sentence. */
+  static void within(Clause clause) {
+    if (clause.mentions.isEmpty()) {
+      return;
+    }
+    Mention last = clause.mentions.get(clause.mentions.size() - 1);
+    boolean vague = last.amount == null || last.amount.isWeak();
+    int food = last.food == null ? -1 : clause.elements.indexOf(last.food);
+    Element found = null;
+    for (int i = food + 1; food >= 0 && vague && i < clause.size(); i++) {
+      Element element = clause.get(i);
+      boolean amount = element.isAmount() && !element.isWeak();
+      if (element.isFood() || amount && (found != null || element.part != Part.UNKNOWN)) {
+        return;
+      }
+      found = amount ? element : found;
+    }
+    String before = found == null ? "" : clause.words(food + 1, clause.elements.indexOf(found));
+    if (found != null && !found.isCount() && MEANING.isAll(before)) {
+      last.amount = found;
+      last.amountText = found.text();
+      last.restated = true;
+      found.part = Part.AMOUNT;
     }
   }
 
@@ -74,7 +126,9 @@ final class Following {
             && !element.is(Sort.PER, Sort.EACH, Sort.PART_OF, Sort.CORRECT, Sort.MORE, Sort.BATTER);
     boolean done =
         element.kind == Element.Kind.WORD
-            && (LineWords.isDescribing(element.low()) || element.isWord("boiling", "peeling"));
+            && (LineWords.isDescribing(element.low())
+                || element.isWord("boiling", "peeling")
+                || element.isWord(TELLS));
     return element.kind == Element.Kind.MARK
         || done
         || filler

@@ -1,9 +1,17 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Place;
+import java.util.Optional;
 
 /** How often an amount counts that is said for each piece, eater, group or round. */
 final class ForHowMany {
+  /** No more pieces fit a pan (common practice). */
+  private static final double AT_ONCE = 4;
+
+  /** "each time, so about 3": that is how often. */
+  private static final Sought HENCE =
+      Sought.of("\\bso (?:about |around |roughly )?\\w+ ?(?:[.,;]|$)");
+
   private ForHowMany() {}
 
   /** How often a told amount counts: for pieces or eaters that the text does not count once. */
@@ -29,6 +37,28 @@ final class ForHowMany {
     }
     boolean plate = mention.place == Place.PLATE;
     return plate ? 1 : all.serves.map(ForHowMany::middle).orElse(1.0);
+  }
+
+  /**
+   * "5 g butter in the pan each time", of pieces that nobody says how many go in at once: between
+   * how often and how often it counts; empty where that is known.
+   */
+  static Optional<Told.Count> between(Clause clause, Mention mention, Counted all) {
+    boolean batch = // "per batch: 2 kg flour, …"
+        clause.mentions.stream().anyMatch(m -> m.place != Place.PAN && m.per == Per.ROUND);
+    boolean unknown =
+        mention.per == Per.ROUND
+            && mention.place == Place.PAN
+            && mention.isMeasured()
+            && !batch
+            && !HENCE.isIn(clause.words(mention.from, clause.size()))
+            && all.rounds.isEmpty()
+            && all.atOnce.isEmpty();
+    return unknown
+        ? all.pieces
+            .filter(n -> n.low() > 1)
+            .map(n -> new Told.Count(Math.ceil(n.low() / AT_ONCE), n.high()))
+        : Optional.empty();
   }
 
   private static Per either(Counted all) {

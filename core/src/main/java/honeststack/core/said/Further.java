@@ -13,6 +13,11 @@ final class Further {
   private static final Sought FURTHER =
       Sought.of("(?:.* )?(?:remaining|other|last|further|another|final|second)");
 
+  /** Nothing says that it was done. */
+  private static final Sought MAYBE =
+      Sought.of(
+          "\\b(?:if|might|may|could|can|would|should|you|unless|when|next time|maybe|perhaps)\\b|\\?");
+
   private Further() {}
 
   /** Adds an amount that names no food to the food before it; whether it is said to be more. */
@@ -59,9 +64,29 @@ final class Further {
                 || clause.isWord(amount + 1, "and", "too", "then", "as"));
   }
 
+  /** "I stirred in another egg.": one more, where none is measured beside it. */
+  static void another(Clause clause) {
+    if (MAYBE.isIn(clause.words(0, clause.size()))) {
+      return;
+    }
+    for (Mention mention : clause.mentions) {
+      int food = mention.food == null ? -1 : clause.elements.indexOf(mention.food);
+      boolean egg =
+          !mention.isMeasured()
+              && mention.known().filter(known -> known.role() == Role.EGG).isPresent()
+              && clause.isWord(food - 1, "another");
+      boolean first = clause.mentions.stream().noneMatch(m -> m.from < mention.from);
+      if (egg && first) {
+        mention.amountText = "1";
+        mention.restated = true;
+      }
+    }
+  }
+
   private static boolean isFurther(Clause clause, int amount) {
     boolean bare = clause.get(amount).isCount(); // "48 h later" is no flour
-    return FURTHER.isAll(clause.low(amount - 1))
+    boolean pieces = bare && clause.isWord(amount + 1, "were", "was", "are", "came", "went", "got");
+    return !pieces && FURTHER.isAll(clause.low(amount - 1))
         || (bare ? clause.isWord(amount + 1, "more") : isLater(clause, amount + 1));
   }
 

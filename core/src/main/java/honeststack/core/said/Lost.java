@@ -11,7 +11,7 @@ import java.util.regex.MatchResult;
 final class Lost {
   private static final String NUMBER = "(one|two|three|1|2|3)";
 
-  private static final String GONE =
+  static final String GONE =
       "(?:(?:was|were|is|went|had gone) (?:off|bad|rotten|broken|cracked|smashed|no good|addled)"
           + "|fell|broke|smashed|rolled|ended up on|landed on|got (?:dropped|broken|smashed)|was dropped"
           + "|(?:i|we|the \\w+|my \\w+) (?:ate|had|boiled|dropped|took|got|broke|gave away|stole))\\b";

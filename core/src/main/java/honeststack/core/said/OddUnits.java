@@ -32,6 +32,46 @@ final class OddUnits {
               + "(?= ?(?:$|[,;\\n]|(?:di |de )?\\p{L}{3}))(?! (?:cups?|tbsp|tsp|min|grams|times|eggs?)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "flour in g: 200", "milk, ml: 300", "flour/g 200". */
+  private static final Sought UNIT_OF_COLUMN =
+      Sought.of(
+          "(?<=\\p{L}{3})(?: in |, ?)(g|grams|ml|oz|cups|tbsp|tsp) ?: ?(\\d+(?:[.,]\\d+)?)(?= ?(?:$|[,;.\\n]))(?![.,]\\d)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "200 (flour, in grams)". */
+  private static final Sought UNIT_IN_BRACKETS =
+      Sought.of(
+          "\\b(\\d+(?:[.,]\\d+)?) \\(([\\p{L} -]{3,30}), (?:in )?(g|grams|ml|oz)\\)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "2 large or 3 small eggs": so many of the large ones. */
+  private static final Sought BY_SIZE =
+      Sought.of(
+          "(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "one egg, then the other": two, one behind the other. */
+  private static final Sought THE_OTHER =
+      Sought.of(
+          "\\b(?:one|an|1|the first) egg,? (?:and )?then the (?:other|second)(?: (?:one|egg))?\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "a 170 ml can filled with milk", "I fill the 170 ml jar with milk". */
+  private static final Sought FILLED =
+      Sought.of(
+          "\\b(?:(?:i |we )?(?:fill|filled|refill|refilled) )?(?:a|an|one|the|my) (\\d+(?:[.,]\\d+)? ?(?:ml|cl|dl)) (?:can|tin|jar|bottle|cup|mug|glass|beaker|pot|carton|tumbler|jug) (?:of|filled with|refilled with|full of|with) ",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "a third egg went in": not a third of one. */
+  private static final Sought THIRD_EGG =
+      Sought.of("\\b(?:a|the) (?:third|fourth|fifth|sixth) egg\\b", Pattern.CASE_INSENSITIVE);
+
+  /** "I always forget the soda": nobody says so of what he left out. */
+  private static final Sought NEARLY_FORGOT =
+      Sought.of(
+          "\\b(?:always|nearly|almost|often|usually) forg(?:et|ot)(?: about| to say)?\\b",
+          Pattern.CASE_INSENSITIVE);
+
   /** "2 c.s. de sucre", "1 ч. л. соли": spoons, shortened. */
   private static final Sought SPOONS =
       Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
@@ -58,6 +98,14 @@ final class OddUnits {
           Repair.as(FOR, "for", "für ", "para ", "pour "),
           Repair.of(SCANNED, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1")),
           Repair.as(LARGEST_CAN, "6-7 lb", "10 can", "10 tin"),
+          Repair.of(UNIT_OF_COLUMN, at -> ": " + at.group(2) + " " + at.group(1), ":"),
+          Repair.of(
+              UNIT_IN_BRACKETS, at -> at.group(1) + " " + at.group(3) + " " + at.group(2), " ("),
+          Repair.of(BY_SIZE, at -> at.group(1), " or "),
+          Repair.as(THE_OTHER, "2 eggs", " egg"),
+          Repair.of(FILLED, at -> at.group(1) + " of ", " with ", " of "),
+          Repair.as(THIRD_EGG, "another egg", "th egg", "rd egg"),
+          Repair.as(NEARLY_FORGOT, "add", "forg"),
           Repair.of(UNIT_FIRST, at -> at.group(2) + " " + at.group(1)),
           Repair.of(SPOONS, OddUnits::spoon, "c.s.", "c.c.", "ст.", "ч."));
 

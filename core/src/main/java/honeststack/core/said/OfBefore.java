@@ -6,17 +6,30 @@ import java.util.List;
 final class OfBefore {
   private OfBefore() {}
 
+  /** What says so by its form, whatever else its words may mean. */
+  static boolean first(List<Clause> read, Clause clause) {
+    return PointedBack.by(read, clause)
+        || RanShort.by(read, clause)
+        || StayedOut.by(read, clause)
+        || RuleOf.by(read, clause)
+        || OtherRecipes.by(read, clause)
+        || ChosenVersion.starts(read, clause);
+  }
+
   /** Whether the sentence says nothing else, and nothing in it counts by itself. */
   static boolean in(List<Clause> read, Clause clause) {
     if (clause.batch.isPresent() && clause.mentions.isEmpty()) {
       return false; // "I do a quarter of it": of all
     }
-    return Theirs.goOn(read, clause)
+    return InCase.by(read, clause)
+        || WeighedLater.by(read, clause)
+        || Theirs.goOn(read, clause)
         || TakenOut.by(read, clause)
         || Rescaled.by(read, clause)
         || Chosen.by(read, clause)
         || Added.by(read, clause)
         || PackTold.by(read, clause)
+        || BatterWeights.ofAll(read, clause)
         || Spent.by(read, clause)
         || InGoes.by(read, clause)
         || ToldAsOther.in(read, clause)

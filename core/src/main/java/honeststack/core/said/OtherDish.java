@@ -18,6 +18,10 @@ final class OtherDish {
               + "(?:that|which|this) leaves (?:me |us )?(?:with )?(?!out\\b).*"
               + "|(?:i|we)(?:'ve| have)? still (?:got|have)\\b.*"
               + "|(?:i|we) still have\\b.*"
+              + "|(?:i|we)(?:'ve| have)?(?: got)? (?:plenty|lots|loads|enough|masses) of .*"
+              + "|with the (?:other|rest|remaining|leftover)\\b.* (?:i|we)(?:'ll| will)? (?:make|made|bake|baked|cook|do|did)\\b.*"
+              + "|(?:normally|usually|otherwise|ideally|in theory|on a normal day)(?: ,)? (?!.*\\b(?:today|now|this time|but|tonight|here)\\b)(?:i|we)(?:'d| would)\\b.*"
+              + "|(?:i|we) (?:was|were) (?:going|about|meaning) to (?:add|put|use|throw|chuck|stir|fold)\\b.*"
               + "|(?:to buy|to get|still to buy|from the shop|on the shopping list|shopping(?: list)?)(?: tomorrow| today)?(?: ?[:,–-]| is| are)? .*"
               + "|(?:tomorrow|tonight|on \\w+day|for \\w+day|next week)(?: ,)? (?:i|we)(?:'ll)? (?:also )?(?:need|want|use|make|bake)\\b.* for (?:a|an|the|my) (?:\\w+ )?"
               + DISH

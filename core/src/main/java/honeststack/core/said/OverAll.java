@@ -23,6 +23,8 @@ final class OverAll {
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
+    WrongList.find(read);
+    ChosenVersion.find(read);
     Versions.once(read);
     Uncooked.find(read);
     PerEgg.find(read);
@@ -30,6 +32,7 @@ final class OverAll {
     MadeForOthers.find(read);
     TakenOut.ahead(read);
     OtherDish.find(read);
+    OtherRecipes.find(read);
     EatersOwn.find(read);
     Premix.find(read);
     Bowls.find(read);

@@ -10,7 +10,7 @@ import java.util.Optional;
  */
 final class Overlaid {
   private static final String TOLD =
-      "(?:the |my |our |a )?(?:recipe|book|card|packet|original|plan|planned|box|label|blog)(?: (?:says|said|has|had|wants|wanted|is|was|calls for|asks for|had it as))?"
+      "(?!(?:my|our) recipe ?[:,–-])(?:the |my |our |a )?(?:recipe|book|card|packet|original|plan|planned|box|label|blog)(?: (?:says|said|has|had|wants|wanted|is|was|calls for|asks for|had it as))?"
           + "|(?:last|first) (?:time|week|year|go|try|attempt|one)|normally|usually|yesterday|the usual|as (?:last time|usual|always)"
           + "|same as (?:always|last time|ever)|version (?:1|one)|planned|in theory|on paper|it should be|should be";
 
@@ -40,7 +40,8 @@ final class Overlaid {
 
   /** Some more or less of it is no new amount. */
   private static final Sought MORE =
-      Sought.of("\\b(?:more|less|fewer|extra|another|additional|further|half|double|twice)\\b");
+      Sought.of(
+          "\\b(?:more|less|fewer|extra|another|additional|further|half|double|twice|bought|buy|still|shop|week)\\b");
 
   /** Within one sentence, behind what was only supposed. */
   private static final String[] THEN = {"otherwise", "hence", "so"};

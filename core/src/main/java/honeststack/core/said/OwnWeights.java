@@ -20,11 +20,11 @@ final class OwnWeights {
 
   private static final Sought STATED =
       Sought.of(
-          "\\b(?:a|the|my|our|your|one|each|1) (?:([a-z]+) )?"
+          "(?:\\b(?:a|the|my|our|your|one|each|1) |(?<=[.,;:(] |^))(?:([a-z]+) )?"
               + "(glass|mug|cup|teacup|scoop|katori|ladle|spoon|tablespoon|tbsp|handful|slice)"
-              + "(?: of)?(?: my| the| our| this)?(?: ([a-z]+(?: [a-z]+)?))?,?"
+              + "(?: full)?(?: of)?(?: mine)?(?: my| the| our| this)?(?: ([a-z]+(?: [a-z]+)?))?,?"
               + " (?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?"
-              + "(\\d+(?:[.,]\\d+)?) ?g(?:rams?)?\\b(?: here| for me| in my (?:kitchen|house))?"
+              + "(\\d+(?:[.,]\\d+)?) ?g(?:rams?)?\\b(?: here| for me| in my (?:kitchen|house)| of flour| flour)?"
               + "(?= ?[.,;:)\\n!]|$)(?!,? so )",
           Pattern.CASE_INSENSITIVE);
 

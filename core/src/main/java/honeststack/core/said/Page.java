@@ -157,6 +157,8 @@ final class Page {
     }
     if (!heading.isEmpty()) {
       under(heading);
+      boolean told = heading.contains(Sort.H_NOTES) && OwnNotes.isOwn(tokens);
+      section = told ? before : section;
       int bracket = Headings.bracketFrom(tokens, head);
       mark(tokens.subList(0, bracket), Part.HEADING);
       if (bracket < head) {

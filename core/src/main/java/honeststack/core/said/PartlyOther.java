@@ -184,6 +184,21 @@ final class PartlyOther {
     whole.instead = written(whole, whole.measure().amount() - part);
   }
 
+  /** So much of what is measured, in the unit that it was given if it has none of its own. */
+  static String written(Mention like, double amount) {
+    boolean bare = like.amount.isCount() && like.restated;
+    return bare
+        ? Scaled.single(like.amountText)
+            .filter(now -> now.unit() != Unit.COUNT)
+            .map(
+                now ->
+                    Numbers.plain(Math.round(amount * HUNDRED) / HUNDRED)
+                        + " "
+                        + now.unit().symbol())
+            .orElseGet(() -> written(like.amount, amount))
+        : written(like.amount, amount);
+  }
+
   static String written(Element like, double amount) {
     Unit unit = like.measure().unit();
     String number = Numbers.plain(Math.round(amount * HUNDRED) / HUNDRED);
@@ -238,13 +253,13 @@ final class PartlyOther {
     Mention rest = new Mention();
     rest.amount = whole.amount;
     rest.food = other;
-    rest.amountText = written(whole.amount, part);
+    rest.amountText = written(whole, part);
     rest.foodText = rest.food.text();
     rest.from = whole.from;
     rest.to = whole.to;
     rest.place = whole.place;
     rest.restated = true;
-    whole.amountText = written(whole.amount, whole.amount.measure().amount() - part);
+    whole.amountText = written(whole, whole.amount.measure().amount() - part);
     whole.restated = true;
     rest.food.part = Part.FOOD;
     outer.mentions.add(outer.mentions.indexOf(whole) + 1, rest);

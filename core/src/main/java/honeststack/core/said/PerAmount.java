@@ -74,6 +74,9 @@ final class PerAmount {
       return;
     }
     boolean own = isSame(food(whole), named);
+    if (!opens) {
+      along(some, factor.get());
+    }
     if (own) {
       multiply(some, factor.get(), cue, named + 1);
     } else {
@@ -111,6 +114,15 @@ final class PerAmount {
       }
     }
     return false;
+  }
+
+  /** "1 egg and 150 ml milk to each 100 g flour": what is told along with it. */
+  private void along(int some, double factor) {
+    int before = clause.isWord(some - 1, "and", "plus") ? before(some - 1) : -1;
+    if (before >= 0) {
+      multiply(before, factor, before, before);
+      along(before, factor);
+    }
   }
 
   private void multiply(int some, double factor, int from, int to) {

@@ -11,7 +11,8 @@ import java.util.Optional;
 final class PerEgg {
   private static final Sought EACH =
       Sought.of(
-          "(?:.*[:;,.–-] |(?:and|so|i take|i use|it's|we take) )?(?:(?:for|to|with|on) (?:each|every)|per) egg\\b.*");
+          "(?:.*[:;,.–-] |(?:and|so|i take|i use|it's|we take) )?(?:(?:(?:for|to|with|on) (?:each|every)|per) egg\\b.*|(?:each|every) egg (?:wants|gets|needs|takes|has)\\b.*)"
+              + "|(?:and |so )?(?:two|three|four|five|six|\\d{1,2}) eggs ?,? (?:and |with )?(?:for|to|with) (?:each|every one)(?: one| of them)?:? \\d.*");
 
   private static final Sought CRACK =
       Sought.of(

@@ -7,7 +7,7 @@ package honeststack.core.said;
 final class PhraseList {
   static final String TEXT =
       """
-          EXCLUDE | not used : | unused : | left out : | omitted : | not included :
+          EXCLUDE | forgot to add | forgot to put in | forgot to add the | forgot to put in the | not used : | unused : | left out : | omitted : | not included :
           EXCLUDE | stopped adding | stop adding | i've stopped adding | stopped using | stop using
               | stopped putting | neither | scratch the | forget the | forget about | ditch | ditch the | ditched the | lose the | nix the
               | bin the | scrap the | cut out the | cut out | gave up | given up | giving up
@@ -37,7 +37,7 @@ final class PhraseList {
               | exchange the | change the | changed | trade the | swapping the
               | replacing half the
           SWAPPED | for | with | w | by | to | ->
-          OUT | is out | are out | 's out | is not for | are not for | is not | isn't for
+          OUT | forgotten | was forgotten | is out | are out | 's out | is not for | are not for | is not | isn't for
               | is left out | left out | is off limits | is forbidden
           OR | or | or else | or use | or simply | or else use
           PLATE_NEXT | i like mine with | i like them with | i like it with | we like them with
@@ -117,7 +117,7 @@ final class PhraseList {
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
               | griddlecakes | blini | blinis | pieces | ones | littlies | tiddlers | little ones | small ones | cakes
               | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
-              | scotch pancakes | crumpets | out of it | out of this | out of that | come out
+              | scotch pancakes | crumpets | of em | of 'em | out of it | out of this | out of that | come out
               | rounds | heart waffles | nos | pcs
           PEOPLE | pers | pers . | people | persons | person | guests | eaters | portions | portion | servings
               | serving | kids | children | teachers | adults | of us | ppl | hungry children

@@ -47,7 +47,10 @@ final class Portioned {
       int one = of + 1;
       boolean of400 = clause.isWord(of, "of", "at") && isMeasure(clause, one);
       int food = clause.isWord(one + 1, "of") ? one + 2 : one + 1;
-      if (of400 && isSeveral(clause, i) && clause.isFood(food)) {
+      boolean before = // "protein powder, two scoops of 30 g"
+          clause.isFood(i - 1) || clause.isMark(i - 1, ",", ":") && clause.isFood(i - 2);
+      boolean last = !clause.has(one + 1) || clause.isMark(one + 1, ",", ".", ";");
+      if (of400 && isSeveral(clause, i) && (clause.isFood(food) || before && last)) {
         double times = clause.get(i).measure().amount();
         clause.take(i, one, Part.NOTE);
         clause.several.put(clause.get(one), times);

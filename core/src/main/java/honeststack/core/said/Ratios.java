@@ -40,17 +40,18 @@ final class Ratios {
       return Optional.empty();
     }
     for (Mention unit : clause.mentions) {
-      boolean said =
-          unit.isMeasured()
-              && unit.food != null
-              && unit.bracketed == null
-              && clause.isWord(unit.from - 1, EACH)
-              && FOR.isAll(clause.words(unit.from - CUE, unit.from));
-      if (said) {
+      if (unit.isMeasured() && unit.bracketed == null && isPer(clause, unit)) {
         return Optional.of(new Rule(clause, unit, of(clause, unit)));
       }
     }
     return Optional.empty();
+  }
+
+  /** "per 100 g flour": words before a mention say that the others are for so much of it. */
+  static boolean isPer(Clause clause, Mention unit) {
+    return unit.food != null
+        && clause.isWord(unit.from - 1, EACH)
+        && FOR.isAll(clause.words(unit.from - CUE, unit.from));
   }
 
   /** What stands before it, of a list that measures the same food the last; or behind it. */

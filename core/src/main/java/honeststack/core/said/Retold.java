@@ -211,7 +211,8 @@ final class Retold {
                 && old.amount != null
                 && old.food != null
                 && old.place == Place.NOT_SAID
-                && old.food.isSameFood(food);
+                && old.food.isSameFood(food)
+                && !RuleOf.isUnit(read.get(i), old);
         if (same) {
           return Optional.of(old);
         }

@@ -47,9 +47,18 @@ final class Scaled {
     return measure(amount).map(measure -> text(measure, factor));
   }
 
+  /** From so many times it to so many; empty for a sum or what cannot be read. */
+  static Optional<String> between(String amount, double low, double high) {
+    return measure(amount).map(measure -> text(measure, low, high));
+  }
+
   private static String text(Measure measure, double factor) {
+    return text(measure, factor, factor);
+  }
+
+  private static String text(Measure measure, double factor, double high) {
     double all = rounded((measure.amount() - measure.halfRange()) * factor);
-    double most = rounded((measure.amount() + measure.halfRange()) * factor);
+    double most = rounded((measure.amount() + measure.halfRange()) * high);
     boolean count = measure.unit() == Unit.COUNT;
     String what = count ? measure.size() : measure.unit().symbol();
     String least = Numbers.plain(all == 0 ? measure.amount() * factor : all);

@@ -61,6 +61,12 @@ final class Semicolons {
     int from = 0;
     int brackets = 0;
     for (int i = 0; i < elements.size(); i++) {
+      int close = Joined.closes(elements, from, i);
+      if (close > 0) {
+        apart.add(sentence.between(begin, elements.get(i - 1).end()));
+        apart.add(sentence.between(elements.get(i + 1).start(), elements.get(close - 1).end()));
+        return apart;
+      }
       brackets += elements.get(i).isMark("(", "[") ? 1 : elements.get(i).isMark(")", "]") ? -1 : 0;
       boolean within = brackets > 0 || i == from || i + 1 == elements.size();
       boolean ends =
@@ -68,6 +74,7 @@ final class Semicolons {
               || elements.get(i).isMark(":", "-", "–", "—")
                   && !within
                   && isTally(elements, from, i);
+      ends |= !within && Joined.ends(elements, from, i);
       if (ends) {
         apart.add(sentence.between(begin, elements.get(i).end()));
         begin = elements.get(i).end();
@@ -111,6 +118,11 @@ final class Semicolons {
             && isTold(before)
             && after.stream().noneMatch(e -> before.stream().anyMatch(e::isSameFood));
     if (own) {
+      return true;
+    }
+    boolean total = // "100 g flour takes 1 egg; I took 300 g"
+        RuleOf.isTotal(after) && RuleOf.isTold(before);
+    if (total) {
       return true;
     }
     boolean item = isMeasured(elements, i + 1) || isNamed(before, after);

@@ -24,6 +24,16 @@ final class Shape {
   /** Where each element begins in the text. */
   private final int[] starts;
 
+  /** The same of elements that are in no sentence yet. */
+  static String signs(List<Element> elements) {
+    StringBuilder signs = new StringBuilder();
+    for (Element element : elements) {
+      boolean amount = element.isAmount() && !element.isWeak();
+      signs.append(amount ? "#" : element.isFood() ? "@" : element.low()).append(' ');
+    }
+    return signs.toString();
+  }
+
   private Shape(Clause clause, boolean read) {
     this.clause = clause;
     this.starts = new int[clause.size()];

@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.FreeFrom;
+import honeststack.core.line.Place;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -25,7 +26,7 @@ final class Superseded {
       restate(before, old, clause);
     }
     Mention said = clause.mentions.isEmpty() ? null : clause.mentions.get(0);
-    if (old == null || before.side || !isOther(old, said)) {
+    if (old == null || before.side || !isOther(old, said) || isElsewhere(before, old, said)) {
       return;
     }
     boolean bare =
@@ -64,6 +65,13 @@ final class Superseded {
     }
   }
 
+  /** "I swapped the butter for 40 g oil. Fried in 10 g lard.": it took the place of another. */
+  private static boolean isElsewhere(Clause before, Mention old, Mention said) {
+    boolean placed = said.place == Place.PAN || said.place == Place.PLATE;
+    boolean swapped = before.elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
+    return placed && old.place == Place.NOT_SAID && swapped;
+  }
+
   /** "200 ml water. He can't have dairy so 100 ml oat drink": none was in the first either. */
   private static boolean isFreeAnyway(Mention old, Mention said, String head) {
     return Stream.of(head.split(" "))
@@ -84,6 +92,7 @@ final class Superseded {
     Element right = clause.isAmount(said) ? clause.get(said) : null;
     boolean open =
         right != null
+            && clause.counts.pieces.isEmpty()
             && clause.mentions.stream().noneMatch(m -> m.amount == right)
             && (!clause.has(said + 1)
                 || clause.isMark(said + 1, ",", ".", ";")

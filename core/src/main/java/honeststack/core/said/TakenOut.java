@@ -3,6 +3,7 @@ package honeststack.core.said;
 import honeststack.core.line.Place;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 
 /**
  * A food of a list that did not go in after all, or is left out of the list that follows: "30 g
@@ -148,6 +149,10 @@ final class TakenOut {
       Sought.of(
           "\\b(?:can|could|may|might|would|works?|fine|good|nice|also|even|lighter|better|too|if|sometimes|used to)\\b");
 
+  private static final Sought FREE =
+      Sought.of(
+          "(?:mine|ours|this one|this|it)(?:'s| is| was) (?:quite |completely |all )?([a-z]+)-free[ .!]*");
+
   private TakenOut() {}
 
   /**
@@ -168,6 +173,9 @@ final class TakenOut {
       clause.asides.forEach(aside -> by(read, aside.clause()));
     }
     excluded(read, clause);
+    if (isFree(read, clause)) {
+      return true;
+    }
     Shape shape = Shape.read(clause).orElseThrow();
     for (Sought form : BEHIND) {
       Optional<Mention> old =
@@ -205,8 +213,28 @@ final class TakenOut {
       Optional<Mention> old =
           element.isFood() && !counted ? Rescaled.before(read, element) : Optional.empty();
       old.filter(mention -> mention.place == Place.NOT_SAID)
-          .ifPresent(mention -> takeOut(read, mention));
+          .ifPresent(
+              mention -> {
+                takeOut(read, mention);
+                clause.mentions.removeIf(m -> m.food == element);
+                element.part = Part.EXCLUDED;
+              });
     }
+  }
+
+  /** "Mine's butter-free." */
+  private static boolean isFree(List<Clause> read, Clause clause) {
+    Matcher free = FREE.matcher(clause.words(0, clause.size()));
+    if (!free.matches()) {
+      return false;
+    }
+    Optional<Mention> old =
+        read.stream()
+            .flatMap(before -> before.mentions.stream())
+            .filter(m -> m.foodText.equalsIgnoreCase(free.group(1)))
+            .findFirst();
+    old.ifPresent(mention -> takeOut(read, mention));
+    return old.isPresent();
   }
 
   private static void within(Clause clause) {

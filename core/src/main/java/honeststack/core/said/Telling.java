@@ -48,9 +48,14 @@ public final class Telling {
     Speakers speakers = new Speakers(stamps.text, foods);
     Vessels vessels = new Vessels(speakers.text);
     OwnWeights weights = new OwnWeights(vessels.text);
-    Page page = new Page(weights.text);
+    ToldUnit unit = new ToldUnit(weights.text);
+    Page page = new Page(unit.text);
     ClauseReader sentences =
-        new ClauseReader(foods, isInGrams(text), Rendered.isIn(text), OneBowl.isOnScales(text));
+        new ClauseReader(
+            foods,
+            isInGrams(text) ? "g" : unit.unit,
+            Rendered.isIn(text),
+            OneBowl.isOnScales(text));
     Described described = new Described(foods);
     WhichSort whichSort = new WhichSort(foods);
     List<Clause> read = new ArrayList<>();
@@ -63,7 +68,7 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      boolean back = PointedBack.by(read, clause);
+      boolean back = OfBefore.first(read, clause);
       boolean portion =
           !back && Overlaid.by(read, clause)
               || clause.side
@@ -96,8 +101,9 @@ public final class Telling {
     page.marks.addAll(speakers.marks);
     page.marks.addAll(vessels.marks);
     page.marks.addAll(weights.marks);
+    page.marks.addAll(unit.marks);
     OverAll.find(text, read);
-    return new Telltale(text, weights.text, page, read).told();
+    return new Telltale(text, unit.text, page, read).told();
   }
 
   /** What a sentence says of the one before it, or of all. */
@@ -205,7 +211,11 @@ public final class Telling {
           mention.split = null;
         }
       }
-      String said = times(mention, words, ForHowMany.times(mention, all));
+      String said =
+          ForHowMany.between(clause, mention, all)
+              .flatMap(n -> Scaled.between(mention.amountText, n.low(), n.high()))
+              .map(amount -> amount + " " + mention.foodText)
+              .orElseGet(() -> times(mention, words, ForHowMany.times(mention, all)));
       boolean shared = ForHowMany.isForAll(mention, all);
       Optional<Integer> also = also(mention, line);
       lines.add(new Told.Line(said, start, end, mention.place, shared, true, also));

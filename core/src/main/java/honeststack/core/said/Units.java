@@ -4,9 +4,11 @@ import honeststack.core.food.Food;
 import honeststack.core.food.HouseholdMeasure;
 import honeststack.core.food.Role;
 import honeststack.core.measure.Unit;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
 final class Units {
@@ -22,16 +24,23 @@ final class Units {
   /** No batter has less flour for an egg (common practice). */
   private static final double GRAMS_AN_EGG = 20;
 
+  private static final String GRAM = "g";
+
+  /** What cooks who fill cups fill them with, more than spoons (common practice). */
+  private static final Set<Role> IN_CUPS = EnumSet.of(Role.FLOUR, Role.LIQUID, Role.SUGAR);
+
+  private static final Set<Unit> CUPS = EnumSet.of(Unit.CUP, Unit.MUG, Unit.GLASS);
+
   private static final double GRAMS_A_KILO = 1000;
 
   private Units() {}
 
   /**
-   * @param all every number of the text is in grams
+   * @param told in what every number of the text is; empty where it does not say
    */
-  static void complete(Clause clause, List<Mention> mentions, boolean all) {
+  static void complete(Clause clause, List<Mention> mentions, String told) {
     boolean grams =
-        all
+        told.equals(GRAM)
             || clause.elements.stream().anyMatch(e -> e.is(Sort.ALL_GRAMS))
             || clause.asides.stream().anyMatch(Units::isGrams);
     long scale = mentions.stream().filter(Units::isBareWeight).count();
@@ -39,9 +48,11 @@ final class Units {
     for (Mention mention : mentions) {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
-        (grams && !isFew(mention) || isWeighed(mention, scale) && !isBig(mention, mentions)
-                ? Optional.of("g")
-                : unit(mention, before))
+        boolean measured = !told.isEmpty() && !isFew(mention);
+        (grams && !isFew(mention)
+                    || !measured && isWeighed(mention, scale) && !isBig(mention, mentions)
+                ? Optional.of(GRAM)
+                : measured ? Optional.of(told) : unit(mention, before))
             .ifPresent(
                 unit -> {
                   mention.amountText = with(mention, unit);
@@ -120,8 +131,10 @@ final class Units {
   /** "egg 2": pieces, though all else is in grams. */
   private static boolean isFew(Mention mention) {
     boolean part = mention.foodText.toLowerCase(Locale.ROOT).matches(".*(zest|juice|rind)");
+    double amount = mention.amount.measure().amount();
     return !part
-        && mention.amount.measure().amount() < LEAST
+        && amount < LEAST
+        && (amount == Math.rint(amount) || mention.foodText.endsWith("s"))
         && mention.known().filter(Units::isCounted).isPresent();
   }
 
@@ -155,9 +168,17 @@ final class Units {
     boolean spoon =
         before != null
             && (mention.amountText.endsWith(" of")
-                || isSpooned(before) && isBehind(before) && isBehind(mention))
+                || isSpooned(before) && isBehind(before) && isBehind(mention)
+                || isFilled(before, mention) && IN_CUPS.contains(food.get().role()))
             && before.amount.measure().unit() != Unit.COUNT;
     return spoon ? Optional.of(before.amount.measure().unit().symbol()) : Optional.empty();
+  }
+
+  /** "two cups flour, one and a half milk". */
+  private static boolean isFilled(Mention before, Mention mention) {
+    int from = mention.amount.from; // "1-to-1 flour"
+    boolean joined = from > 0 && mention.amount.tokens.get(from - 1).isMark("-");
+    return !joined && CUPS.contains(before.amount.measure().unit());
   }
 
   /** In spoons or cups. */

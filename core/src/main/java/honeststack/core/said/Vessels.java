@@ -7,6 +7,7 @@ import honeststack.core.measure.Unit;
 import honeststack.core.wording.RefusedException;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,7 +18,7 @@ import java.util.regex.Pattern;
 /** How much a cook's own glass, mug or bowl holds, where the text says so: "my mug is 300 ml". */
 final class Vessels {
   private static final String NAME =
-      "(?<name>glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza)";
+      "(?<name>glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza|pot)";
 
   private static final String SIZE =
       "(?<size>\\d+(?:[.,]\\d+)?"
@@ -40,7 +41,7 @@ final class Vessels {
           written(
               "(?:\\b(?:a|the|my|our|your|one|each|1) )?\\b"
                   + NAME
-                  + ",? (?:that |which )?(?:is|holds|takes|measures|equals|=|means) "
+                  + "(?:'s|’s|,? (?:that |which )?(?:is|holds|takes|measures|equals|=|means)) "
                   + "(?:(?:the|an?) (?:[a-z-]+ ){1,4}(?:so|of|at|with) )?"
                   + "(?:(?:like|maybe|only|about|roughly|around|just|exactly|say) ){0,2}"
                   + SIZE),
@@ -86,6 +87,9 @@ final class Vessels {
   private static final double METRIC_CUP = 250;
 
   private final Map<Unit, Double> sizes = new EnumMap<>(Unit.class);
+
+  /** Of what is no unit by itself: "pot". */
+  private final Map<String, Double> containers = new HashMap<>();
 
   /** Stretches of the text that say so. */
   final List<Mark> marks = new ArrayList<>();
@@ -168,7 +172,9 @@ final class Vessels {
     String number = AN_A.matcher(size.toLowerCase(Locale.ROOT)).replaceFirst("");
     try {
       double amount = NumberText.read(number) * factor;
-      UnitWords.of(name.toLowerCase(Locale.ROOT)).ifPresent(vessel -> sizes.put(vessel, amount));
+      String low = name.toLowerCase(Locale.ROOT);
+      UnitWords.of(low)
+          .ifPresentOrElse(vessel -> sizes.put(vessel, amount), () -> containers.put(low, amount));
       return true;
     } catch (RefusedException notRead) {
       return false;
@@ -185,12 +191,26 @@ final class Vessels {
   /** Writes the amounts in vessels of a known size in millilitres. */
   void restate(Clause clause) {
     for (Mention mention : clause.mentions) {
-      Measure measure = mention.amount == null ? null : mention.amount.measure();
+      Measure measure = mention.amount == null ? null : measure(mention);
       boolean one = measure != null && mention.amount.amount.orElseThrow().terms().size() == 1;
-      if (one && mention.isMeasured() && sizes.containsKey(measure.unit())) {
-        mention.amountText = Scaled.in("ml", measure, sizes.get(measure.unit()));
+      Double size = one && mention.isMeasured() ? size(mention, measure) : null;
+      if (size != null) {
+        mention.amountText = Scaled.in("ml", measure, size);
         mention.restated = true;
       }
     }
+  }
+
+  /** "flour one mug, milk two": in the unit that it was given. */
+  private static Measure measure(Mention mention) {
+    Measure own = mention.amount.measure();
+    return mention.restated ? Scaled.single(mention.amountText).orElse(own) : own;
+  }
+
+  /** Null for what the text says nothing of. */
+  private Double size(Mention mention, Measure measure) {
+    return measure.unit() == Unit.COUNT && !mention.notes.contains("(")
+        ? containers.get(measure.size())
+        : sizes.get(measure.unit());
   }
 }

@@ -1,0 +1,53 @@
+package honeststack.core.said;
+
+import java.util.Optional;
+
+/**
+ * How many came out, behind a list, in words that else correct an amount: "…, 6 eggs, and that was
+ * 46", "300 ml milk, that was ten".
+ */
+final class CameOut {
+  private static final Sought WAS =
+      Sought.of(
+          "(?:.* )?(?:that|which|it) (?:was|made|gave|came to|came out as|did)(?: me| us| about| exactly)*");
+
+  private static final Sought END =
+      Sought.of(
+          "(?:(?:of them|of em|of those|pancakes|waffles|in all|in total|altogether|exactly|then|pieces|crepes) ?)*[.!]?");
+
+  /** Nobody mends an amount to so much more or less of it (common practice). */
+  private static final double FAR = 3;
+
+  /** Nobody gets more out of one bowl (common practice). */
+  private static final double MOST = 500;
+
+  private CameOut() {}
+
+  static void in(Clause clause) {
+    for (int i = 2; i < clause.size(); i++) {
+      boolean count =
+          clause.isStrong(i)
+              && clause.get(i).isCount()
+              && clause.get(i).instead == null
+              && WAS.isAll(clause.words(0, i))
+              && END.isAll(clause.words(i + 1, clause.size()));
+      if (count && isOther(clause, i)) {
+        clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
+        clause.take(i - 2, i, Part.NOTE);
+        clause.get(i).part = Part.YIELD;
+      }
+    }
+  }
+
+  /** It can be no amount of the food before it. */
+  private static boolean isOther(Clause clause, int number) {
+    double pieces = clause.get(number).measure().amount();
+    for (int i = number - 1; i >= 0; i--) {
+      if (clause.isStrong(i)) {
+        double before = clause.get(i).measure().amount();
+        return pieces <= MOST && (pieces >= FAR * before || pieces * FAR <= before);
+      }
+    }
+    return false;
+  }
+}
