@@ -12,7 +12,7 @@ import java.util.regex.Matcher;
  */
 final class BatchForms {
   private static final String NUMBER =
-      "(?:\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|1 1/2|1 ½|one|two|three|four|five|six|ten)";
+      "(?:\\d{1,2}(?:\\.\\d+)?|one and a quarter|one and a half|one and a third|one and three quarters|two and a half|two and a quarter|three and a half|1 1/4|1 1/2|1 ½|one|two|three|four|five|six|ten)";
 
   private static final String WHO =
       "(?:(?:and|but|so|then|now|today|tonight|this time|always|usually|normally|only|just|we|i|i'll|we'll"

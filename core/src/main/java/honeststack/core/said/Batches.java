@@ -18,7 +18,7 @@ final class Batches {
   private static final int PIECES = 5;
 
   private static final String NUMBER =
-      "\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|one|two|three|four|five|six|ten";
+      "\\d{1,2}(?:\\.\\d+)?|one and a quarter|one and a half|one and a third|one and three quarters|two and a half|two and a quarter|three and a half|one|two|three|four|five|six|ten";
 
   /** So much of it; of several numbers in a row the longest. */
   private static final Pattern TIMES =
@@ -27,7 +27,7 @@ final class Batches {
               + ("(?<times>" + NUMBER + ") (?:times|x|×)|(?:times|x|×) ?(?<x>" + NUMBER + ")")
               + ("|(?<batches>" + NUMBER + ") (?:batches|lots)")
               + ("|(?<of>" + NUMBER + ") of (?:the|this|my|that) recipe")
-              + "|(?<!and a )(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
+              + "|(?<!and a )(?<!and )(?<word>half|½|1/2|a third|⅓|1/3|a quarter|¼|1/4|two thirds|⅔|2/3"
               + "|three quarters|¾|3/4|halved|halve|halving|doubling|tripling|doubled|double|twice|tripled|trebled|triple|treble"
               + "|quadrupled|quartered))(?= |$))");
 
@@ -123,7 +123,7 @@ final class Batches {
       Sought.of(
           "(?:so )?(?:i'm|we're|i am|we are) (?:doubling|halving|tripling) (?:it|that|this|everything)(?: and \\w+)?"
               + "|(?:so )?(?:(?:i|we) )?(?:(?:made|did|used|took|mixed|want|need) )?"
-              + "(?:twice|double|half|a quarter|quarter|three times|two times|four times|(?:two|three|four|five) lots"
+              + "(?:twice|double|half|a quarter|quarter|three times|two times|four times|(?:two|three|four|five|six|seven|eight|nine|ten|\\d{1,2}) (?:lots|times)"
               + "|halved|doubled|tripled|quartered)"
               + "(?: (?:that|it|of it|of that|of everything|the amounts?|everything|the lot))?");
 

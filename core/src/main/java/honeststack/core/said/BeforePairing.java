@@ -110,6 +110,8 @@ final class BeforePairing {
         element.corrects = true; // "poached eggs, one each"
       } else if (good) {
         element.part = Part.NOTE; // "flour, a good 200 g"
+      } else if (element.isAmount() && element.isCount() && isPoured(clause, i)) {
+        element.part = Part.UNKNOWN;
       } else if (element.isAmount() && isOfBatter(clause, i)) {
         element.part = Part.METHOD;
       } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
@@ -165,6 +167,13 @@ final class BeforePairing {
         }
       }
     }
+  }
+
+  /** "50 g butter …, pour forty into the batter": some of what was measured, or not. */
+  private static boolean isPoured(Clause clause, int i) {
+    return clause.isWord(i - 1, "pour", "poured", "tip", "tipped")
+        && clause.isWord(i + 1, "into", "in")
+        && !clause.isFood(i + 1);
   }
 
   /** "half the batter gets …", "one half plain, the other with …". */

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -20,6 +21,13 @@ final class CameOut {
 
   /** Nobody gets more out of one bowl (common practice). */
   private static final double MOST = 500;
+
+  private static final Sought LEFT =
+      Sought.of(
+          "(?:(?:so|and|that's|leaving|which leaves|that leaves|,) )*# (?:of them )?left [.! ]*");
+
+  private static final Sought FIRST =
+      Sought.of("\\b(?:got|ate|had|has|gets|eats) (?:the )?(?:first|one)\\b");
 
   private CameOut() {}
 
@@ -49,5 +57,24 @@ final class CameOut {
       }
     }
     return false;
+  }
+
+  /** "The dog got the first one. Seven left.", where nobody else says how many came out. */
+  static void left(List<Clause> read) {
+    if (read.stream().anyMatch(clause -> clause.counts.pieces.isPresent())) {
+      return;
+    }
+    for (int i = 1; i < read.size(); i++) {
+      Clause clause = read.get(i);
+      boolean left = !clause.hasFood() && LEFT.isAll(Shape.signs(clause.elements));
+      if (left && Clause.measure(read.subList(0, i), 2)) {
+        int number = clause.ahead(0, clause.size(), Element::isAmount);
+        Told.Count count = BareCounts.range(clause.get(Math.max(number, 0)));
+        boolean gone = FIRST.isIn(read.get(i - 1).words(0, read.get(i - 1).size()));
+        clause.counts.pieces =
+            Optional.of(new Told.Count(count.low(), count.high() + (gone ? 1 : 0)));
+        clause.elements.stream().filter(Element::isAmount).forEach(e -> e.part = Part.YIELD);
+      }
+    }
   }
 }

@@ -56,7 +56,7 @@ final class Counts {
         Recounted.in(clause, i, Math.max(i, noun(i + 1)));
       }
     }
-    if (counted.pieces.isEmpty() && counted.rounds.isEmpty()) {
+    if (counted.pieces.isEmpty() && counted.rounds.isEmpty() && clause.batch.isEmpty()) {
       Outcome.in(clause);
     }
     if (counted.pieces.isEmpty() && counted.serves.isEmpty() && counted.rounds.isEmpty()) {

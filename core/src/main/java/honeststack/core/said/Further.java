@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.food.Role;
+import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import honeststack.core.wording.Numbers;
@@ -31,7 +32,35 @@ final class Further {
         !clause.get(amount).isCount()
             || clause.isWord(amount + 1, "more")
             || clause.isWord(amount - 1, "another");
-    return last != null && isFurther(clause, amount) && add(last, clause.get(amount), more);
+    boolean further = last != null && isFurther(clause, amount);
+    return further
+        && (elsewhere(clause, amount, last, mentions) || add(last, clause.get(amount), more));
+  }
+
+  /** "500 ml oil in the mix, another 500 on the griddles": in its unit, for another place. */
+  private static boolean elsewhere(
+      Clause clause, int amount, Mention last, List<Mention> mentions) {
+    boolean pan = clause.is(amount + 1, Sort.PAN);
+    Element more = clause.get(amount);
+    boolean fat = last.role() == Role.FAT && last.amount != null && last.food != null;
+    if (!fat || !pan || !more.isCount()) {
+      return false;
+    }
+    Mention other = new Mention();
+    other.amount = more;
+    more.takeUnit(last.amount);
+    other.amountText = more.text();
+    other.food = last.food;
+    other.foodText = last.foodText;
+    other.from = amount;
+    other.to = amount + 1;
+    other.place = Place.PAN;
+    other.placed = true;
+    other.restated = true;
+    more.part = Part.AMOUNT;
+    clause.get(amount + 1).part = Part.PLACE;
+    mentions.add(other);
+    return true;
   }
 
   /** "Whisk in 200 ml milk. Then the other 50 ml." */

@@ -40,6 +40,10 @@ final class Joined {
   /** How many come out, and who eats them. */
   private static final Sort[] COUNTS = {Sort.SERVES, Sort.PEOPLE, Sort.PIECES, Sort.YIELD};
 
+  /** "and margarine for the butter" */
+  private static final Sought SWAP =
+      Sought.of("@ (?:for|instead of|in place of) (?:the )?@ (?:today |here |now )?[.! ]*");
+
   private static final Sort[] ABOUT = {
     Sort.EXCLUDE, Sort.INSTEAD, Sort.SWAP, Sort.OUT, Sort.PART_OF, Sort.VERB, Sort.HOLD
   };
@@ -142,7 +146,10 @@ final class Joined {
     }
     boolean maybe =
         after.subList(0, food).stream().anyMatch(e -> e.isWord("if", "when") || e.is(Sort.CORRECT));
-    boolean says = isTelling(after, false) || after.stream().anyMatch(e -> e.is(ABOUT));
+    boolean says =
+        isTelling(after, false)
+            || after.stream().anyMatch(e -> e.is(ABOUT))
+            || SWAP.isAll(Shape.signs(after));
     return food < after.size()
         && says
         && !maybe

@@ -23,6 +23,7 @@ final class OverAll {
     Since.find(read);
     new Again(read).find();
     Scales.once(read);
+    SwappedAhead.find(read);
     WrongList.find(read);
     ChosenVersion.find(read);
     Versions.once(read);
@@ -37,6 +38,7 @@ final class OverAll {
     Premix.find(read);
     Bowls.find(read);
     SomeOfThem.find(read);
+    CameOut.left(read);
     Batched.apply(read);
   }
 }

@@ -49,6 +49,7 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
+          PAN | (on/for) the (griddles/irons/bakestones/hot plates)
           PLATE_NEXT | (he/she/they/who/the kids/dad/mum) (tops/top/topped/tops off) (it/them/his/hers/theirs/each/that) with
           YIELD | there (should/will/ought to/might/could/may) be | there'll be | see you to | see us to | see me to | exit : | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | (portion/portions/portioned) into | rende | rinde | ergibt | (das/es/die menge) (gibt/macht/ergibt) | gibt | salen | vengono | venian | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :

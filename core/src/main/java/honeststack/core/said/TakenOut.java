@@ -56,6 +56,10 @@ final class TakenOut {
               "(?:normally|usually|as a rule|in theory) "
                   + AMOUNT
                   + "(?:, )?(?:but|only) (?:there (?:was|is|were) (?:none|no more)|(?:i|we) (?:had|have) none|not (?:today|now|this time)|none (?:today|left|this time))"),
+          Sought.of(
+              AMOUNT
+                  + "(?:[,;–(-] ?)?or (?:leave|miss|skip) (?:that|it|them)(?: out)? ?(?:[,;–-]|and|which|as) ?(?:as )?(?:i|we) (?:do|did|always do|usually do)"
+                  + END),
           Sought.of("\\bno " + AMOUNT + "(?:this time|today|now|for me|in (?:mine|this))\\b"));
 
   private static final Sought IN_BRACKETS =

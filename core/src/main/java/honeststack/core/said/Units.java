@@ -139,6 +139,9 @@ final class Units {
   }
 
   private static String with(Mention mention, String unit) {
+    if (Scaled.measure(mention.amountText).filter(m -> m.unit() != Unit.COUNT).isPresent()) {
+      return mention.amountText; // "30 g butter, another 10 in the pan": it took the other's
+    }
     String number = mention.amountText.replaceFirst(" of$", "");
     return number + " " + unit + (number.equals(mention.amountText) ? "" : " of");
   }
