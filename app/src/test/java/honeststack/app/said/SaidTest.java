@@ -117,7 +117,8 @@ class SaidTest {
     "ford, 0.9",
     "glen, 0.87",
     "fen, 0.64",
-    "holt, 0.6"
+    "holt, 0.6",
+    "knoll, 0.68"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
