@@ -51,7 +51,7 @@ final class Arrows {
   /** "scale 2 l milk to 1.6 and 10 eggs to 8": what each comes to. */
   private static void scaled(Clause clause) {
     List<Shape.Found> all =
-        clause.hasWord("to") && clause.hasFood()
+        clause.hasFood() && isToAmount(clause)
             ? Shape.of(clause, 2).map(shape -> shape.each(TO)).orElse(List.of())
             : List.of();
     boolean cue = SCALE.isIn(clause.words(0, clause.size()));
@@ -64,6 +64,15 @@ final class Arrows {
         clause.take(found.at("food") + 1, found.at("now") + 1, Part.NOTE);
       }
     }
+  }
+
+  private static boolean isToAmount(Clause clause) {
+    for (int i = 2; i + 1 < clause.size(); i++) {
+      if (clause.isWord(i, "to") && clause.isAmount(i + 1)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** "butter, 30 g → …" goes on; "flour, butter → …" does not. */

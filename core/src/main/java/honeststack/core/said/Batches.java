@@ -15,7 +15,7 @@ final class Batches {
   private static final int LONGEST = 14;
 
   /** Nobody makes a recipe so many times: they are pieces. */
-  private static final int PIECES = 5;
+  static final int PIECES = 5;
 
   private static final String NUMBER =
       "\\d{1,2}(?:\\.\\d+)?|one and a quarter|one and a half|one and a third|one and three quarters|two and a half|two and a quarter|three and a half|one|two|three|four|five|six|ten";
@@ -52,6 +52,10 @@ final class Batches {
 
   private static final Sought EVERYTHING =
       Sought.of("\\b(?:everything|all|each|quantities|quantity|amounts|amount|recipe|the lot)\\b");
+
+  /** "A quarter each for four": of what was made. */
+  private static final Sought SHARED =
+      Sought.of("\\b(?:half|third|quarter|fifth|sixth) (?:each|apiece|for each|of it each)\\b");
 
   private static final Sought COUNTED =
       Sought.of(
@@ -238,6 +242,9 @@ final class Batches {
         clause.take(0, from, Part.METHOD);
       }
       return Optional.of(new Batch(value(times), false, CAME.isIn(clause.words(0, from))));
+    }
+    if (SHARED.isIn(words)) {
+      return Optional.empty();
     }
     if (HABIT.isAll(words)) {
       return Optional.of(new Batch(value(times), false));

@@ -172,8 +172,7 @@ final class BeforePairing {
   /** "50 g butter …, pour forty into the batter": some of what was measured, or not. */
   private static boolean isPoured(Clause clause, int i) {
     return clause.isWord(i - 1, "pour", "poured", "tip", "tipped")
-        && clause.isWord(i + 1, "into", "in")
-        && !clause.isFood(i + 1);
+        && clause.low(i + 1).matches("in(?:to)?(?: the (?:batter|bowl|mix))?");
   }
 
   /** "half the batter gets …", "one half plain, the other with …". */
@@ -191,6 +190,7 @@ final class BeforePairing {
                 .low()
                 .matches("(?:the other |one |a |the )?(?:half|third|quarter)|one half|a half|½|⅓|¼")
             && (OF_BATTER.begins(behind)
+                || clause.is(i + 1, Sort.EACH) && !clause.hasFood()
                 || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));
   }
 

@@ -2,12 +2,17 @@ package honeststack.core.said;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * How many came out, behind a list, in words that else correct an amount: "…, 6 eggs, and that was
  * 46", "300 ml milk, that was ten".
  */
 final class CameOut {
+  private static final String[] BEFORE = {
+    "was", "made", "gave", "did", "to", "as", "me", "us", "about", "exactly"
+  };
+
   private static final Sought WAS =
       Sought.of(
           "(?:.* )?(?:that|which|it) (?:was|made|gave|came to|came out as|did)(?: me| us| about| exactly)*");
@@ -35,6 +40,7 @@ final class CameOut {
     for (int i = 2; i < clause.size(); i++) {
       boolean count =
           clause.isStrong(i)
+              && Stream.of(BEFORE).anyMatch(clause.low(i - 1)::endsWith)
               && clause.get(i).isCount()
               && clause.get(i).instead == null
               && WAS.isAll(clause.words(0, i))
@@ -66,7 +72,8 @@ final class CameOut {
     }
     for (int i = 1; i < read.size(); i++) {
       Clause clause = read.get(i);
-      boolean left = !clause.hasFood() && LEFT.isAll(Shape.signs(clause.elements));
+      boolean left =
+          clause.hasWord("left") && !clause.hasFood() && LEFT.isAll(Shape.signs(clause.elements));
       if (left && Clause.measure(read.subList(0, i), 2)) {
         int number = clause.ahead(0, clause.size(), Element::isAmount);
         Told.Count count = BareCounts.range(clause.get(Math.max(number, 0)));

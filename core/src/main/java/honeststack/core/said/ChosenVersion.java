@@ -88,7 +88,7 @@ final class ChosenVersion {
 
   /** Behind another one, whether a version of its own begins. */
   static boolean starts(List<Clause> read, Clause clause) {
-    boolean label = isSure(clause) && LABEL.isAll(clause.words(0, clause.size()));
+    boolean label = isSure(clause) && LABEL.isAll(clause.words(0, HEAD + HEAD));
     return label && read.stream().anyMatch(ChosenVersion::isSure);
   }
 
@@ -163,7 +163,7 @@ final class ChosenVersion {
   private static List<List<Clause>> versions(List<Clause> read) {
     List<List<Clause>> versions = new ArrayList<>();
     for (Clause clause : read) {
-      String words = clause.words(0, clause.size());
+      String words = clause.words(0, HEAD + HEAD);
       Matcher label = LABEL.matcher(words);
       boolean starts = LABEL.begins(words) && label.matches();
       if (starts && NUMBERS.get(which(label)) == versions.size()) {

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A sentence about a list that is joined to it by "but", a dash or brackets: "200 g flour, 300 ml
- * milk, but the milk ran out at 200". It says what it would say by itself.
+ * A sentence about a list that is joined to it by a comma, a dash, brackets, "but" or "and": "200 g
+ * flour, 300 ml milk, but the milk ran out at 200". It says what it would say by itself.
  */
 final class Joined {
   /** With which such a sentence begins. */
@@ -59,35 +59,36 @@ final class Joined {
 
   private Joined() {}
 
-  /** Whether the mark there ends a list, behind which such a sentence follows. */
+  /** Whether the mark or word there ends a list, behind which such a sentence follows. */
   static boolean ends(List<Element> elements, int from, int i) {
-    boolean dash = elements.get(i).isMark("–", "-", "—");
-    int next = i + 1;
-    boolean joined = next < elements.size() && elements.get(next).isWord(JOINS);
-    next = joined ? next + 1 : next;
-    boolean word = // "… 300 ml milk but the milk ran out", "…, the milk ran out"
-        elements.get(i).isWord("but", "though", "and", "so") || elements.get(i).isMark(",");
-    if (!dash && !word || next + 1 >= elements.size()) {
+    Element mark = elements.get(i);
+    boolean dash = mark.isMark("–", "-", "—");
+    boolean comma = mark.isMark(",");
+    boolean but = mark.isWord("but", "though");
+    if (!dash && !comma && !but && !mark.isWord("and", "so") || i + 1 >= elements.size()) {
       return false;
     }
-    if (elements.get(i).isWord("but") && elements.get(next).isWord("today")) {
-      return false; // "normally butter but today 45 ml oil"
-    }
-    if (!dash && !joined && !elements.get(i).isWord("but", "though")) {
-      List<Element> list = elements.subList(from, i);
-      List<Element> after = elements.subList(next, elements.size());
-      boolean telling = after.get(0).isWord(SUBJECTS) && isTelling(after) && isSaidOf(list, after);
-      boolean again = !isItem(after) && isAbout(list, after);
-      boolean whole = isWhole(after);
-      return isList(list) && !isTold(list) && (whole || (telling || again) && !isCounting(after));
+    boolean joined = (dash || comma) && elements.get(i + 1).isWord(JOINS);
+    int next = joined ? i + 2 : i + 1;
+    boolean habit = but && elements.get(next).isWord("today"); // "normally butter but today oil"
+    if (habit || next + 1 >= elements.size() || !isList(elements.subList(from, i))) {
+      return false;
     }
     List<Element> list = elements.subList(from, i);
     List<Element> after = elements.subList(next, elements.size());
-    return isList(list) && !isChoice(list) && (isSaidOf(list, after) || isWhole(after));
+    if (dash || joined || but) {
+      return !isChoice(list) && (isSaidOf(list, after) || isWhole(after));
+    }
+    boolean telling = after.get(0).isWord(SUBJECTS) && isTelling(after) && isSaidOf(list, after);
+    boolean again = !isItem(after) && isAbout(list, after);
+    return !isTold(list) && (isWhole(after) || (telling || again) && !isCounting(after));
   }
 
   /** Where brackets close that end a list and hold such a sentence; -1 for none that open there. */
   static int closes(List<Element> elements, int from, int i) {
+    if (!elements.get(i).isMark("(", "[") || i == from) {
+      return -1;
+    }
     int close = i;
     while (close < elements.size() && !elements.get(close).isMark(")", "]")) {
       close++;
@@ -95,7 +96,7 @@ final class Joined {
     boolean last =
         close + 1 >= elements.size()
             || close + 2 == elements.size() && elements.get(close + 1).isMark(".", "!");
-    if (!elements.get(i).isMark("(", "[") || !last || close < i + 2 || i == from) {
+    if (!last || close < i + 2) {
       return -1;
     }
     List<Element> list = elements.subList(from, i);

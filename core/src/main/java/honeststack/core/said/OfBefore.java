@@ -8,10 +8,14 @@ final class OfBefore {
 
   /** What says so by its form, whatever else its words may mean. */
   static boolean first(List<Clause> read, Clause clause) {
-    return PointedBack.by(read, clause)
-        || RanShort.by(read, clause)
-        || StayedOut.by(read, clause)
-        || RuleOf.by(read, clause)
+    if (read.isEmpty()) {
+      return false;
+    }
+    Shape shape = Shape.read(clause).orElseThrow();
+    return PointedBack.by(read, clause, shape)
+        || RanShort.by(read, clause, shape)
+        || StayedOut.by(read, clause, shape)
+        || RuleOf.by(read, clause, shape)
         || OtherRecipes.by(read, clause)
         || ChosenVersion.starts(read, clause);
   }

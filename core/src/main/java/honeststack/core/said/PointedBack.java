@@ -80,11 +80,10 @@ final class PointedBack {
   private PointedBack() {}
 
   /** Whether the sentence says nothing else. */
-  static boolean by(List<Clause> read, Clause clause) {
+  static boolean by(List<Clause> read, Clause clause, Shape shape) {
     if (read.isEmpty() || clause.mentions.size() > 2) {
       return false;
     }
-    Shape shape = Shape.read(clause).orElseThrow();
     boolean done =
         clause.hasAmount()
             ? amounts(read, clause, shape)

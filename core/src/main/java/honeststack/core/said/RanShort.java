@@ -62,32 +62,23 @@ final class RanShort {
   private RanShort() {}
 
   /** Whether the sentence says nothing else, or only what made it up. */
-  static boolean by(List<Clause> read, Clause clause) {
+  static boolean by(List<Clause> read, Clause clause, Shape shape) {
     if (!clause.hasFood() || clause.elements.stream().noneMatch(Element::isAmount)) {
       return false;
     }
     String words = clause.words(0, clause.size());
     List<Clause> told = read.subList(Math.max(0, read.size() - FAR), read.size());
-    Shape shape = Shape.read(clause).orElseThrow();
     shape.whole(HAD).ifPresent(found -> had(read, clause, found));
     boolean some = SOME_OF.isIn(words);
     if (shape.whole(LEFT).isPresent() || !some && SHORT.isIn(words) && foods(clause) == 2) {
       return madeUp(told, clause, words);
     }
-    Optional<Shape.Found> so = shape.whole(SO);
-    if (so.isPresent()) {
-      Element now = clause.get(so.get().at("now"));
-      Optional<Mention> old = Rescaled.before(read, clause.get(so.get().at("food")));
-      return old.filter(m -> isLess(m, now))
-          .map(m -> left(m, now.measure().amount(), clause))
-          .isPresent();
-    }
-    Optional<Shape.Found> gone = shape.whole(GONE);
-    if (gone.isPresent()) {
-      Element now = clause.get(gone.get().at("now"));
-      return Rescaled.before(read, clause.get(gone.get().at("food")))
-          .filter(m -> isLess(m, now))
-          .map(m -> left(m, now.measure().amount(), clause))
+    Optional<Shape.Found> now = shape.whole(SO).or(() -> shape.whole(GONE));
+    if (now.isPresent()) {
+      Element amount = clause.get(now.get().at("now"));
+      return Rescaled.before(read, clause.get(now.get().at("food")))
+          .filter(old -> isLess(old, amount))
+          .map(old -> left(old, amount.measure().amount(), clause))
           .isPresent();
     }
     return shape.whole(FILLED).map(found -> filled(told, clause, found)).orElse(false);
@@ -157,7 +148,7 @@ final class RanShort {
               .filter(some -> some < all)
               .distinct()
               .toList();
-      double some = had(clause, food, other, whole, said, all, LACKS.isIn(words));
+      double some = available(clause, food, other, whole, said, LACKS.isIn(words));
       if (some > 0) {
         Optional<Mention> rest = other.flatMap(o -> own(clause, o));
         left(old.get(), some, clause);
@@ -173,14 +164,14 @@ final class RanShort {
   }
 
   /** How much of it there was; 0 where that is not clear. */
-  private static double had(
+  private static double available(
       Clause clause,
       Element food,
       Optional<Element> other,
       Element whole,
       List<Double> said,
-      double all,
       boolean lacks) {
+    double all = whole.measure().amount();
     if (said.size() == 1) {
       double one = said.get(0);
       boolean ofOther = // "we were out of butter so 40 g oil went in"
@@ -232,11 +223,13 @@ final class RanShort {
   private static boolean filled(List<Clause> told, Clause clause, Shape.Found found) {
     Element other = clause.get(found.at("food"));
     Clause last = told.isEmpty() ? null : told.get(told.size() - 1);
-    Optional<Element> short_ =
+    Optional<Mention> old =
         last == null
             ? Optional.empty()
-            : last.elements.stream().filter(Element::isFood).findFirst();
-    Optional<Mention> old = short_.flatMap(food -> Rescaled.before(told, food));
+            : last.elements.stream()
+                .filter(Element::isFood)
+                .findFirst()
+                .flatMap(food -> Rescaled.before(told, food));
     if (old.isEmpty() || old.get().amount == null || !old.get().restated) {
       return false;
     }

@@ -47,17 +47,21 @@ final class RuleOf {
   private record Rule(Clause clause, Mention unit, double one) {}
 
   /** Has the recipe count as often as it was taken; whether the sentence says only that. */
-  static boolean by(List<Clause> read, Clause clause) {
+  static boolean by(List<Clause> read, Clause clause, Shape shape) {
     if (read.isEmpty() || clause.batch.isPresent() || !hasNumber(clause)) {
       return false;
     }
-    Optional<Shape.Found> total = Shape.read(clause).orElseThrow().whole(TOTAL);
+    Optional<Shape.Found> total = shape.whole(TOTAL);
     if (total.isEmpty()) {
       return false;
     }
     Element all = clause.get(total.get().at("all"));
     for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR); i--) {
-      boolean did = all.isAmount() && all.isCount() && DID.isIn(clause.words(0, clause.size()));
+      boolean did =
+          all.isAmount()
+              && all.isCount()
+              && all.measure().amount() < Batches.PIECES
+              && DID.isIn(clause.words(0, clause.size()));
       if (did && !total.get().has("food") && isBatch(read.get(i))) {
         double times = all.measure().amount();
         read.get(i).mentions.forEach(mention -> mention.times *= times);

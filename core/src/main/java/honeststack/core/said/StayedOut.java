@@ -87,11 +87,10 @@ final class StayedOut {
   private StayedOut() {}
 
   /** Whether the sentence says nothing else. */
-  static boolean by(List<Clause> read, Clause clause) {
+  static boolean by(List<Clause> read, Clause clause, Shape shape) {
     if (read.isEmpty() || !clause.hasFood() || !clause.hasAmount()) {
       return false;
     }
-    Shape shape = Shape.read(clause).orElseThrow();
     Optional<Shape.Found> said =
         FORMS.stream().map(shape::whole).flatMap(Optional::stream).findFirst();
     Optional<Mention> old =

@@ -63,6 +63,9 @@ final class ToldUnit {
           "(?<=^|[.;,] |\\n)(?:in )?(?:grams?|g|millilit(?:re|er)s?|ml|cups|spoons|tablespoons|teaspoons|tbsp|tsp|ounces|oz|pieces) ?:",
           Pattern.CASE_INSENSITIVE);
 
+  /** Characters of a text that is one recipe; in a longer one nothing is said of all of it. */
+  private static final int LONGEST = 5_000;
+
   private static final int SEVERAL = 2;
 
   /** With which it stands for grams; empty where nothing is said. */
@@ -91,6 +94,9 @@ final class ToldUnit {
   }
 
   private static MatchResult find(String said) {
+    if (said.length() > LONGEST) {
+      return null;
+    }
     for (Sought form : List.of(HEAD, SAID, TAIL, BY_WEIGHT)) {
       for (MatchResult found : form.all(said)) {
         String rest = said.substring(0, found.start()) + " " + said.substring(found.end());
