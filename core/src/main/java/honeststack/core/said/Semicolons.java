@@ -60,8 +60,9 @@ final class Semicolons {
     int begin = sentence.start();
     int from = 0;
     int brackets = 0;
+    boolean joined = !elements.stream().allMatch(Hypothetical::isPlain);
     for (int i = 0; i < elements.size(); i++) {
-      int close = Joined.closes(elements, from, i);
+      int close = joined ? Joined.closes(elements, from, i) : -1;
       if (close > 0) {
         apart.add(sentence.between(begin, elements.get(i - 1).end()));
         apart.add(sentence.between(elements.get(i + 1).start(), elements.get(close - 1).end()));
@@ -74,7 +75,7 @@ final class Semicolons {
               || elements.get(i).isMark(":", "-", "–", "—")
                   && !within
                   && isTally(elements, from, i);
-      ends |= !within && Joined.ends(elements, from, i);
+      ends |= joined && !within && Joined.ends(elements, from, i);
       if (ends) {
         apart.add(sentence.between(begin, elements.get(i).end()));
         begin = elements.get(i).end();
