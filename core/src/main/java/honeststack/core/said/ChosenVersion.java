@@ -104,7 +104,7 @@ final class ChosenVersion {
     List<List<Clause>> versions = versions(read);
     boolean sure = versions.stream().allMatch(version -> isSure(version.get(0)));
     for (int j = 1; sure && j < versions.size(); j++) {
-      versions.get(j).forEach(ChosenVersion::leaveOut);
+      versions.get(j).forEach(Versions::leaveOut);
     }
   }
 
@@ -119,7 +119,7 @@ final class ChosenVersion {
       if (versions.size() >= FEWEST && chosen >= 0 && chosen < versions.size() && !same) {
         for (int j = 0; j < versions.size(); j++) {
           if (j != chosen) {
-            versions.get(j).forEach(ChosenVersion::leaveOut);
+            versions.get(j).forEach(Versions::leaveOut);
           }
         }
         said(clause);
@@ -174,12 +174,5 @@ final class ChosenVersion {
       }
     }
     return versions;
-  }
-
-  private static void leaveOut(Clause clause) {
-    clause.mentions.forEach(mention -> mention.mark(Part.EXCLUDED));
-    clause.mentions.clear();
-    clause.loose.clear();
-    said(clause);
   }
 }

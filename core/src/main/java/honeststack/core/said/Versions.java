@@ -184,15 +184,16 @@ final class Versions {
   }
 
   private static void leaveOut(Group group) {
-    for (Clause clause : group.clauses) {
-      for (Mention mention : List.copyOf(clause.mentions)) {
-        mention.mark(Part.EXCLUDED);
-      }
-      clause.mentions.clear();
-      clause.counts.clear();
-      clause.batch = Optional.empty();
-      clause.loose.clear();
-      clause.passOverAmounts();
-    }
+    group.clauses.forEach(Versions::leaveOut);
+  }
+
+  /** Nothing that a sentence says counts: it is of another version. */
+  static void leaveOut(Clause clause) {
+    clause.mentions.forEach(mention -> mention.mark(Part.EXCLUDED));
+    clause.mentions.clear();
+    clause.counts.clear();
+    clause.batch = Optional.empty();
+    clause.loose.clear();
+    clause.passOverAmounts();
   }
 }

@@ -57,7 +57,7 @@ final class WrongList {
         Set<String> foods = foods(before);
         foods.retainAll(foods(behind));
         if (foods.size() >= SHARED) {
-          before.forEach(WrongList::leaveOut);
+          before.forEach(Versions::leaveOut);
         }
       }
     }
@@ -70,13 +70,5 @@ final class WrongList {
         .flatMap(mention -> mention.known().stream())
         .map(food -> food.id())
         .collect(Collectors.toSet());
-  }
-
-  private static void leaveOut(Clause clause) {
-    clause.mentions.forEach(mention -> mention.mark(Part.EXCLUDED));
-    clause.mentions.clear();
-    clause.counts.clear();
-    clause.loose.clear();
-    clause.passOverAmounts();
   }
 }
