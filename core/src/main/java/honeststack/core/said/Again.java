@@ -28,16 +28,6 @@ final class Again {
 
   private static final int LABEL = 4;
 
-  private static final Sought SUPPOSED =
-      Sought.of(
-          "\\b(?:if|when|once|unless|would|could|can|may|might|should|must|will|try|maybe|perhaps|tomorrow|next time|i'd|we'd|you'd)\\b");
-
-  /** With more than was told before. */
-  private static final Sought THINNED =
-      Sought.of(
-          "\\b(?:thin (?:it|the batter|this|them) (?:down )?with|thinned|loosen(?:ed)?|slacken(?:ed)?|let (?:it )?down with|topped up"
-              + "|had thickened|next day it)\\b");
-
   private final List<Clause> clauses;
 
   Again(List<Clause> clauses) {
@@ -189,6 +179,9 @@ final class Again {
           && listed
           && !isMore(said);
     }
+    if (isMore(said) && !Thinned.isSupposed(said.clause)) {
+      return false; // "more milk until it poured": nobody knows how much
+    }
     boolean measured =
         all.stream()
             .anyMatch(
@@ -306,7 +299,7 @@ final class Again {
         || clause.isWord(from - 2, "another", "extra", "more")) {
       return true;
     }
-    if (isThinned(clause) && !isOfThe(said)) {
+    if (Thinned.isIn(clause) && !isOfThe(said)) {
       return true;
     }
     for (int i = from; i < said.mention.to && !said.isOutside(); i++) {
@@ -315,12 +308,6 @@ final class Again {
       }
     }
     return false;
-  }
-
-  /** "Thin it with 50 ml milk.": more than was told before. */
-  static boolean isThinned(Clause clause) {
-    String words = clause.words(0, clause.size());
-    return THINNED.isIn(words) && !SUPPOSED.isIn(words);
   }
 
   private static boolean isSame(Mention a, Mention b) {

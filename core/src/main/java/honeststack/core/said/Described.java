@@ -67,12 +67,16 @@ final class Described {
     int food = clause.elements.indexOf(mention.food);
     boolean is = food >= 0 && clause.isWord(food + 1, "is", "was", "are", "were");
     int adjective = clause.isWord(food + 2, "already", "just", "actually") ? food + 3 : food + 2;
+    boolean free = clause.isWord(adjective + 1, "free") && clause.get(adjective).isFood();
+    int to = free ? adjective + 2 : adjective + 1;
     boolean end =
-        !clause.has(adjective + 1)
-            || clause.isMark(adjective + 1, ",", ".", ";", "!")
-            || clause.isWord(adjective + 1, "anyway", "already", "here", "so");
-    if (is && end && clause.has(adjective) && clause.get(adjective).kind == Element.Kind.WORD) {
-      String behind = clause.get(adjective).text();
+        !clause.has(to)
+            || clause.isMark(to, ",", ".", ";", "!")
+            || clause.isWord(
+                to, "anyway", "already", "here", "so", "as", "because", "since", "for");
+    boolean word = clause.has(adjective) && clause.get(adjective).kind == Element.Kind.WORD;
+    if (is && end && (word || free)) {
+      String behind = clause.get(adjective).text() + (free ? "-free" : "");
       String name = mention.food.text();
       inverted
           .combined(name, behind)

@@ -76,6 +76,9 @@ final class Joined {
     }
     List<Element> list = elements.subList(from, i);
     List<Element> after = elements.subList(next, elements.size());
+    if (!isTold(list) && (Thinned.isSaid(after) || Reasoned.isSaid(after))) {
+      return true;
+    }
     if (dash || joined || but) {
       return !isChoice(list) && (isSaidOf(list, after) || isWhole(after));
     }

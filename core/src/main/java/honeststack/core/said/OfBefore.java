@@ -14,6 +14,8 @@ final class OfBefore {
     Shape shape = Shape.read(clause).orElseThrow();
     return PointedBack.by(read, clause, shape)
         || RanShort.by(read, clause, shape)
+        || Reasoned.by(read, clause, shape)
+        || Thinned.by(read, clause, shape)
         || StayedOut.by(read, clause, shape)
         || RuleOf.by(read, clause, shape)
         || OtherRecipes.by(read, clause)

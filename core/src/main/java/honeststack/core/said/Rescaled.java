@@ -29,7 +29,7 @@ final class Rescaled {
 
   /** Who did it, and when. */
   private static final String LEAD =
-      "(?:(?:and|but|so|though|then|also|however|well|oh|this time|today|we|i|have|'ve|had|of course"
+      "(?:[^@]* so )?(?:(?:and|but|so|though|then|also|however|well|oh|this time|today|we|i|have|'ve|had|of course"
           + "|always|usually|actually|[,;:–—-]) )*";
 
   private static final String THE =

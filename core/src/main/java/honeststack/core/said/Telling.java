@@ -74,7 +74,7 @@ public final class Telling {
               || clause.side
               || clause.bitByBit
               || OnePortion.isIn(clause)
-              || Again.isThinned(clause);
+              || Thinned.isIn(clause);
       boolean retold = back || !portion && OfBefore.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
