@@ -23,6 +23,10 @@ final class AfterCooking {
   private static final Remembered RICH =
       Remembered.whole("(?:butter|cream|yogurt|skyr|quark|creme|sour-cream|mascarpone).*");
 
+  /** Nobody stirs it in when they are made already. */
+  private static final Remembered POURED =
+      Remembered.whole("(?:maple-syrup|golden-syrup|syrup|honey|jam|marmalade|.*-syrup).*");
+
   /** So many elements lie between two of a list. */
   private static final int FAR = 6;
 
@@ -34,8 +38,15 @@ final class AfterCooking {
       last = read.get(i).mentions.stream().anyMatch(AfterCooking::isBatter) ? i : last;
     }
     boolean cooked = false;
+    boolean made = false;
     for (int i = Math.max(0, last); last >= 0 && i < read.size(); i++) {
       Clause clause = read.get(i);
+      if (made && !cooked && clause.heading() == Place.NOT_SAID && !isForBatter(clause, -1)) {
+        clause.mentions.stream()
+            .filter(m -> isTopping(m) && m.known().filter(f -> POURED.is(f.id())).isPresent())
+            .forEach(m -> m.place = Place.PLATE);
+      }
+      made |= i > last && clause.mentions.isEmpty() && clause.counts.pieces.isPresent();
       int from = cooked ? -1 : cooks(clause, i == last);
       cooked |= from >= 0;
       if (cooked && clause.heading() == Place.NOT_SAID && !isForBatter(clause, from)) {

@@ -85,6 +85,13 @@ final class Batches {
               + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
               + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
 
+  /** "I've made this ten times", "twice a week": it was another day. */
+  private static final Sought HOW_OFTEN =
+      Sought.of(
+          "(?:'ve|\\bhave|\\bhas|\\bhad) (?:(?:ever|now|already|only|just|probably|easily) )*(?:made|tried|done|cooked|baked|had|eaten|tested)"
+              + " (?:it|this|that|these|them|those|the \\w+)\\b(?! again).*\\b(?:times|twice)\\b"
+              + "|\\b(?:once|twice|times) (?:a|per|each|every|last|already|since|in the last|in the past|over the)\\b(?! batch)");
+
   /** How many times what is done so is made. */
   private static final Map<String, Double> TIMES_DONE =
       Map.of(
@@ -207,6 +214,9 @@ final class Batches {
       }
     }
     String words = clause.words(from, to);
+    if (HOW_OFTEN.isIn(words)) {
+      return Optional.empty();
+    }
     boolean behind =
         (from == 0 || clause.isMark(from - 1, ":"))
             && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);

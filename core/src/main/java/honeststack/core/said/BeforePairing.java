@@ -13,6 +13,11 @@ final class BeforePairing {
           "(?:of )?(?:(?:the|it|this|that) )?(?:batter|mix|mixture|it (?:gets|got|stays|is|was|i|we))\\b"
               + "|(?:gets|got|stays?|stayed|is left|was left|left|plain)\\b");
 
+  private static final Sought IN_PACK =
+      Sought.of("in the (?:bag|tub|packet|box|tin|carton|bottle|pack|block|container|sack)\\b");
+
+  private static final Sought OF_BOX = Sought.of("(?:box|carton|tray|pack|crate) of");
+
   private BeforePairing() {}
 
   /**
@@ -110,6 +115,8 @@ final class BeforePairing {
         element.corrects = true; // "poached eggs, one each"
       } else if (good) {
         element.part = Part.NOTE; // "flour, a good 200 g"
+      } else if (element.isAmount() && isOfPack(clause, i)) {
+        element.part = Part.NOTE; // "it was 250 in the bag"
       } else if (element.isAmount() && element.isCount() && isPoured(clause, i)) {
         element.part = Part.UNKNOWN;
       } else if (element.isAmount() && isOfBatter(clause, i)) {
@@ -192,6 +199,15 @@ final class BeforePairing {
             && (OF_BATTER.begins(behind)
                 || clause.is(i + 1, Sort.EACH) && !clause.hasFood()
                 || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));
+  }
+
+  /** What the packet holds, where something is measured before it. */
+  private static boolean isOfPack(Clause clause, int i) {
+    boolean behind = clause.isStrong(i) && IN_PACK.begins(clause.words(i + 1, i + FAR));
+    boolean box = clause.get(i).isCount() && OF_BOX.isAll(clause.words(i - 2, i));
+    return (behind || box)
+        && !clause.isFood(i - 1)
+        && clause.elements.subList(0, i).stream().anyMatch(Element::isFood);
   }
 
   private static boolean isPrice(Clause clause, int i) {

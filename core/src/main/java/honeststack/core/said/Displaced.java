@@ -111,7 +111,9 @@ final class Displaced {
       return; // it is left out already
     }
     Element was = clause.get(amount);
-    if (said < old.to || isHeld(old.to, said) || !isAlike(was, clause.get(said))) {
+    boolean share = clause.get(said).isCount() && clause.get(said).measure().amount() < 1;
+    boolean part = share && !was.isCount(); // "200 g strawberries and we used about half"
+    if (part || said < old.to || isHeld(old.to, said) || !isAlike(was, clause.get(said))) {
       return;
     }
     if (IntStream.range(old.to, said).anyMatch(i -> clause.is(i, Sort.HOLD))) {

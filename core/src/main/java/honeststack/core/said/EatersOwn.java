@@ -32,6 +32,21 @@ final class EatersOwn {
               + "|between us .*"
               + ")");
 
+  /** Of each piece or each plate, or of what went with all of them. */
+  private static final Sought ON_THEM =
+      Sought.of(
+          "(?:.* )?(?:filled|fill|i fill|we fill|stuffed|sandwiched|layered|stacked|brushed|buttered|butter them|rolled|folded round|wrapped round|in each|inside each"
+              + "|on each|on every|every one (?:got|gets|had|has)|each (?:one )?(?:got|gets|had|has|filled|stuffed)|between (?:us|the|two|three|four|five|six|seven|\\d)"
+              + "|among(?:st)? (?:us|the)|got through|went through|(?:i|we|they) (?:finished|polished off)|gone by the end|was gone|(?:jar|bottle|tub|pot|dish) went down|mine (?:had|got|was with)) .*"
+              + "|.*# (?:of )?.*(?:\\beach|\\bin each|\\bper person|\\ba head)(?: one)?[ .!]*");
+
+  private static final Sought EACH =
+      Sought.of("\\b(?:each|every one|apiece|a piece|every pancake|every waffle)\\b");
+
+  private static final Sought PIECE =
+      Sought.of(
+          "\\b(?:each one|in each|on each|inside each|every one|fill|filled|rolled|stuffed|a piece|every)\\b");
+
   private static final Sought BATTER =
       Sought.of(
           "\\b(?:in it|into|batter|bowl|mix|mixed|pan|left|fry|fried|stir|stirred|dough|use|used|add|added|bought|recipe|allergic|run out|ran out|no)\\b");
@@ -41,16 +56,41 @@ final class EatersOwn {
   private EatersOwn() {}
 
   static void find(List<Clause> read) {
-    boolean flour = false;
-    boolean egg = false;
-    for (Clause clause : read) {
-      if (flour && egg && isOnTop(clause)) {
+    for (int i = 1; i < read.size(); i++) {
+      Clause clause = read.get(i);
+      if (isSaid(read.subList(0, i), clause)) {
         clause.mentions.stream()
             .filter(m -> m.place == Place.NOT_SAID && m.split == null)
-            .forEach(m -> m.place = Place.PLATE);
+            .forEach(m -> top(clause, m));
       }
-      flour |= clause.mentions.stream().anyMatch(m -> m.role() == Role.FLOUR && m.isMeasured());
-      egg |= clause.mentions.stream().anyMatch(m -> m.role() != Role.FLOUR && m.isMeasured());
+    }
+  }
+
+  /** Behind a batter. */
+  static boolean isSaid(List<Clause> read, Clause clause) {
+    return !clause.mentions.isEmpty() && isOnTop(clause) && isBatter(read);
+  }
+
+  private static boolean isBatter(List<Clause> read) {
+    boolean flour = false;
+    boolean other = false;
+    for (Clause clause : read) {
+      for (Mention mention : clause.mentions) {
+        flour |= mention.isMeasured() && mention.role() == Role.FLOUR;
+        other |= mention.isMeasured() && mention.role() != Role.FLOUR;
+        if (flour && other) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private static void top(Clause clause, Mention mention) {
+    mention.place = Place.PLATE;
+    String words = clause.words(0, clause.size());
+    if (mention.per == null && EACH.isIn(words)) {
+      mention.per = PIECE.isIn(words) ? Per.PIECE : Per.EITHER;
     }
   }
 
@@ -63,7 +103,9 @@ final class EatersOwn {
                         m.isMeasured()
                             && !BOWL.contains(m.role())
                             && m.known().filter(EatersOwn::isSpread).isPresent());
-    return topping && SAID.isAll(signs(clause)) && !BATTER.isIn(clause.words(0, clause.size()));
+    return topping
+        && (SAID.isAll(signs(clause)) || ON_THEM.isAll(signs(clause)))
+        && !BATTER.isIn(clause.words(0, clause.size()));
   }
 
   /** What nobody stirs in for one eater alone. */

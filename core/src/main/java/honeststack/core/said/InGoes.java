@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -41,6 +42,10 @@ final class InGoes {
           "in (?:two|three|four|five) (?:goes|lots|additions|batches|portions|parts) of (?:about )?"
               + PART
               + ON,
+          "(?:of (?:which|that|it) )?"
+              + PART
+              + "(?:of (?:which|it|that) )?(?:(?:go|goes|is|are|was|went) )?(?:in|into|with|for) (?:the )?(?<part2>@ )",
+          PART + "of (?:which|it|that) (?:hot|warm|cold|lukewarm|boiling|melted|browned)\\b" + ON,
           PART + "by # ",
           "(?:first|start with) "
               + PART
@@ -85,9 +90,18 @@ final class InGoes {
     if (!some || !whole.isFree() || !part.isFree()) {
       return;
     }
+    boolean aim = found.said().pattern().pattern().contains("<part2>");
+    if (aim && !isInBatter(clause.get(found.at("part2")))) {
+      return;
+    }
     int last = Math.max(found.at("food"), found.at("whole"));
     found.note(last + 1);
     whole.corrects |= found.at("food") < found.at("whole");
+  }
+
+  /** Whites, or yeast, that the same batter holds. */
+  private static boolean isInBatter(Element food) {
+    return food.isRole(Role.EGG, Role.LEAVENING);
   }
 
   private static double second(Clause clause, Shape.Found found) {

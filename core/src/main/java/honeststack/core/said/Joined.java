@@ -76,7 +76,8 @@ final class Joined {
     }
     List<Element> list = elements.subList(from, i);
     List<Element> after = elements.subList(next, elements.size());
-    if (!isTold(list) && (Thinned.isSaid(after) || Reasoned.isSaid(after))) {
+    if (!isTold(list)
+        && (Thinned.isSaid(after) || Reasoned.isSaid(after) || Headcount.isSaid(after))) {
       return true;
     }
     if (dash || joined || but) {
@@ -85,6 +86,15 @@ final class Joined {
     boolean telling = after.get(0).isWord(SUBJECTS) && isTelling(after) && isSaidOf(list, after);
     boolean again = !isItem(after) && isAbout(list, after);
     return !isTold(list) && (isWhole(after) || (telling || again) && !isCounting(after));
+  }
+
+  /** What is only said in a sentence about a list. */
+  private static boolean isSaid(List<Element> after) {
+    return Thinned.isSaid(after)
+        || Reasoned.isSaid(after)
+        || Headcount.isSaid(after)
+        || Settled.isSaid(after)
+        || Usual.isSaid(after);
   }
 
   /** Where brackets close that end a list and hold such a sentence; -1 for none that open there. */

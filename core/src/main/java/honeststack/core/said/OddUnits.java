@@ -10,12 +10,6 @@ final class OddUnits {
   private static final Sought DOTTED =
       Sought.of("\\bB\\. ?(?:[PS]\\.|(?=powder|soda))", Pattern.CASE_INSENSITIVE);
 
-  /** For so many people, in German, Portuguese, Spanish and French. */
-  private static final Sought FOR =
-      Sought.of(
-          "\\b(?:für|para)(?= \\d)|^pour(?= \\d+ *$)",
-          Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
-
   /** Letters that a camera read for figures: "l00 g", "2OO ml". */
   private static final Sought SCANNED =
       Sought.of("\\b[lI]\\d\\d+\\b|\\b\\d+[oO]+\\b|\\b[lI][oO]+\\b");
@@ -44,40 +38,15 @@ final class OddUnits {
           "\\b(\\d+(?:[.,]\\d+)?) \\(([\\p{L} -]{3,30}), (?:in )?(g|grams|ml|oz)\\)",
           Pattern.CASE_INSENSITIVE);
 
-  /** "2 large or 3 small eggs": so many of the large ones. */
-  private static final Sought BY_SIZE =
-      Sought.of(
-          "(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b",
-          Pattern.CASE_INSENSITIVE);
-
-  /** "one egg, then the other": two, one behind the other. */
-  private static final Sought THE_OTHER =
-      Sought.of(
-          "\\b(?:one|an|1|the first) egg,? (?:and )?then the (?:other|second)(?: (?:one|egg))?\\b",
-          Pattern.CASE_INSENSITIVE);
-
   /** "a 170 ml can filled with milk", "I fill the 170 ml jar with milk". */
   private static final Sought FILLED =
       Sought.of(
           "\\b(?:(?:i |we )?(?:fill|filled|refill|refilled) )?(?:a|an|one|the|my) (\\d+(?:[.,]\\d+)? ?(?:ml|cl|dl)) (?:can|tin|jar|bottle|cup|mug|glass|beaker|pot|carton|tumbler|jug) (?:of|filled with|refilled with|full of|with) ",
           Pattern.CASE_INSENSITIVE);
 
-  /** "a third egg went in": not a third of one. */
-  private static final Sought THIRD_EGG =
-      Sought.of("\\b(?:a|the) (?:third|fourth|fifth|sixth) egg\\b", Pattern.CASE_INSENSITIVE);
-
-  /** "I always forget the soda": nobody says so of what he left out. */
-  private static final Sought NEARLY_FORGOT =
-      Sought.of(
-          "\\b(?:always|nearly|almost|often|usually) forg(?:et|ot)(?: about| to say)?\\b",
-          Pattern.CASE_INSENSITIVE);
-
   /** "2 c.s. de sucre", "1 ч. л. соли": spoons, shortened. */
   private static final Sought SPOONS =
       Sought.of("(?<=\\d )(?:c\\.s\\.|c\\.c\\.|ст\\. ?л\\.|ч\\. ?л\\.)");
-
-  /** "for t'pan". */
-  private static final Sought THE = Sought.of("\\bt['’](?=\\p{Ll}{3})");
 
   /** "the zest of a lemon plus 2 tbsp of the juice". */
   private static final Sought OF_THE =
@@ -93,9 +62,7 @@ final class OddUnits {
       List.of(
           Repair.as(OF_THE, "", "of the juice", "of the zest"),
           Repair.of(MORE, OddUnits::sum, "(+"),
-          Repair.as(THE, "", "t'", "t’"),
           Repair.of(DOTTED, at -> at.group().replaceAll("[. ]", ""), "b."),
-          Repair.as(FOR, "for", "für ", "para ", "pour "),
           Repair.of(SCANNED, at -> at.group().replaceAll("[oO]", "0").replaceAll("[lI]", "1")),
           Repair.as(LARGEST_CAN, "6-7 lb", "10 can", "10 tin"),
           Repair.of(
@@ -116,8 +83,6 @@ final class OddUnits {
               ", g)",
               "ml)",
               "oz)"),
-          Repair.of(BY_SIZE, at -> at.group(1), "large or", "big or", "medium or", "jumbo or"),
-          Repair.as(THE_OTHER, "2 eggs", "then the"),
           Repair.of(
               FILLED,
               at -> at.group(1) + " of ",
@@ -133,8 +98,6 @@ final class OddUnits {
               "l carton",
               "l tumbler",
               "l jug"),
-          Repair.as(THIRD_EGG, "another egg", "th egg", "rd egg"),
-          Repair.as(NEARLY_FORGOT, "add", "forg"),
           Repair.of(UNIT_FIRST, at -> at.group(2) + " " + at.group(1)),
           Repair.of(SPOONS, OddUnits::spoon, "c.s.", "c.c.", "ст.", "ч."));
 

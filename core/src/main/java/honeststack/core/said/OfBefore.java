@@ -16,10 +16,13 @@ final class OfBefore {
         || RanShort.by(read, clause, shape)
         || Reasoned.by(read, clause, shape)
         || Thinned.by(read, clause, shape)
+        || Settled.by(read, clause, shape)
+        || Usual.by(read, clause)
         || StayedOut.by(read, clause, shape)
         || RuleOf.by(read, clause, shape)
         || OtherRecipes.by(read, clause)
-        || ChosenVersion.starts(read, clause);
+        || ChosenVersion.starts(read, clause)
+        || Headcount.by(read, clause);
   }
 
   /** Whether the sentence says nothing else, and nothing in it counts by itself. */

@@ -25,6 +25,13 @@ final class SomeOfThem {
               + NUMBER
               + "|half) of (?:them|those|these) (?:get|gets|got|have|had) .*\\b(?:each|apiece)\\b.*");
 
+  /** "I put 5 g of jam on four of them." */
+  private static final Sought ON =
+      Sought.of(
+          ".* (?:on|onto|over|in|into|inside) (?<some>"
+              + NUMBER
+              + "|half) of (?:them|those|these|the \\w+)\\b.*");
+
   private static final double HALF = 0.5;
 
   private SomeOfThem() {}
@@ -43,7 +50,8 @@ final class SomeOfThem {
       }
       Matcher said = SAID.matcher(clause.words(0, clause.size()));
       Matcher bare = BARE.matcher(clause.words(0, clause.size()));
-      Matcher found = said.matches() ? said : bare.matches() ? bare : null;
+      Matcher on = ON.matcher(clause.words(0, clause.size()));
+      Matcher found = said.matches() ? said : bare.matches() ? bare : on.matches() ? on : null;
       if (found != null) {
         give(clause, number(found.group("some"), all.get()));
       }

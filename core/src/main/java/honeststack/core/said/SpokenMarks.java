@@ -83,11 +83,13 @@ final class SpokenMarks {
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);
     all.addAll(OddUnits.REPAIRS);
+    all.addAll(OddWords.REPAIRS);
     return List.copyOf(all);
   }
 
   static String written(String all) {
-    String text = Enumerated.plain(Repair.all(ALL, Pasted.plain(all)));
+    String text =
+        ScaleReadings.plain(Enumerated.plain(Repair.all(ALL, Pasted.plain(all))));
     if (ENDED.isIn(text.toLowerCase(Locale.ROOT))) {
       text = Repair.all(List.of(Repair.as(END, ".")), text);
     }

@@ -84,7 +84,13 @@ final class Stock {
       clause.take(all, clause.isFood(behind) ? food + 1 : all + 1, Part.NOTE);
       clause.take(food + 1, taken, Part.NOTE);
       clause.take(taken + 1, it ? behind + 1 : taken + 1, Part.NOTE);
-      clause.get(taken).takeUnit(clause.get(all));
+      boolean share = clause.get(taken).isCount() && clause.get(taken).measure().amount() < 1;
+      if (share && !clause.get(all).isCount()) { // "I'd bought 200 g and we used half"
+        double some = clause.get(taken).measure().amount() * clause.get(all).measure().amount();
+        clause.get(taken).instead = PartlyOther.written(clause.get(all), some);
+      } else {
+        clause.get(taken).takeUnit(clause.get(all));
+      }
       clause.get(taken).corrects = !clause.isFood(behind);
     }
   }

@@ -70,7 +70,7 @@ public final class Telling {
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
       boolean back = OfBefore.first(read, clause);
       boolean portion =
-          !back && Overlaid.by(read, clause)
+          !back && (Overlaid.by(read, clause) || EatersOwn.isSaid(read, clause))
               || clause.side
               || clause.bitByBit
               || OnePortion.isIn(clause)
