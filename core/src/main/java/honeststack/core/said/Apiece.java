@@ -207,7 +207,7 @@ final class Apiece {
     return mention.amount != null
         && (SPOONED.contains(mention.amount.measure().unit())
             || mention.amount.low().contains("sprig")
-            || Places.isSpooned(mention.foodText));
+            || Row.isSpooned(mention.foodText));
   }
 
   /** Nothing else is poured for each. */

@@ -16,6 +16,8 @@ final class BeforePairing {
   private static final Sought IN_PACK =
       Sought.of("in the (?:bag|tub|packet|box|tin|carton|bottle|pack|block|container|sack)\\b");
 
+  private static final Sought OF_THOSE = Sought.of("of (?:them|those|these)\\b");
+
   private static final Sought OF_BOX = Sought.of("(?:box|carton|tray|pack|crate) of");
 
   private BeforePairing() {}
@@ -115,6 +117,8 @@ final class BeforePairing {
         element.corrects = true; // "poached eggs, one each"
       } else if (good) {
         element.part = Part.NOTE; // "flour, a good 200 g"
+      } else if (element.isAmount() && isOnThem(clause, i)) {
+        element.part = Part.NOTE; // "jam on six of them, 15 g each"
       } else if (element.isAmount() && isOfPack(clause, i)) {
         element.part = Part.NOTE; // "it was 250 in the bag"
       } else if (element.isAmount() && element.isCount() && isPoured(clause, i)) {
@@ -199,6 +203,13 @@ final class BeforePairing {
             && (OF_BATTER.begins(behind)
                 || clause.is(i + 1, Sort.EACH) && !clause.hasFood()
                 || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));
+  }
+
+  /** So many of the pieces. */
+  private static boolean isOnThem(Clause clause, int i) {
+    return clause.get(i).isCount()
+        && clause.isWord(i - 1, "on", "over", "onto", "inside")
+        && OF_THOSE.begins(clause.words(i + 1, i + FAR));
   }
 
   /** What the packet holds, where something is measured before it. */

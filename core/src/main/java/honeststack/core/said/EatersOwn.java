@@ -53,6 +53,10 @@ final class EatersOwn {
 
   private static final Set<Role> BOWL = Set.of(Role.FLOUR, Role.EGG, Role.LEAVENING, Role.SALT);
 
+  /** What is poured over, and is in no batter. */
+  private static final Remembered POURED =
+      Remembered.whole("(?:gravy|custard|cream|creme|yogurt|skyr|quark|sour-cream).*");
+
   private EatersOwn() {}
 
   static void find(List<Clause> read) {
@@ -110,7 +114,10 @@ final class EatersOwn {
 
   /** What nobody stirs in for one eater alone. */
   private static boolean isSpread(Food food) {
-    return food.role() == Role.SUGAR || food.role() == Role.FAT || food.role() == Role.ADD_IN;
+    return food.role() == Role.SUGAR
+        || food.role() == Role.FAT
+        || food.role() == Role.ADD_IN
+        || POURED.is(food.id());
   }
 
   private static String signs(Clause clause) {

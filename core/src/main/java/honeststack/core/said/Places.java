@@ -1,18 +1,11 @@
 package honeststack.core.said;
 
-import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
 final class Places {
-  /** What is poured over as often as it is stirred in. */
-  private static final Sought SPOONED =
-      Sought.of(
-          "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
-
   /** Into which all of the batter goes: "put it in the tray". */
   private static final Remembered TRAY =
       Remembered.whole("(?:in|on|into|onto) the .*(?:tray|sheet|dish|sheet pan)");
@@ -30,6 +23,9 @@ final class Places {
     for (Mention mention : clause.mentions) {
       mention.place = mention.more != null ? mention.more : clause.heading();
       mention.placed |= mention.more != null;
+      if (mention.role() == Role.FAT && places.isPanFat(mention)) {
+        set(mention, Place.PAN); // "10 g pan butter"
+      }
     }
     MadeFor.in(clause);
     CookedIn.in(clause);
@@ -52,6 +48,11 @@ final class Places {
     }
   }
 
+  private boolean isPanFat(Mention mention) {
+    int food = clause.elements.indexOf(mention.food);
+    return food > mention.from && clause.isWord(food - 1, "pan", "frying", "griddle");
+  }
+
   /** "peanut butter on each and half a banana": what is joined to it goes along. */
   private void joined(int i, Place place) {
     Mention next = clause.isWord(i + 1, "and", "plus", "with") ? after(i) : null;
@@ -61,7 +62,7 @@ final class Places {
       boolean end = clause.isMark(j, ";") || clause.isMark(j, ".") && clause.has(j + 1);
       elsewhere |= !inside && (clause.is(j, Sort.BOWL, Sort.PAN, Sort.VERB) || end);
     }
-    if (!elsewhere && next != null && next.from <= i + 3 && !next.placed && !isBatter(next)) {
+    if (!elsewhere && next != null && next.from <= i + 3 && !next.placed && !Row.isBatter(next)) {
       set(next, place);
     }
   }
@@ -105,14 +106,14 @@ final class Places {
     }
     Mention before = before(i);
     Mention after = after(i);
-    if (cue.low().endsWith(" add") && after != null && isBatter(after)) {
+    if (cue.low().endsWith(" add") && after != null && Row.isBatter(after)) {
       return; // "then the kids add an egg"
     }
     boolean over =
         cue.is(Sort.PLATE_NEXT) && after == null && cue.low().matches(".* (?:over|on|on top)");
     boolean behind =
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
-    boolean batter = before != null && after != null && isBatter(before) && !isBatter(after);
+    boolean batter = before != null && after != null && Row.isBatter(before) && !Row.isBatter(after);
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
       set(before, PlaceCues.of(clause, cue));
@@ -142,7 +143,7 @@ final class Places {
   /** "10 g butter, for the pan, 2 eggs", "10 g butter, pan": of what stands right before it. */
   private boolean isBetweenCommas(Mention before, int i) {
     boolean fits =
-        clause.is(i, Sort.PAN, Sort.PAN_NEXT) ? before.role() == Role.FAT : !isBatter(before);
+        clause.is(i, Sort.PAN, Sort.PAN_NEXT) ? before.role() == Role.FAT : !Row.isBatter(before);
     return fits
         && before.isMeasured()
         && clause.isMark(i - 1, ",", "-", "–")
@@ -157,7 +158,7 @@ final class Places {
     boolean with =
         before != null
             && !before.placed
-            && !isBatter(before)
+            && !Row.isBatter(before)
             && clause.isWord(last.from - 1, "with", "in")
             && last.from - before.to <= 4;
     if (with) {
@@ -168,7 +169,7 @@ final class Places {
   /** A phrase right before an amount or a food, and set apart from what is before it. */
   private boolean isTight(int i) {
     int before = i - 1;
-    boolean then = clause.isWord(before, "then");
+    boolean then = clause.isWord(before, "then", "and", "plus");
     while (before > 0 && clause.is(before, Sort.IDLE) && !clause.is(before, Sort.VERB)) {
       before--;
       then |= clause.isWord(before, "then");
@@ -241,18 +242,21 @@ final class Places {
 
   private void servedWith(int i) {
     Mention next = after(i);
-    if (next != null && !isBatter(next)) {
+    if (next != null && !Row.isBatter(next)) {
       forward(i, Place.PLATE);
     }
   }
 
   private void forward(int i, Place place) {
+    boolean fat = after(i) != null && after(i).role() == Role.FAT && after(i).isMeasured();
     for (Mention mention : mentions) {
       if (mention.from > i && place == Place.PLATE && clause.is(mention.to, Sort.BOWL)) {
         return; // "scatter 100 g berries into the batter, then …"
       }
       boolean sprayed = !clause.get(i).isWord("spray") || mention.role() == Role.FAT;
-      if (mention.from > i && !mention.placed && sprayed) {
+      boolean other = // "for the pan 10 g butter, 20 g sugar"
+          place == Place.PAN && fat && mention.role() != Role.FAT;
+      if (mention.from > i && !mention.placed && sprayed && !other) {
         mention.place = place;
       }
     }
@@ -276,8 +280,15 @@ final class Places {
       }
     }
     set(last, place);
+    Row row = new Row(clause);
+    boolean list = row.isBehindBatter(k);
+    boolean fat = place == Place.PAN && last.role() == Role.FAT;
     for (int j = k - 1; j >= 0; j--) {
       Mention mention = mentions.get(j);
+      boolean apart = list || fat && mention.role() != Role.FAT;
+      if (apart && row.isNext(mention, mentions.get(j + 1))) {
+        return; // "300 ml milk, 30 g sugar, 50 g berries on top"
+      }
       Mention next = mentions.get(j + 1);
       boolean other = mention.place != place && mention.place != clause.heading();
       boolean same = // "20 g butter, 10 g butter for the pan": the first is for the batter
@@ -286,7 +297,7 @@ final class Places {
               && mention.food != null
               && last.food != null
               && mention.food.isSameFood(last.food);
-      if (mention.placed || other || same || !isListed(mention, next)) {
+      if (mention.placed || other || same || !row.isListed(mention, next)) {
         return;
       }
       set(mention, place);
@@ -304,47 +315,5 @@ final class Places {
   private static void set(Mention mention, Place place) {
     mention.place = place;
     mention.placed = true;
-  }
-
-  /** "x and y on top"; over a comma only what is no batter, and said alike. */
-  private boolean isListed(Mention mention, Mention next) {
-    boolean comma = false;
-    boolean with = false;
-    if (mention.to >= next.from && mention.isMeasured() && next.isMeasured()) {
-      return false; // "2 eggs 30 g yogurt as a topping": said one after the other
-    }
-    for (int i = mention.to; i < next.from; i++) {
-      Element element = clause.get(i);
-      if (element.isMark(",")) {
-        comma = true;
-      } else if (element.isWord("with")) {
-        with = true;
-      } else if (element.is(Sort.VERB)
-          || element.kind == Element.Kind.PHRASE && !element.is(Sort.IDLE)) {
-        return false;
-      } else if (element.isMark(";", ".", ":")) {
-        return false;
-      }
-    }
-    boolean served = with && !comma && mention.role() == Role.LIQUID;
-    boolean batter = isBatter(mention) && !isBatter(next) && !served;
-    return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
-  }
-
-  private static boolean isBatter(Mention mention) {
-    Role role = mention.role();
-    return role == Role.FLOUR
-        || role == Role.EGG
-        || role == Role.LEAVENING
-        || role == Role.LIQUID && mention.known().filter(Places::isPoured).isPresent()
-        || role == Role.SALT;
-  }
-
-  static boolean isSpooned(String food) {
-    return SPOONED.isIn(food);
-  }
-
-  private static boolean isPoured(Food food) {
-    return food.liquid() && !SPOONED.isIn(food.name());
   }
 }

@@ -30,7 +30,7 @@ final class ScaleReadings {
               + ")|(?<zero>zero(?:ed)?|tared?)(?: (?:the |my )?(?:scales?|bowl))?)(?= ?[,.;\\n])",
           Pattern.CASE_INSENSITIVE);
 
-  private static final String FOOD = "((?!with\\b|after\\b|once\\b|then\\b|and\\b)[a-z][a-z-]{2,14}(?: [a-z][a-z-]{2,14})?)";
+  private static final String FOOD = "((?!with\\b|after\\b|once\\b|then\\b|and\\b)[a-z][a-z-]{2,14}(?: (?!too\\b|till\\b|until\\b)[a-z][a-z-]{2,14})?)";
 
   private static final String THE = "(?:(?:the|my|all the|adding) )?";
 
@@ -49,10 +49,11 @@ final class ScaleReadings {
   private static final Pattern FOOD_FIRST =
       Pattern.compile(
           JOIN
-              + "(?:with |after |plus )?"
+              + "(?<with>(?:with |after |plus )?"
               + THE
+              + ")"
               + FOOD
-              + "(?: in| added| (?:up )?to| till| until| (?:was|is) in| takes it to| makes it)* ?[:,=]? ?"
+              + "(?: too| as well| in| added| (?:up )?to| till| until| (?:was|is) in| takes it to| makes it)* ?[:,=]? ?"
               + GRAMS
               + "(?= ?[,.;\\n]| and\\b| then\\b|$)",
           Pattern.CASE_INSENSITIVE);
@@ -101,7 +102,7 @@ final class ScaleReadings {
       Matcher first = NUMBER_FIRST.matcher(text).region(at, text.length());
       Matcher food = FOOD_FIRST.matcher(text).region(at, text.length());
       Matcher said = first.lookingAt() ? first : food.lookingAt() ? food : null;
-      double all = said == null ? 0 : number(said.group(said == first ? 1 : 2));
+      double all = said == null ? 0 : number(said.group(said == first ? 1 : 3));
       boolean own = zero && said == food && !UP_TO.matcher(said.group()).find();
       if (said == null || own || all <= last) {
         break;
@@ -127,9 +128,12 @@ final class ScaleReadings {
 
   /** As much as was put in, where the reading stood. */
   private void write(Matcher said, boolean first, double grams) {
-    int from = said.start(1);
+    if (!first) {
+      blank(said.start("with"), said.end("with"));
+    }
+    int from = said.start(first ? 1 : 2);
     int room = said.end() - from;
-    String food = said.group(first ? 2 : 1);
+    String food = said.group(2);
     String amount = Numbers.plain(grams);
     String written = first ? amount + " g " + food : food + " " + amount + " g";
     if (written.length() > room) {

@@ -41,9 +41,8 @@ final class SomeOfThem {
         read.stream().map(clause -> clause.counts.pieces).flatMap(Optional::stream).findFirst();
     for (Clause clause : read) {
       boolean topped =
-          clause.mentions.size() == 1
-              && clause.mentions.get(0).isMeasured()
-              && clause.mentions.get(0).per != Per.EATER
+          clause.mentions.stream().filter(Mention::isMeasured).count() == 1
+              && measured(clause).per != Per.EATER
               && clause.elements.stream().noneMatch(e -> e.part == Part.CHOICE); // "the others …"
       if (!topped || all.isEmpty()) {
         continue;
@@ -58,12 +57,17 @@ final class SomeOfThem {
     }
   }
 
+  /** The one that is. */
+  private static Mention measured(Clause clause) {
+    return clause.mentions.stream().filter(Mention::isMeasured).findFirst().orElseThrow();
+  }
+
   private static double number(String some, Told.Count all) {
     return some.equals("half") ? HALF * (all.low() + all.high()) / 2 : NumberText.read(some);
   }
 
   private static void give(Clause clause, double pieces) {
-    Mention mention = clause.mentions.get(0);
+    Mention mention = measured(clause);
     mention.times *= pieces;
     mention.per = null;
     mention.place = mention.place == Place.NOT_SAID ? Place.PLATE : mention.place;

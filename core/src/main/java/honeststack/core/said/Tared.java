@@ -115,6 +115,7 @@ final class Tared {
     if (left > 0 && (one || finer) && measured && !told) {
       int nearest = Math.abs(more - food) < Math.abs(less - food) ? more : less;
       found.take(Part.NOTE, food, nearest);
+      clause.bitByBit = true; // "500 ml syrup, we had 400 ml left"
       clause.get(nearest).corrects = food < nearest;
       clause.get(nearest).instead =
           Numbers.plain(left) + " " + (unit == Unit.COUNT && !eggs ? Unit.GRAM : unit).symbol();

@@ -197,7 +197,7 @@ final class Units {
 
   /** Honey and syrup are weighed. */
   private static boolean isPoured(Food food) {
-    return food.liquid() && food.role() != Role.SUGAR && !Places.isSpooned(food.name());
+    return food.liquid() && food.role() != Role.SUGAR && !Row.isSpooned(food.name());
   }
 
   private static boolean isCounted(Food food) {
