@@ -99,8 +99,14 @@ final class Again {
         && said.measure().isPresent()
         && said.measure().equals(before.measure())
         && isMeasuredAlike(said.mention, before)
+        && !isOther(said)
         && (place == Place.NOT_SAID || place == before.mention.place)
         && !isMore(said);
+  }
+
+  /** "200 ml milk … the other 200 ml milk". */
+  private static boolean isOther(Named said) {
+    return said.clause.low(said.mention.from - 1).endsWith("other");
   }
 
   /** "Crumble: 100 g flour": of something else. */
@@ -151,6 +157,9 @@ final class Again {
   private static boolean isAgain(Named said, List<Named> all, List<Named> kept, boolean listed) {
     Mention mention = said.mention;
     if (mention.isMeasured()) {
+      if (isOther(said) && kept.stream().anyMatch(k -> isAlike(mention, k.mention))) {
+        return false;
+      }
       boolean one =
           isDefinite(said) && mention.amount != null && mention.amount.measure().amount() == 1;
       boolean part = isOfThe(said) && !isMore(said);

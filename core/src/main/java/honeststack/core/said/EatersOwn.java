@@ -38,6 +38,8 @@ final class EatersOwn {
           "(?:.* )?(?:filled|fill|i fill|we fill|stuffed|sandwiched|layered|stacked|brushed|buttered|butter them|rolled|folded round|wrapped round|in each|inside each"
               + "|on each|on every|every one (?:got|gets|had|has)|each (?:one )?(?:got|gets|had|has|filled|stuffed)|between (?:us|the|two|three|four|five|six|seven|\\d)"
               + "|among(?:st)? (?:us|the)|got through|went through|(?:i|we|they) (?:finished|polished off)|gone by the end|was gone|(?:jar|bottle|tub|pot|dish) went down|mine (?:had|got|was with)) .*"
+              + "|(?:.* )?(?:has|have|had|ate|eats?) (?:both|it|them|all|half|one|two|three|four|five|\\d+|these|those)\\b[^#]*\\bwith # .*"
+              + "|(?:.* )?(?:one|two|three|four|\\d) for (?:me|him|her|us|each|(?:my|the|our) \\w+) with # .*"
               + "|.*# (?:of )?.*(?:\\beach|\\bin each|\\bper person|\\ba head)(?: one)?[ .!]*");
 
   private static final Sought EACH =

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -259,7 +260,8 @@ final class Headcount {
     Mention mention = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
     boolean ranged =
         mention != null && mention.amount != null && mention.amount.measure().halfRange() > 0;
-    return last.isMark(last.size() - 1, "?") || ranged || mention != null && !mention.isMeasured();
+    boolean counted = mention != null && (mention.food == null || mention.food.isRole(Role.EGG, Role.ADD_IN));
+    return last.isMark(last.size() - 1, "?") || ranged || counted && !mention.isMeasured();
   }
 
   private boolean parse(int at, int number) {

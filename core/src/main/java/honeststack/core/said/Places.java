@@ -178,7 +178,7 @@ final class Places {
         before < 0
             || then
             || clause.get(before).is(Sort.IDLE, Sort.VERB) && !isSaidOf(before - 1)
-            || clause.isMark(before, ",", ";");
+            || clause.isMark(before, ",", ";", "–", "-", "—");
     int next = clause.isMark(i + 1, ",", ":", "-", "–") ? i + 2 : i + 1;
     next = clause.isWord(next, "it's", "there's") ? next + 1 : next; // "for the filling it's ham"
     boolean named = clause.has(next) && clause.get(next).isAmount() || hasFood(next);
@@ -255,7 +255,8 @@ final class Places {
       }
       boolean sprayed = !clause.get(i).isWord("spray") || mention.role() == Role.FAT;
       boolean other = // "for the pan 10 g butter, 20 g sugar"
-          place == Place.PAN && fat && mention.role() != Role.FAT;
+          place == Place.PAN && fat && mention.role() != Role.FAT
+              || place == Place.PLATE && mention.role() == Role.LEAVENING;
       if (mention.from > i && !mention.placed && sprayed && !other) {
         mention.place = place;
       }
@@ -286,7 +287,9 @@ final class Places {
     for (int j = k - 1; j >= 0; j--) {
       Mention mention = mentions.get(j);
       boolean apart = list || fat && mention.role() != Role.FAT;
-      if (apart && row.isNext(mention, mentions.get(j + 1))) {
+      boolean fried =
+          mention.place == Place.PAN && place == Place.PLATE && mention.role() == Role.FAT;
+      if (fried || apart && row.isNext(mention, mentions.get(j + 1))) {
         return; // "300 ml milk, 30 g sugar, 50 g berries on top"
       }
       Mention next = mentions.get(j + 1);

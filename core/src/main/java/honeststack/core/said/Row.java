@@ -33,7 +33,7 @@ final class Row {
     boolean marks =
         mention.to <= next.from
             && clause.elements.subList(mention.to, next.from).stream()
-                .allMatch(e -> e.isMark(",") || e.isWord("and", "then"));
+                .allMatch(e -> e.isMark(",", "+", "&") || e.isWord("and", "then", "plus"));
     return mention.isMeasured() && next.isMeasured() && !mention.placed && marks;
   }
 
@@ -41,7 +41,7 @@ final class Row {
   boolean isNext(Mention mention, Mention next) {
     return mention.to <= next.from
         && clause.elements.subList(mention.to, next.from).stream()
-            .anyMatch(e -> e.isMark(",") || e.isWord("and", "then"));
+            .anyMatch(e -> e.isMark(",", "+", "&") || e.isWord("and", "then", "plus"));
   }
 
   /** "x and y on top"; over a comma only what is no batter, and said alike. */
@@ -60,7 +60,7 @@ final class Row {
       } else if (element.is(Sort.VERB)
           || element.kind == Element.Kind.PHRASE && !element.is(Sort.IDLE)) {
         return false;
-      } else if (element.isMark(";", ".", ":")) {
+      } else if (element.isMark(";", ".", ":", "–", "—", "-")) {
         return false;
       }
     }

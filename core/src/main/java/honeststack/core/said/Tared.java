@@ -58,6 +58,8 @@ final class Tared {
           Sought.of(
               "\\b(?:bottle|jar|tub|bag|carton|jug|packet|tin|pack|box)\\b[^#@]*(?:went|goes|gone|down|dropped|fell) (?:down )?from (?<more># )(?:down )?to (?<less># )(?:of )?(?:the )?(?<food>@ )"),
           Sought.of(
+              "(?<food>@ )[^#@]*\\b(?:bottle|jar|tub|bag|carton|jug|packet|tin|pack|box)\\b[^#@]*(?:went|goes|gone|down|dropped|fell) (?:down )?from (?<more># )(?:down )?to (?:about )?(?<less># )"),
+          Sought.of(
               "(?<food>@ )(?:bottle|jar|tub|bag|carton|packet|tin|pack|box|block) (?:was|weighed|started at|went from|goes from) "
                   + "(?<more># )(?:(?:before|at the start|full) )?(?:(?:and|but|,|;|–|-) )*(?:to|(?:now |afterwards |after )?(?:it's|it is|is|it was|weighs|it weighs)|now|after(?:wards)?) "
                   + IS
