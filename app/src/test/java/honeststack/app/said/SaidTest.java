@@ -118,7 +118,8 @@ class SaidTest {
     "glen, 0.87",
     "fen, 0.64",
     "holt, 0.6",
-    "knoll, 0.68"
+    "knoll, 0.68",
+    "glade, 0.86"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -304,7 +304,8 @@ final class Again {
   private static boolean isMore(Named said) {
     Clause clause = said.clause;
     int from = said.mention.from;
-    if (clause.isWord(from - 1, "another", "extra", "more")
+    if (said.mention.further
+        || clause.isWord(from - 1, "another", "extra", "more")
         || clause.isWord(from - 2, "another", "extra", "more")) {
       return true;
     }

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.food.Role;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -10,12 +11,16 @@ import java.util.stream.Stream;
  */
 final class CameOut {
   private static final String[] BEFORE = {
-    "was", "made", "gave", "did", "to", "as", "me", "us", "about", "exactly"
+    "were", "had", "was", "made", "gave", "did", "to", "as", "me", "us", "about", "exactly"
   };
 
   private static final Sought WAS =
       Sought.of(
           "(?:.* )?(?:that|which|it) (?:was|made|gave|came to|came out as|did)(?: me| us| about| exactly)*");
+
+  /** So too how many there were, of which each got something. */
+  private static final Sought THERE_WERE =
+      Sought.of(".*\\b(?:each|every|per)\\b.*\\b(?:there were|we had|i had)(?: about| exactly)?");
 
   private static final Sought END =
       Sought.of(
@@ -26,6 +31,8 @@ final class CameOut {
 
   /** Nobody gets more out of one bowl (common practice). */
   private static final double MOST = 500;
+
+  private static final int FEW = 3;
 
   private static final Sought LEFT =
       Sought.of(
@@ -43,14 +50,49 @@ final class CameOut {
               && Stream.of(BEFORE).anyMatch(clause.low(i - 1)::endsWith)
               && clause.get(i).isCount()
               && clause.get(i).instead == null
-              && WAS.isAll(clause.words(0, i))
+              && (WAS.isAll(clause.words(0, i)) || THERE_WERE.isAll(clause.words(0, i)))
               && END.isAll(clause.words(i + 1, clause.size()));
-      if (count && isOther(clause, i)) {
+      if (isApart(clause, i)) {
+        clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
+        clause.get(i).part = Part.YIELD;
+      } else if (count && isOther(clause, i)) {
         clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
         clause.take(i - 2, i, Part.NOTE);
         clause.get(i).part = Part.YIELD;
       }
     }
+  }
+
+  /** "…, that's 8, served with …", "…, 8 of them, …": between marks. */
+  private static boolean isApart(Clause clause, int i) {
+    boolean them = clause.words(i + 1, i + FEW).equals("of them");
+    boolean that = clause.isWord(i - 1, "that's");
+    int from = that ? i - 2 : i - 1;
+    int to = them ? i + FEW : i + 1;
+    boolean mark = clause.isMark(from, ",", ";", "–", "-") || clause.isWord(from, "then");
+    boolean end = !clause.has(to) || clause.isMark(to, ",", ".", ";", "–", "!");
+    int food = from;
+    while (food >= 0 && !clause.get(food).isFood()) {
+      food--;
+    }
+    boolean eggs = them && food >= 0 && clause.get(food).isRole(Role.EGG); // "the eggs, 3 of them"
+    return (them || that)
+        && !eggs
+        && mark
+        && end
+        && clause.isStrong(i)
+        && clause.get(i).isCount()
+        && clause.get(i).instead == null
+        && isNumber(clause, i);
+  }
+
+  /** No amount of eggs stands before it, or a much smaller one. */
+  private static boolean isNumber(Clause clause, int number) {
+    int i = number - 1;
+    while (i >= 0 && !clause.isStrong(i)) {
+      i--;
+    }
+    return i >= 0 && (!clause.get(i).isCount() || isOther(clause, number));
   }
 
   /** It can be no amount of the food before it. */

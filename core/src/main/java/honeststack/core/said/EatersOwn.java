@@ -35,11 +35,13 @@ final class EatersOwn {
   /** Of each piece or each plate, or of what went with all of them. */
   private static final Sought ON_THEM =
       Sought.of(
-          "(?:.* )?(?:filled|fill|i fill|we fill|stuffed|sandwiched|layered|stacked|brushed|buttered|butter them|rolled|folded round|wrapped round|in each|inside each"
+          "(?:.* )?(?:filled|fill|i fill|we fill|stuffed|sandwiched|layered|stacked|buttered|butter them|rolled|folded round|wrapped round|in each|inside each"
               + "|on each|on every|every one (?:got|gets|had|has)|each (?:one )?(?:got|gets|had|has|filled|stuffed)|between (?:us|the|two|three|four|five|six|seven|\\d)"
               + "|among(?:st)? (?:us|the)|got through|went through|(?:i|we|they) (?:finished|polished off)|gone by the end|was gone|(?:jar|bottle|tub|pot|dish) went down|mine (?:had|got|was with)) .*"
               + "|(?:.* )?(?:has|have|had|ate|eats?) (?:both|it|them|all|half|one|two|three|four|five|\\d+|these|those)\\b[^#]*\\bwith # .*"
               + "|(?:.* )?(?:one|two|three|four|\\d) for (?:me|him|her|us|each|(?:my|the|our) \\w+) with # .*"
+              + "|(?:.* )?brush(?:ed)? (?:them )?with # .*\\b(?:hot|warm)\\b.*"
+              + "|(?:.* )?(?:each|every) (?:\\w+ )?(?:(?:gets|has|got|had) )?(?:one|two|three|\\d) (?:(?:pancakes?|waffles?|of them|cr[eê]pes?) )?with # .*"
               + "|.*# (?:of )?.*(?:\\beach|\\bin each|\\bper person|\\ba head)(?: one)?[ .!]*");
 
   private static final Sought EACH =
@@ -51,7 +53,8 @@ final class EatersOwn {
 
   private static final Sought BATTER =
       Sought.of(
-          "\\b(?:in it|into|batter|bowl|mix|mixed|pan|left|fry|fried|stir|stirred|dough|use|used|add|added|bought|recipe|allergic|run out|ran out|no)\\b");
+          "\\b(?:in it|into|batter|bowl|mix|mixed|pan|left|fry|fried|stir|stirred|dough|use|used|add|added|bought|recipe|allergic|run out|ran out|no"
+              + "|for years|used to|would|could|might|if|last (?:week|time|year|month)|next time|in the past|growing up|as a (?:kid|child))\\b");
 
   private static final Set<Role> BOWL = Set.of(Role.FLOUR, Role.EGG, Role.LEAVENING, Role.SALT);
 

@@ -59,6 +59,9 @@ final class Mention {
   /** Its amount is not written as it was said. */
   boolean restated;
 
+  /** It is more of what was measured before. */
+  boolean further;
+
   /** It is only named again: it was said elsewhere how much. */
   boolean again;
 

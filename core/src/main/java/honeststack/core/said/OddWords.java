@@ -40,8 +40,15 @@ final class OddWords {
   private static final Sought BUTTERED =
       Sought.of("\\bbuttered\\b(?=[^.\\d(]{0,25}\\d+ ?g\\b)(?! with)", Pattern.CASE_INSENSITIVE);
 
+  /** "Per 10 waffles: 500 g flour, …": for so many. */
+  private static final Sought PER_SO_MANY =
+      Sought.of(
+          "^per(?= (?:\\d{1,3}|ten|twelve|twenty|a dozen) (?:\\w+ )?(?:pancakes|waffles|cr[eê]pes|pieces|portions|servings|people|persons|guests|children|kids) ?[:\\n])",
+          Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(PER_SO_MANY, "for", "per "),
           Repair.as(THE, "", "t'", "t’"),
           Repair.as(FOR, "for", "für ", "para ", "pour "),
           Repair.of(BY_SIZE, at -> at.group(1), "large or", "big or", "medium or", "jumbo or"),

@@ -89,6 +89,10 @@ final class PhraseForms {
           PLATE | between them (/all) | (on/over/for) all of them
           PAN | for (their/his/her/each/every) (pan/griddle/iron/skillet) | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
           PAN_NEXT | (we/i) (bake/baked) (/them/these) in | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
+          PAN_NEXT | (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hot plate/pans/irons) (took/takes/needed/needs/wanted/wants/drank/swallowed/was given/is given/were given/got/had)
+          PAN_NEXT | (brush/brushed/brushing/grease/greased/greasing/oil/oiled/oiling/wipe/wiped/rub/rubbed/coated/sprayed/swirled) (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/plates/pans/irons) (/lightly /first /well )(with/in)
+          PAN_NEXT | in a (/hot /small /large /big /cast iron /non-stick /nonstick /frying )pan with
+          PLATE_NEXT | (we/they) (/all )(shared/share/emptied/demolished)
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
           IDLE | (perfect/great/good/lovely/best/nice/delicious/enjoy/enjoyed/wonderful) with (a/your/my) (cup/mug/pot/glass) of (coffee/tea/milk/orange juice/juice)

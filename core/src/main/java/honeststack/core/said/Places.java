@@ -39,6 +39,10 @@ final class Places {
         places.over(i);
       } else if (cue.part == Part.SERVES && clause.isWord(i + 1, "with")) {
         places.servedWith(i + 1); // "serves 6 with strawberry jam"
+      } else if (cue.part == Part.YIELD
+          && clause.isMark(i + 1, ",", "–", ";")
+          && clause.isWord(i + 2, "with")) {
+        places.servedWith(i + 2); // "that's three, with 40 g syrup"
       } else if (Dish.isBehind(clause, i)) {
         Mention before = places.before(i);
         if (before != null && !before.placed) {
@@ -113,7 +117,8 @@ final class Places {
         cue.is(Sort.PLATE_NEXT) && after == null && cue.low().matches(".* (?:over|on|on top)");
     boolean behind =
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
-    boolean batter = before != null && after != null && Row.isBatter(before) && !Row.isBatter(after);
+    boolean batter =
+        before != null && after != null && Row.isBatter(before) && !Row.isBatter(after);
     behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
       set(before, PlaceCues.of(clause, cue));

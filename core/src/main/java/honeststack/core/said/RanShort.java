@@ -42,6 +42,11 @@ final class RanShort {
       Sought.of(
           "[^#]*\\b(?:dropped|broke|lost|spilled|spilt|cracked|ate|stole|off|bad|fell|floor)\\b.*\\bso (?:(?:i|we|just|only|used|took|it's|that's) )*(?<now>(?:#|one) )(?<food>@ )[ .!]*");
 
+  /** "Actually the third one was cracked so just two.": of what was counted last. */
+  private static final Sought SO_MANY =
+      Sought.of(
+          "[^@]*\\b(?:dropped|broke|lost|cracked|stole|off|bad|fell|floor|rotten|broken)\\b[^#@]*\\bso (?:(?:i|we|just|only|used|took|it's|that's|it was|there were) )*(?<now># )(?:(?:in the end|then|left|went in) )*[ .!]*");
+
   /** "One egg ended up on the floor, so just one." */
   private static final Sought GONE =
       Sought.of(
@@ -63,8 +68,11 @@ final class RanShort {
 
   /** Whether the sentence says nothing else, or only what made it up. */
   static boolean by(List<Clause> read, Clause clause, Shape shape) {
-    if (!clause.hasFood() || clause.elements.stream().noneMatch(Element::isAmount)) {
+    if (clause.elements.stream().noneMatch(Element::isAmount)) {
       return false;
+    }
+    if (!clause.hasFood()) {
+      return shape.whole(SO_MANY).map(found -> fewer(read, clause, found)).orElse(false);
     }
     String words = clause.words(0, clause.size());
     List<Clause> told = read.subList(Math.max(0, read.size() - FAR), read.size());
@@ -98,6 +106,14 @@ final class RanShort {
       food.part = Part.NOTE;
       now.part = Part.NOTE;
     }
+  }
+
+  private static boolean fewer(List<Clause> read, Clause clause, Shape.Found found) {
+    Element now = clause.get(found.at("now"));
+    return Spent.last(read)
+        .filter(old -> old.amount != null && old.amount.isCount() && isLess(old, now))
+        .map(old -> left(old, now.measure().amount(), clause))
+        .isPresent();
   }
 
   private static long foods(Clause clause) {

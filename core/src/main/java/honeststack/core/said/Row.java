@@ -22,8 +22,8 @@ final class Row {
     int j = last;
     while (j > 0 && isRow(clause.mentions.get(j - 1), clause.mentions.get(j))) {
       j--;
-      if (isBatter(clause.mentions.get(j))) {
-        return true;
+      if (j + 1 < last && isBatter(clause.mentions.get(j))) {
+        return true; // not "milk and oats for frying"
       }
     }
     return false;
@@ -60,6 +60,8 @@ final class Row {
       } else if (element.is(Sort.VERB)
           || element.kind == Element.Kind.PHRASE && !element.is(Sort.IDLE)) {
         return false;
+      } else if (element.isWord("i", "we", "used", "took", "needed")) {
+        return false; // "40 g butter, I used 10 g oil for the pan"
       } else if (element.isMark(";", ".", ":", "–", "—", "-")) {
         return false;
       }

@@ -14,7 +14,8 @@ final class ScaleReadings {
   private static final String VESSEL =
       "(?:bowl|jug|dish|container|basin|tub|mixing bowl|pan|beaker|jar)";
 
-  private static final String GRAMS = "(\\d{2,5})(?: ?(?:g|gr|grams)\\b)?(?![\\d.,]*\\d| ?(?:ml|cl|l|kg|oz|cups?)\\b)";
+  private static final String GRAMS =
+      "(\\d{2,5})(?: ?(?:g|gr|grams)\\b)?(?![\\d.,]*\\d| ?(?:ml|cl|l|kg|oz|cups?)\\b)";
 
   /** The vessel alone, or nothing on the scale. */
   private static final Pattern EMPTY =
@@ -30,11 +31,13 @@ final class ScaleReadings {
               + ")|(?<zero>zero(?:ed)?|tared?)(?: (?:the |my )?(?:scales?|bowl))?)(?= ?[,.;\\n])",
           Pattern.CASE_INSENSITIVE);
 
-  private static final String FOOD = "((?!with\\b|after\\b|once\\b|then\\b|and\\b)[a-z][a-z-]{2,14}(?: (?!too\\b|till\\b|until\\b)[a-z][a-z-]{2,14})?)";
+  private static final String FOOD =
+      "((?!with\\b|after\\b|once\\b|then\\b|and\\b)[a-z][a-z-]{2,14}(?: (?!too\\b|till\\b|until\\b)[a-z][a-z-]{2,14})?)";
 
   private static final String THE = "(?:(?:the|my|all the|adding) )?";
 
-  private static final String JOIN = "^(?:[ ,.;\\n+]|then\\b|and\\b|on the scales?\\b|scales?\\b|says?\\b|said\\b){1,8}";
+  private static final String JOIN =
+      "^(?:[ ,.;\\n+]|then\\b|and\\b|on the scales?\\b|scales?\\b|says?\\b|said\\b){1,8}";
 
   private static final Pattern NUMBER_FIRST =
       Pattern.compile(

@@ -88,8 +88,7 @@ final class SpokenMarks {
   }
 
   static String written(String all) {
-    String text =
-        ScaleReadings.plain(Enumerated.plain(Repair.all(ALL, Pasted.plain(all))));
+    String text = ScaleReadings.plain(Enumerated.plain(Repair.all(ALL, Pasted.plain(all))));
     if (ENDED.isIn(text.toLowerCase(Locale.ROOT))) {
       text = Repair.all(List.of(Repair.as(END, ".")), text);
     }

@@ -65,7 +65,7 @@ final class Tared {
                   + IS
                   + "(?<less># )"),
           Sought.of(
-              "^(?:(?:a|an|the|of) )?(?<more># )(?:of )?(?<food>@ )(?:(?:,|;|–|-|and|but|of which|still|only|about|is|are|was|were|we|i|there|had|have) )+"
+              "^(?:(?:a|an|the|of) )?(?<more># )(?:of )?(?<food>@ )(?!(?:, |and |but )*(?:i|we) (?:only|just) )(?:(?:,|;|–|-|and|but|of which|still|only|about|is|are|was|were|we|i|there|had|have) )+"
                   + "(?<less># )(?:(?:of it|is|was|are|were|still) )*(?:left|remain(?:ed|s|ing)?|over)\\b(?! (?:so|and so) (?:i|we|here))"),
           Sought.of(
               "\\b(?:opened|started with|began with|bought|had|held|contained|poured from|from|new|fresh|unopened) "

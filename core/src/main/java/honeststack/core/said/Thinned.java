@@ -71,6 +71,9 @@ final class Thinned {
       Sought.of(
           "\\b(?:if|when|once|unless|would|could|can|may|might|should|must|will|try|maybe|perhaps|tomorrow|next time|i'd|we'd|you'd)\\b");
 
+  private static final Remembered MORE_OF =
+      Remembered.whole("(?i)(?:extra|more|another|needed|further)(?: .*)?");
+
   /** No such sentence has more words. */
   private static final int LONGEST = 50;
 
@@ -114,7 +117,9 @@ final class Thinned {
     String words = clause.words(0, clause.size());
     boolean stiff = STIFF.isIn(words) && !RUNNY.isIn(words);
     boolean pieces = !stiff && clause.elements.stream().anyMatch(e -> e.is(Sort.PIECES));
-    if (pieces || clause.elements.stream().anyMatch(Thinned::isOther)) {
+    boolean named =
+        clause.mentions.stream().anyMatch(m -> m.food == null && !MORE_OF.is(m.foodText));
+    if (named || pieces || clause.elements.stream().anyMatch(Thinned::isOther)) {
       return false;
     }
     if (shape.whole(NONE).isPresent()) {
@@ -194,6 +199,7 @@ final class Thinned {
     more.amountText = amount == null ? text(vague) : text(amount, old);
     more.from = clause.elements.indexOf(word);
     more.to = more.from + 1;
+    more.further = true;
     more.place = old.place;
     more.restated = true;
     if (amount != null) {
