@@ -253,20 +253,21 @@ final class Reasoned {
     if (other != null && !named) {
       return false; // "it was thick so I put 50 ml water in"
     }
+    Element was = old.get().food;
     if (other != null) {
       other.place = old.get().place;
       read.forEach(before -> before.mentions.remove(old.get()));
+      old.get().mark(Part.EXCLUDED);
       clause.passOver();
       other.amount.part = Part.AMOUNT;
       clause.mentions.add(other);
     } else if (isKin(old.get().food, now)) { // two eggs are no two of anything
-      String name = own.map(mention -> mention.foodText).orElse(now.text());
-      old.get().means(now.food.map(food -> old.get().food.meaning(food, name)).orElseThrow());
       clause.passOver();
+      old.get().means(now);
+      was.part = Part.EXCLUDED;
     } else {
       return false;
     }
-    old.get().mark(Part.EXCLUDED);
     return true;
   }
 }

@@ -128,7 +128,7 @@ final class Thinned {
     }
     boolean not = NOT.isIn(words);
     if (shape.whole(A_LITTLE).isPresent()) {
-      return !not && add(read, clause, Role.LIQUID, null, "");
+      return !not && add(read, clause, Role.LIQUID, null, null);
     }
     Optional<Shape.Found> found =
         MORE.stream().map(shape::whole).flatMap(Optional::stream).findFirst();
@@ -152,8 +152,8 @@ final class Thinned {
       pass(clause);
       return true;
     }
-    String vague = amount == null ? found.get().said().group("vague") : "";
-    return add(read, clause, runny ? Role.FLOUR : Role.LIQUID, amount, vague.strip());
+    Element word = amount == null ? clause.get(found.get().at("vague")) : null;
+    return add(read, clause, runny ? Role.FLOUR : Role.LIQUID, amount, word);
   }
 
   private static void pass(Clause clause) {
@@ -176,7 +176,7 @@ final class Thinned {
   }
 
   private static boolean add(
-      List<Clause> read, Clause clause, Role role, Element amount, String vague) {
+      List<Clause> read, Clause clause, Role role, Element amount, Element vague) {
     List<Mention> all =
         read.stream()
             .flatMap(before -> before.mentions.stream())
@@ -190,14 +190,17 @@ final class Thinned {
     Mention old = all.get(all.size() - 1);
     pass(clause);
     Mention more = new Mention();
-    Element word = amount == null ? clause.get(0) : amount;
+    Element word = amount != null ? amount : vague != null ? vague : clause.get(0);
     more.food = Element.food(word.tokens, word.from, word.to, old.food.food);
     more.food.instead = old.foodText;
     more.food.part = Part.FOOD;
     more.foodText = old.foodText;
     more.amount = amount;
-    more.amountText = amount == null ? text(vague) : text(amount, old);
+    more.amountText = amount != null ? text(amount, old) : vague != null ? text(vague.low()) : "";
     more.from = clause.elements.indexOf(word);
+    if (vague != null) {
+      clause.elements.set(more.from, more.food); // shown as what it is
+    }
     more.to = more.from + 1;
     more.further = true;
     more.place = old.place;
