@@ -66,6 +66,7 @@ class OnThemSaidTest {
       200 g flour, 300 ml milk, 2 eggs. Serves 4. Nothing on them.|egg=100,milk-whole=309,wheat-flour-white=200
       200 g flour, 300 ml milk, 2 eggs. Serves 4. We ate them dry.|egg=100,milk-whole=309,wheat-flour-white=200
       200 g flour, 300 ml milk, 2 eggs. Serves 4. Syrup? No, plain.|egg=100,milk-whole=309,wheat-flour-white=200
+      200 g flour, 300 ml milk, 2 eggs. Twelve, two of which burnt. I ate four, my son the other six. Each one got 5 g jam.|egg=100,jam=50@PLATE,milk-whole=309,wheat-flour-white=200;pieces 10;serves 2
       """;
 
   @Test

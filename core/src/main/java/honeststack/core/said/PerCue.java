@@ -133,6 +133,10 @@ final class PerCue {
     if (isOfPeople()) {
       return Optional.of(Per.EATER);
     }
+    boolean topped = i == 0 && clause.isWord(0, "each", "every") && clause.isWord(1, "one");
+    if (topped && clause.isWord(2, "got", "gets", "has", "had", "was", "is", "with", "filled")) {
+      return Optional.of(Per.PIECE); // "Each one got 5 g jam": nobody says so of eaters
+    }
     boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";");
     boolean one = clause.isWord(i, "each") && (clause.isWord(i + 1, "one") || end) && i > 0;
     if (one && clause.isWord(i - 1, "into", "onto")) {
