@@ -41,7 +41,8 @@ final class Usual {
     List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
     boolean first = Rescaled.before(read, foods.get(0)).isEmpty();
     boolean others =
-        foods.stream().skip(1).allMatch(food -> Rescaled.before(read, food).isPresent());
+        foods.subList(1, foods.size()).stream()
+            .allMatch(food -> Rescaled.before(read, food).isPresent());
     if (!first || !others) {
       return false;
     }
