@@ -12,7 +12,7 @@ import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.recipe.Kitchen;
 import honeststack.core.recipe.Recipe;
 import honeststack.core.recipe.RecipeReading;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -27,7 +27,7 @@ class AfterListSaidTest {
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. Everything but the butter goes in the bowl.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. All but the butter is whisked together.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. Whisk the milk in, a little at a time, until it's smooth.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
-      200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. Half the butter goes in the pan.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
+      200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. Half the butter goes in the pan.|butter=25,butter@PAN=25,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. It takes about 20 minutes for one person.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. We were 4 and nothing was left.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200
       200 g flour, 2 eggs, 300 ml milk, 50 g butter, 20 g sugar. There were four of us at the table.|butter=50,egg=100,milk-whole=309,sugar-white=20,wheat-flour-white=200

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package honeststack.app.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -10,7 +10,7 @@ import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.NotUnderstood;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Recipe;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

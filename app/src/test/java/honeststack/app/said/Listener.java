@@ -9,7 +9,7 @@ import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.recipe.Recipe;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -3,7 +3,7 @@ package honeststack.app.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -6,7 +6,7 @@ import honeststack.app.larder.ShippedCsv;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -3,7 +3,7 @@ package honeststack.app.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -6,7 +6,7 @@ import honeststack.core.line.Place;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

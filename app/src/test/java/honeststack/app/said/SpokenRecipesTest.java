@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeststack.core.line.Place;
 import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -1,6 +1,6 @@
 package honeststack.app.said;
 
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

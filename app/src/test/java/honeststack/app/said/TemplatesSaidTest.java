@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeststack.core.line.Place;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
-import honeststack.core.said.Told;
+import honeststack.core.said.told.Told;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

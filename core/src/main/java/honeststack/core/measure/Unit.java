@@ -4,7 +4,7 @@ import static honeststack.core.measure.Unit.Steps.CUP_PARTS;
 import static honeststack.core.measure.Unit.Steps.EIGHTHS;
 import static honeststack.core.measure.Unit.Steps.FINE;
 import static honeststack.core.measure.Unit.Steps.NONE;
-import static honeststack.core.measure.Unit.Steps.QUARTERS;
+import static honeststack.core.measure.Unit.Steps.PIECES;
 import static honeststack.core.measure.Unit.Steps.SPOON_PARTS;
 import static honeststack.core.measure.Unit.Steps.TEASPOON_PARTS;
 import static honeststack.core.measure.Unit.Steps.THOUSANDTHS;
@@ -164,7 +164,7 @@ public enum Unit {
   HANDFUL(Kind.VAGUE, "handful", "handfuls", 30, NONE, "handful", "handfull", "fistful", "palmful"),
   /** A second of spraying oil from a can. */
   SECOND(Kind.SPRAY, "s", "s", 0, NONE, "sec", "second", "spray", "spritz", "spritze", "burst"),
-  COUNT(Kind.COUNT, "", "", 0, QUARTERS);
+  COUNT(Kind.COUNT, "", "", 0, PIECES);
 
   /** What a unit measures. */
   public enum Kind {
@@ -200,8 +200,11 @@ public enum Unit {
     CUP_PARTS(0, 1 / 4.0, 1 / 3.0, 1 / 2.0, 2 / 3.0, 3 / 4.0, 1),
     SPOON_PARTS(0, 1 / 2.0, 1),
     TEASPOON_PARTS(0, 1 / 8.0, 1 / 4.0, 1 / 2.0, 3 / 4.0, 1),
-    QUARTERS(0, 1 / 4.0, 1 / 2.0, 3 / 4.0, 1),
+    /** Quarters; thirds where it is one. */
+    PIECES(0, 1 / 4.0, 1 / 2.0, 3 / 4.0, 1),
     NONE;
+
+    private static final double EXACT = 0.005;
 
     private final double[] parts;
 
@@ -215,8 +218,13 @@ public enum Unit {
         case THOUSANDTHS -> Math.round(value * 1000) / 1000.0;
         case EIGHTHS -> Math.round(value * 8) / 8.0;
         case NONE -> value;
-        case CUP_PARTS, SPOON_PARTS, TEASPOON_PARTS, QUARTERS -> nearestPart(value);
+        case PIECES -> isThird(value) ? Math.rint(3 * value) / 3 : nearestPart(value);
+        case CUP_PARTS, SPOON_PARTS, TEASPOON_PARTS -> nearestPart(value);
       };
+    }
+
+    private static boolean isThird(double value) {
+      return Math.abs(value - Math.rint(3 * value) / 3) < EXACT;
     }
 
     private double nearestPart(double value) {

@@ -3,6 +3,32 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
 import honeststack.core.line.UnitWords;
+import honeststack.core.said.amount.AllWeighed;
+import honeststack.core.said.amount.HowMany;
+import honeststack.core.said.amount.Packed;
+import honeststack.core.said.amount.Portioned;
+import honeststack.core.said.amount.Ranging;
+import honeststack.core.said.choice.Alternatives;
+import honeststack.core.said.choice.Chosen;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.instead.Superseded;
+import honeststack.core.said.name.CookedOrRaw;
+import honeststack.core.said.name.Described;
+import honeststack.core.said.name.MadeFrom;
+import honeststack.core.said.name.PartsOf;
+import honeststack.core.said.name.Renamed;
+import honeststack.core.said.name.Specific;
+import honeststack.core.said.name.WhichSort;
+import honeststack.core.said.part.NotUsed;
+import honeststack.core.said.part.PartlyOther;
+import honeststack.core.said.place.Splits;
+import honeststack.core.said.ratio.Times;
+import honeststack.core.said.talk.Labels;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.without.LeftOut;
+import honeststack.core.said.words.Sort;
+import java.util.Optional;
 
 /** What stands in brackets behind a food: its amount again, its parts, or a note. */
 final class Asides {
@@ -23,6 +49,13 @@ final class Asides {
   void read() {
     for (Clause.Aside aside : clause.asides) {
       if (Labels.isInBrackets(clause, aside) || isOfLeftOut(aside) || isReason(aside)) {
+        continue;
+      }
+      if (isOfAll(aside)) {
+        clause.batch = aside.clause().batch;
+        clause.batchEnd = clause.size();
+        aside.clause().batch = Optional.empty();
+        aside.clause().passOver();
         continue;
       }
       Mention before = null;
@@ -74,6 +107,16 @@ final class Asides {
         new Brackets(clause, before, aside).read();
       }
     }
+  }
+
+  /** "…, 2 eggs, 300 ml milk (x 1½)", "(I made half of it)": how much of all of it was made. */
+  private boolean isOfAll(Clause.Aside aside) {
+    Clause inner = aside.clause();
+    return inner.batch.filter(batch -> !batch.ahead()).isPresent()
+        && inner.size() > 1
+        && clause.batch.isEmpty()
+        && clause.get(clause.size() - 1).start() < aside.after()
+        && clause.mentions.stream().filter(Mention::isMeasured).count() > 1;
   }
 
   /** "Milk (ml): 300". */

@@ -1,24 +1,132 @@
 package honeststack.core.said;
 
-import honeststack.core.measure.Unit;
+import honeststack.core.said.amount.AllWeighed;
+import honeststack.core.said.amount.Enough;
+import honeststack.core.said.amount.HowMany;
+import honeststack.core.said.amount.InAll;
+import honeststack.core.said.amount.OneBowl;
+import honeststack.core.said.amount.Portioned;
+import honeststack.core.said.amount.Tared;
+import honeststack.core.said.amount.ToppedUp;
+import honeststack.core.said.amount.Under;
+import honeststack.core.said.amount.Wavered;
+import honeststack.core.said.amount.Weighed;
+import honeststack.core.said.amount.Worth;
+import honeststack.core.said.choice.Chosen;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Refused;
+import honeststack.core.said.corrected.Arrows;
+import honeststack.core.said.corrected.Corrections;
+import honeststack.core.said.corrected.Reconsidered;
+import honeststack.core.said.corrected.Retracted;
+import honeststack.core.said.each.EachSo;
+import honeststack.core.said.each.PerEgg;
+import honeststack.core.said.instead.Displaced;
+import honeststack.core.said.instead.TookOther;
+import honeststack.core.said.name.Renamed;
+import honeststack.core.said.part.Added;
+import honeststack.core.said.part.InGoes;
+import honeststack.core.said.part.Lost;
+import honeststack.core.said.part.NotUsed;
+import honeststack.core.said.part.OutOfWhole;
+import honeststack.core.said.part.PackTold;
+import honeststack.core.said.part.PartlyOther;
+import honeststack.core.said.part.SomeOfIt;
+import honeststack.core.said.part.Spent;
+import honeststack.core.said.part.Stock;
+import honeststack.core.said.place.EachVessel;
+import honeststack.core.said.place.HalfOf;
+import honeststack.core.said.place.Splits;
+import honeststack.core.said.ratio.Altered;
+import honeststack.core.said.ratio.PerAmount;
+import honeststack.core.said.supposed.InCase;
+import honeststack.core.said.supposed.Theirs;
+import honeststack.core.said.talk.Allergens;
+import honeststack.core.said.talk.Figures;
+import honeststack.core.said.talk.Mused;
+import honeststack.core.said.talk.Printed;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.without.Dismissed;
+import honeststack.core.said.without.TwiceNegated;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.yield.AtOnce;
+import honeststack.core.said.yield.Batches;
+import honeststack.core.said.yield.BatterWeights;
+import honeststack.core.said.yield.CameOut;
+import honeststack.core.said.yield.Grown;
+import honeststack.core.said.yield.MadeForOthers;
+import honeststack.core.said.yield.OfThose;
+import honeststack.core.said.yield.OneOfMany;
+import honeststack.core.said.yield.Sized;
+import java.util.List;
+import java.util.function.Consumer;
 
 /** What words say of amounts and foods before they are paired. */
 final class BeforePairing {
-  private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
+  /** Each leaves to those behind it what it makes nothing of. */
+  private static final List<Consumer<Clause>> FIRST =
+      List.of(
+          Mused::in,
+          Allergens::in,
+          Printed::in,
+          Figures::in,
+          EachVessel::in,
+          Sized::in,
+          BatterWeights::in,
+          Titles::in,
+          AtOnce::in,
+          Batches::in,
+          MadeForOthers::may,
+          CameOut::in,
+          BeforePairing::work,
+          PerEgg::in,
+          OfThose::in,
+          OneOfMany::corrected,
+          TookOther::in,
+          ToppedUp::rest,
+          EachSo::in,
+          Added::in,
+          Chosen::in,
+          PackTold::in,
+          Spent::in,
+          InGoes::in,
+          SomeOfIt::in,
+          HalfOf::in,
+          PartlyOther::in,
+          Splits::in,
+          Grown::in,
+          OutOfWhole::in,
+          Portioned::in,
+          Tared::in,
+          Altered::in,
+          PerAmount::in,
+          Stock::in,
+          Lost::in,
+          UncountedNumbers::in,
+          Arrows::in,
+          InAll::in);
 
-  private static final int FAR = 4;
-
-  private static final Sought OF_BATTER =
-      Sought.of(
-          "(?:of )?(?:(?:the|it|this|that) )?(?:batter|mix|mixture|it (?:gets|got|stays|is|was|i|we))\\b"
-              + "|(?:gets|got|stays?|stayed|is left|was left|left|plain)\\b");
-
-  private static final Sought IN_PACK =
-      Sought.of("in the (?:bag|tub|packet|box|tin|carton|bottle|pack|block|container|sack)\\b");
-
-  private static final Sought OF_THOSE = Sought.of("of (?:them|those|these)\\b");
-
-  private static final Sought OF_BOX = Sought.of("(?:box|carton|tray|pack|crate) of");
+  /** Behind what scales show. */
+  private static final List<Consumer<Clause>> THEN =
+      List.of(
+          NotUsed::in,
+          Refused::in,
+          Theirs::in,
+          InCase::in,
+          Weighed::in,
+          Enough::in,
+          HowMany::in,
+          AllWeighed::in,
+          Under::in,
+          Worth::in,
+          TwiceNegated::in,
+          Wavered::in,
+          Displaced::in,
+          Dismissed::in,
+          Retracted::in,
+          Renamed::in,
+          Corrections::in,
+          Reconsidered::in);
 
   private BeforePairing() {}
 
@@ -26,61 +134,9 @@ final class BeforePairing {
    * @param onScales the text tells of scales
    */
   static void in(Clause clause, boolean onScales) {
-    Allergens.in(clause);
-    Printed.in(clause);
-    Figures.in(clause);
-    BatterWeights.in(clause);
-    Titles.in(clause);
-    AtOnce.in(clause);
-    Batches.in(clause);
-    MadeForOthers.may(clause);
-    CameOut.in(clause);
-    work(clause);
-    PerEgg.in(clause);
-    OfThose.in(clause);
-    OneOfMany.corrected(clause);
-    TookOther.in(clause);
-    ToppedUp.rest(clause);
-    EachSo.in(clause);
-    Added.in(clause);
-    Chosen.in(clause);
-    PackTold.in(clause);
-    Spent.in(clause);
-    InGoes.in(clause);
-    SomeOfIt.in(clause);
-    HalfOf.in(clause);
-    PartlyOther.in(clause);
-    Splits.in(clause);
-    Grown.in(clause);
-    OutOfWhole.in(clause);
-    Portioned.in(clause);
-    Tared.in(clause);
-    Altered.in(clause);
-    PerAmount.in(clause);
-    Stock.in(clause);
-    Lost.in(clause);
-    numbers(clause);
-    Arrows.in(clause);
-    InAll.in(clause);
+    FIRST.forEach(reader -> reader.accept(clause));
     OneBowl.in(clause, onScales);
-    NotUsed.in(clause);
-    Refused.in(clause);
-    Theirs.in(clause);
-    InCase.in(clause);
-    Weighed.in(clause);
-    Enough.in(clause);
-    HowMany.in(clause);
-    AllWeighed.in(clause);
-    Under.in(clause);
-    Worth.in(clause);
-    TwiceNegated.in(clause);
-    Wavered.in(clause);
-    Displaced.in(clause);
-    Dismissed.in(clause);
-    Retracted.in(clause);
-    Renamed.in(clause);
-    Corrections.in(clause);
-    Reconsidered.in(clause);
+    THEN.forEach(reader -> reader.accept(clause));
   }
 
   /** "Drop the eggs in", "no lumps of flour": work, and nothing is left out. */
@@ -97,147 +153,5 @@ final class BeforePairing {
         clause.take(i, i + 4, Part.METHOD);
       }
     }
-  }
-
-  /** Numbers that count no food, and what is some of a food named elsewhere. */
-  static void numbers(Clause clause) {
-    for (int i = 0; i < clause.size(); i++) {
-      Element element = clause.get(i);
-      boolean good =
-          element.isAmount()
-              && element.isWeak()
-              && clause.isWord(i + 1, "good", "full", "mere", "generous", "scant", "solid", "whole")
-              && clause.isStrong(i + 2);
-      boolean head = element.low().equals("a head") && clause.isFood(i - 1);
-      if (head && !clause.isWord(i + 1, "of") && !clause.isFood(i + 1)) {
-        element.part = Part.NOTE; // "one egg a head"
-      }
-      boolean each = element.isWord("one") && clause.is(i + 1, Sort.EACH) && clause.isFood(i - 2);
-      if (each && clause.isMark(i - 1, ",", "-", "–") && !clause.isStrong(i - 3)) {
-        element.corrects = true; // "poached eggs, one each"
-      } else if (good) {
-        element.part = Part.NOTE; // "flour, a good 200 g"
-      } else if (element.isAmount() && isOnThem(clause, i)) {
-        element.part = Part.NOTE; // "jam on six of them, 15 g each"
-      } else if (element.isAmount() && isOfPack(clause, i)) {
-        element.part = Part.NOTE; // "it was 250 in the bag"
-      } else if (element.isAmount() && element.isCount() && isPoured(clause, i)) {
-        element.part = Part.UNKNOWN;
-      } else if (element.isAmount() && isOfBatter(clause, i)) {
-        element.part = Part.METHOD;
-      } else if (element.is(Sort.UNIT_OTHER) && element.to - element.from > 1) {
-        element.part = Part.METHOD;
-      } else if (element.is(Sort.PART_OF) && element.isFree()) {
-        int amount = clause.ahead(i + 1, 6, Element::isAmount);
-        boolean which = amount >= 0 && element.low().equals("of which");
-        boolean needed = element.low().equals("of which") && clause.isStrong(i + 2);
-        if (needed && clause.low(i + 1).matches("(you |i |we )?(need|use|used|take|want)")) {
-          Retracted.instead(clause, i, i + 2); // "1 can pumpkin, of which you need 120 g"
-        } else if (which) {
-          clause.get(amount).part = Part.METHOD;
-        } else if (amount >= 0 && element.is(Sort.HOLD)) {
-          HeldBack.take(clause, i, amount);
-        }
-      } else if (element.isAmount() && element.isCount() && isPrice(clause, i)) {
-        element.part = Part.METHOD; // "200 g flour £0.20"
-      } else if (element.text().equalsIgnoreCase("at a time")) {
-        int amount = clause.isFood(i - 1) ? clause.isWord(i - 2, "of") ? i - 3 : i - 2 : -1;
-        if (clause.isAmount(amount)) {
-          clause.take(amount, i, Part.METHOD);
-        }
-      } else if (element.isWord("keep", "keeping", "hold", "put", "set", "leave")) {
-        int amount = clause.ahead(i + 1, 2, Element::isAmount);
-        int food = amount < 0 ? -1 : clause.ahead(amount + 1, 4, Element::isFood);
-        if (food > 0 && clause.isWord(food + 1, "back", "aside", "apart")) {
-          HeldBack.take(clause, i, amount);
-        }
-      } else if (clause.isFood(i) && clause.is(i + 1, Sort.BATTER) && clause.isWord(i - 1, "the")) {
-        element.part = Part.METHOD; // "stir into the oat mixture"
-      } else if (isOnlySome(clause, i)) {
-        clause.take(i, i + 4, Part.UNKNOWN, e -> e.isAmount() || e.isFood());
-      } else if (isRestOf(clause, i)) {
-        element.part = Part.UNKNOWN;
-      } else if (Further.isPart(clause, i)) {
-        element.part = Part.METHOD;
-      } else if (PerCue.isOfSoMany(clause, i)) {
-        clause.get(i + 1).part = Part.NOTE;
-      } else if (element.isAmount()
-          && (BareCounts.isOfEachPiece(clause, i) || Sums.isOfMeasured(clause, i))) {
-        clause.take(i, i + 2, Part.METHOD);
-      } else if (element.isAmount()) {
-        int of = clause.isWord(i + 1, "of") ? i + 2 : i + 1;
-        boolean batter = clause.is(of, Sort.BATTER) || clause.is(of + 1, Sort.BATTER);
-        boolean poured = // "heat the butter and pour in a ladleful"
-            element.measure().unit().kind() == Unit.Kind.LADLE
-                && BareCounts.isEnd(clause, i + 1)
-                && clause.low(i - 1).matches("(?:pour|drop|tip|spoon|swirl)(?: in)?");
-        boolean stirred = // "three cups of the mix to two of water": out of a packet
-            clause.low(of).endsWith("mix") && clause.ahead(of + 1, 3, Element::isAmount) >= 0;
-        if ((batter && !stirred || poured) && !clause.isFood(of)) {
-          element.part = Part.METHOD;
-        }
-      }
-    }
-  }
-
-  /** "50 g butter …, pour forty into the batter": some of what was measured, or not. */
-  private static boolean isPoured(Clause clause, int i) {
-    return clause.isWord(i - 1, "pour", "poured", "tip", "tipped")
-        && clause.low(i + 1).matches("in(?:to)?(?: the (?:batter|bowl|mix))?");
-  }
-
-  /** "half the batter gets …", "one half plain, the other with …". */
-  private static boolean isOfBatter(Clause clause, int i) {
-    String behind = clause.words(i + 1, i + 1 + FAR);
-    boolean pieces = // "for the last three I add …"
-        clause.isWord(i + 1, "i", "we", "you", "that", ",")
-            && clause
-                .words(i - 3, i)
-                .matches("(?:.*\\b)?(?:for|in|into|to) the (?:last|first|next)");
-    return clause.get(i).isCount() && pieces
-        || clause.get(i).isCount()
-            && clause
-                .get(i)
-                .low()
-                .matches("(?:the other |one |a |the )?(?:half|third|quarter)|one half|a half|½|⅓|¼")
-            && (OF_BATTER.begins(behind)
-                || clause.is(i + 1, Sort.EACH) && !clause.hasFood()
-                || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));
-  }
-
-  /** So many of the pieces. */
-  private static boolean isOnThem(Clause clause, int i) {
-    return clause.get(i).isCount()
-        && clause.isWord(i - 1, "on", "over", "onto", "inside")
-        && OF_THOSE.begins(clause.words(i + 1, i + FAR));
-  }
-
-  /** What the packet holds, where something is measured before it. */
-  private static boolean isOfPack(Clause clause, int i) {
-    boolean behind = clause.isStrong(i) && IN_PACK.begins(clause.words(i + 1, i + FAR));
-    boolean box = clause.get(i).isCount() && OF_BOX.isAll(clause.words(i - 2, i));
-    return (behind || box)
-        && !clause.isFood(i - 1)
-        && clause.elements.subList(0, i).stream().anyMatch(Element::isFood);
-  }
-
-  private static boolean isPrice(Clause clause, int i) {
-    boolean behind = clause.isMark(i + 1, CURRENCY) && !clause.isAmount(i + 2);
-    return clause.isMark(i - 1, CURRENCY) || behind;
-  }
-
-  /** "the rest of the 100 g": of what it is the rest nobody said before. */
-  private static boolean isRestOf(Clause clause, int i) {
-    return clause.isStrong(i)
-        && clause.words(i - 3, i).endsWith("rest of the")
-        && clause.ahead(i + 1, 2, Element::isFood) < 0;
-  }
-
-  /** "all the whites but only two of the yolks": of eggs told before. */
-  private static boolean isOnlySome(Clause clause, int i) {
-    return clause.isStrong(i)
-        && clause.isWord(i - 1, "only")
-        && clause.words(i + 1, i + 3).equals("of the")
-        && clause.isWord(i + 3, "yolks", "whites", "yolk", "white");
   }
 }

@@ -1,5 +1,11 @@
 package honeststack.core.said;
 
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.BareCounts;
 import java.util.regex.Pattern;
 
 /** Amounts in brackets behind a measured food: all that is wanted of it, or what it was before. */

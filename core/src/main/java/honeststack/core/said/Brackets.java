@@ -4,10 +4,23 @@ import honeststack.core.line.LineWords;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
+import honeststack.core.said.amount.AddsUp;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.corrected.Afterthoughts;
+import honeststack.core.said.corrected.Corrections;
+import honeststack.core.said.instead.Superseded;
+import honeststack.core.said.name.Drained;
+import honeststack.core.said.supposed.InCase;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.BracketCounts;
+import honeststack.core.said.yield.UpTo;
 import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
@@ -19,10 +32,6 @@ final class Brackets {
 
   private static final Sought OF_EACH =
       Sought.of("(?:for )?each\\b.*|.*\\b(?:each|per|apiece|every)(?: egg| one)?");
-
-  private static final Remembered LITTLE =
-      Remembered.whole(
-          "little|bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|layer|suspicion|quantity");
 
   private static final Sought CAME_TO =
       Sought.of("(?:(?:it|i|we) )?(?:took|needed|used|ended up|ended up (?:using|at))");
@@ -179,7 +188,7 @@ final class Brackets {
       all(Part.NOTE);
       return;
     }
-    if (amount && (before.amountText.isEmpty() || isWeighed())) {
+    if (amount && (before.amountText.isEmpty() || BracketWeights.isIn(outer, before, inner))) {
       inner.elements.stream()
           .filter(e -> e.isAmount() && !e.isWeak() && !e.isCount())
           .min(Comparator.comparing(e -> e.measure().unit().kind() != Unit.Kind.MASS))
@@ -207,7 +216,7 @@ final class Brackets {
     }
     boolean counted = inner.counts.pieces.isPresent() || inner.counts.serves.isPresent();
     if (before.food != null && !counted && !choice && (amount || tells) && isShort(tokens)) {
-      String told = " (" + told(tokens) + ")";
+      String told = " (" + BracketWeights.told(before, inner) + ")";
       boolean first = Drained.isBehind(outer, aside); // "1 tin (165 g) sweetcorn, drained"
       before.notes = first ? told + before.notes : before.notes + told;
     }
@@ -222,24 +231,6 @@ final class Brackets {
         && inner.size() == 2
         && inner.isAmount(0)
         && inner.is(1, Sort.EACH);
-  }
-
-  /** "a little butter (about 10 g)", "a handful of raisins (I use 30 g)". */
-  private boolean isWeighed() {
-    boolean one =
-        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).count() == 1
-            && inner.elements.stream().noneMatch(e -> e.isFood() || e.is(Sort.OR, Sort.PER));
-    boolean mass =
-        inner.elements.stream()
-            .filter(e -> e.isAmount() && !e.isWeak())
-            .allMatch(e -> e.measure().unit().kind() == Unit.Kind.MASS);
-    if (!one || !mass || before.amount == null || before.food == null) {
-      return false;
-    }
-    boolean little =
-        IntStream.range(Math.max(0, before.from), before.to).anyMatch(i -> outer.says(i, LITTLE));
-    return before.amount.isWeak() && little
-        || before.amount.measure().unit().kind() == Unit.Kind.VAGUE;
   }
 
   /** The food that stands before the last. */
@@ -291,27 +282,6 @@ final class Brackets {
         && !inner.get(amount).isWeak()
         && (amount > 0 || !inner.hasFood())
         && before.isMeasured();
-  }
-
-  /** "(I grind it, 92 g)": the weight, where there is one and it is not of each. */
-  private String told(List<Token> tokens) {
-    List<Element> weights =
-        inner.elements.stream().filter(e -> e.isAmount() && (isMass(e) || isOwnVessel(e))).toList();
-    boolean words = inner.elements.stream().anyMatch(e -> e.kind == Element.Kind.WORD);
-    boolean each = inner.elements.stream().anyMatch(e -> e.is(Sort.EACH, Sort.PER));
-    return weights.size() == 1 && words && !each ? weights.get(0).text() : Token.joined(tokens);
-  }
-
-  private static boolean isMass(Element amount) {
-    return amount.measure().unit().kind() == Unit.Kind.MASS;
-  }
-
-  /** "a mug of milk (mine's a big one, 350 ml)". */
-  private boolean isOwnVessel(Element amount) {
-    return amount.measure().unit().kind() == Unit.Kind.MARKED
-        && before.amount != null
-        && before.amount.measure().unit().kind() == Unit.Kind.VAGUE
-        && before.amount.measure().amount() == 1;
   }
 
   private boolean isDone(int from) {

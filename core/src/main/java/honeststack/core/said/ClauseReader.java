@@ -3,6 +3,66 @@ package honeststack.core.said;
 import honeststack.core.food.Foods;
 import honeststack.core.line.Place;
 import honeststack.core.line.Token;
+import honeststack.core.said.amount.AddsUp;
+import honeststack.core.said.amount.Following;
+import honeststack.core.said.amount.Packed;
+import honeststack.core.said.amount.Portioned;
+import honeststack.core.said.amount.Ranging;
+import honeststack.core.said.amount.ToppedUp;
+import honeststack.core.said.choice.Alternatives;
+import honeststack.core.said.choice.Choices;
+import honeststack.core.said.choice.Decided;
+import honeststack.core.said.choice.EitherOr;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.corrected.Relisted;
+import honeststack.core.said.each.Apiece;
+import honeststack.core.said.each.ForEach;
+import honeststack.core.said.each.OnePortion;
+import honeststack.core.said.name.CookedOrRaw;
+import honeststack.core.said.name.Described;
+import honeststack.core.said.name.HalfName;
+import honeststack.core.said.name.OddMeasures;
+import honeststack.core.said.name.PartsOf;
+import honeststack.core.said.name.Rendered;
+import honeststack.core.said.name.SortNames;
+import honeststack.core.said.name.Specific;
+import honeststack.core.said.name.WhichSort;
+import honeststack.core.said.name.WorkWords;
+import honeststack.core.said.page.OwnNotes;
+import honeststack.core.said.pairing.Alone;
+import honeststack.core.said.pairing.Blends;
+import honeststack.core.said.pairing.Linking;
+import honeststack.core.said.pairing.Naming;
+import honeststack.core.said.pairing.Respective;
+import honeststack.core.said.pairing.Sharing;
+import honeststack.core.said.pairing.Sums;
+import honeststack.core.said.pairing.Units;
+import honeststack.core.said.part.Further;
+import honeststack.core.said.part.Parted;
+import honeststack.core.said.place.CookedAlong;
+import honeststack.core.said.place.CookedIn;
+import honeststack.core.said.place.Eaten;
+import honeststack.core.said.place.Places;
+import honeststack.core.said.place.Sides;
+import honeststack.core.said.place.Splits;
+import honeststack.core.said.ratio.BakersPercent;
+import honeststack.core.said.ratio.LikeForLike;
+import honeststack.core.said.ratio.Relative;
+import honeststack.core.said.ratio.Times;
+import honeststack.core.said.span.Compounds;
+import honeststack.core.said.span.Ellipses;
+import honeststack.core.said.span.LookedUp;
+import honeststack.core.said.span.Spans;
+import honeststack.core.said.talk.Implied;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.without.Exclusions;
+import honeststack.core.said.without.Intolerance;
+import honeststack.core.said.words.Sentence;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.yield.OneOfMany;
+import honeststack.core.said.yield.Tally;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -87,7 +147,7 @@ final class ClauseReader {
     boolean listed = clause.elements.stream().allMatch(ClauseReader::isListed);
     if (listed && asides.isEmpty()) {
       Portioned.in(clause); // "200 g flour, 2 eggs and 1 tsp salt": nothing is said of them
-      BeforePairing.numbers(clause);
+      UncountedNumbers.in(clause);
     } else {
       BeforePairing.in(clause, onScales);
     }
@@ -202,7 +262,7 @@ final class ClauseReader {
           described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
         }
       } else if (!clause.get(link.amount()).isWeak() || Further.isOneMore(clause, link.amount())) {
-        Alone.take(clause, naming, link, mentions);
+        Alone.take(clause, link, mentions);
       }
     }
     for (Mention mention : mentions) {

@@ -1,6 +1,24 @@
 package honeststack.core.said;
 
 import honeststack.core.line.LineWords;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Counted;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.each.PerHead;
+import honeststack.core.said.talk.Implied;
+import honeststack.core.said.talk.Labels;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.told.Told;
+import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.BareCounts;
+import honeststack.core.said.yield.EachOf;
+import honeststack.core.said.yield.Outcome;
+import honeststack.core.said.yield.Recounted;
+import honeststack.core.said.yield.Rounds;
+import honeststack.core.said.yield.UpTo;
+import honeststack.core.said.yield.Yielded;
 import java.util.Optional;
 import java.util.Set;
 
@@ -11,11 +29,20 @@ final class Counts {
   private static final Remembered ALONE =
       Remembered.whole("(?:just|only) for (?:me|myself)|for myself|single (?:serving|portion)");
 
+  private static final Sought ME =
+      Sought.of(
+          "(?:(?:it|that|this|they|i) )?(?:serves?|feeds?|enough for|does for|do for|sufficient for|is for|that's for|make this for|for)"
+              + " (?:just |only )?(?:me|myself)[ .!]*");
+
   /** "double everything for 8": what may be done says nothing of what was. */
   private static final Sought ADVICE =
       Sought.of(
           "(?:just |so |then |you can |it )?(?:doubles?|triples?|halves?|quadruples?|scales?)"
               + " (?:(?:it|that|this|everything|all|easily|nicely|well|up|down|the (?:recipe|batch|amounts?|quantities|lot)) )+for\\b");
+
+  private static final String[] HUNGRY = {
+    "generously", "easily", "comfortably", "hungry", "amply", "well", "really"
+  };
 
   private static final Set<String> SHAPES = Set.of("square", "slice", "head");
 
@@ -42,7 +69,10 @@ final class Counts {
     Rounds.in(clause);
     PerHead.in(clause);
     EachOf.in(clause);
-    boolean alone = clause.says(ALONE) || clause.words(0, FAR).startsWith("for me alone");
+    boolean alone =
+        clause.says(ALONE)
+            || clause.words(0, FAR).startsWith("for me alone")
+            || !clause.hasFood() && ME.isAll(clause.words(0, clause.size()));
     if (alone && counted.serves.isEmpty()) {
       counted.serves = Optional.of(new Told.Count(1, 1));
     }
@@ -53,7 +83,7 @@ final class Counts {
     for (int i = 0; i < clause.size(); i++) {
       if (clause.get(i).isAmount() && clause.get(i).isFree()) {
         count(i);
-        Recounted.in(clause, i, Math.max(i, noun(i + 1)));
+        Recounted.in(clause, i, Math.max(i, CountedNoun.at(clause, i + 1)));
       }
     }
     if (counted.pieces.isEmpty() && counted.rounds.isEmpty() && clause.batch.isEmpty()) {
@@ -67,7 +97,7 @@ final class Counts {
 
   private void count(int i) {
     Element number = clause.get(i);
-    if (number.corrects && noun(i + 1) < 0) {
+    if (number.corrects && CountedNoun.at(clause, i + 1) < 0) {
       return; // "3 large eggs, no, 4 medium ones"
     }
     boolean eggs = clause.isWord(i - 1, "and", "plus") && clause.isFood(i - 2);
@@ -104,16 +134,19 @@ final class Counts {
     }
     String size = number.measure().size();
     boolean set = clause.isWord(i - 1, "on", "at", "to", "after"); // "cook on 6"
-    boolean made = !set && isBehind(i, Sort.YIELD);
+    boolean made = !set && CountedNoun.isBehind(clause, i, Sort.YIELD);
     boolean shaped = // "makes 8 square ones", not "cook 4 slices of bacon"
-        made && SHAPES.contains(size) && !isFoodNext(i + 1);
-    boolean cakes = shaped || (size.equals("cake") || size.equals("piece")) && !isFoodNext(i + 1);
+        made && SHAPES.contains(size) && !CountedNoun.isFood(clause, i + 1);
+    boolean cakes =
+        shaped
+            || (size.equals("cake") || size.equals("piece")) && !CountedNoun.isFood(clause, i + 1);
     if (!number.isCount() && !cakes) {
       return;
     }
-    boolean crowd = clause.isWord(i, "a", "an") && !clause.is(noun(i + 1), Sort.PEOPLE);
-    boolean fed = !crowd && (isBehind(i, Sort.SERVES) || isServed(i));
-    int noun = noun(i + 1);
+    boolean crowd =
+        clause.isWord(i, "a", "an") && !clause.is(CountedNoun.at(clause, i + 1), Sort.PEOPLE);
+    boolean fed = !crowd && (CountedNoun.isBehind(clause, i, Sort.SERVES) || isServed(i));
+    int noun = CountedNoun.at(clause, i + 1);
     boolean pieces =
         noun > 0 && clause.is(noun, Sort.PIECES)
             || cakes
@@ -121,7 +154,7 @@ final class Counts {
             || BareCounts.isCalledPieces(clause, i)
             || isSizedOr(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
-    boolean food = noun < 0 && !cakes && isFoodNext(i + 1);
+    boolean food = noun < 0 && !cakes && CountedNoun.isFood(clause, i + 1);
     boolean one = clause.isWord(i, "one") && isForOne(i, noun, people);
     if (food || number.isWeak() && !fed && !one && !(made && pieces)) {
       return;
@@ -150,9 +183,7 @@ final class Counts {
     boolean gets = made && isEater(i);
     if (gets) {
       number.part = Part.METHOD; // "every guest gets two"
-    } else if (people
-        || fed && !pieces
-        || !pieces && clause.isWord(i - 1, "for") && isForPeople(i + 1)) {
+    } else if (people || fed && !pieces || !pieces && isFor(i) && isForPeople(i + 1)) {
       Told.Count served = BareCounts.range(number);
       int and = clause.isWord(i - 1, "the", "my", "our") ? i - 2 : i - 1;
       boolean me = clause.isWord(and, "and", "plus") && clause.isWord(and - 1, "me", "myself");
@@ -182,14 +213,15 @@ final class Counts {
 
   /** "for one", "for one person", "one portion". */
   private boolean isForOne(int i, int noun, boolean people) {
-    boolean behind = clause.isWord(i - 1, "for");
+    boolean behind = isFor(i);
     boolean apart = i == 0 || clause.isMark(i - 1, ",", ";", ".");
     return people && (behind || apart && isEnd(noun + 1)) || behind && isEnd(i + 1);
   }
 
   private boolean isHelping(int noun) {
     int of = clause.isWord(noun + 1, "of") ? noun + 2 : noun + 1;
-    return clause.isWord(noun, "serving", "servings", "portion", "portions") && isFoodNext(of);
+    return clause.isWord(noun, "serving", "servings", "portion", "portions")
+        && CountedNoun.isFood(clause, of);
   }
 
   /** Who gets them stands before it. */
@@ -225,7 +257,7 @@ final class Counts {
     int other = noun > 0 ? or : -1;
     boolean count = other > 0 && clause.isAmount(other) && clause.get(other).isCount();
     boolean sized = other > 0 && isSize(other + 1) && isEnd(other + 2);
-    if (count && (sized || clause.is(noun(other + 1), Sort.PIECES))) {
+    if (count && (sized || clause.is(CountedNoun.at(clause, other + 1), Sort.PIECES))) {
       Told.Count two = BareCounts.range(clause.get(other));
       counted.pieces =
           counted.pieces.map(
@@ -237,7 +269,9 @@ final class Counts {
 
   /** "3 adults or 5 kids". */
   private void orPeople(int noun) {
-    for (int at = noun; isMorePeople(at + 1); at = noun(at + 3)) { // "2 adults and 2 kids"
+    for (int at = noun;
+        isMorePeople(at + 1);
+        at = CountedNoun.at(clause, at + 3)) { // "2 adults and 2 kids"
       Told.Count others = BareCounts.range(clause.get(at + 2));
       counted.serves =
           counted.serves.map(n -> new Told.Count(n.low() + others.low(), n.high() + others.high()));
@@ -247,7 +281,7 @@ final class Counts {
     boolean people = other > 0 && clause.has(other) && clause.get(other).isAmount();
     boolean ones =
         clause.words(other + 1, other + 3).matches("(?:\\w+ )?ones"); // "or 4 polite ones"
-    boolean heads = ones || clause.is(noun(other + 1), Sort.PEOPLE);
+    boolean heads = ones || clause.is(CountedNoun.at(clause, other + 1), Sort.PEOPLE);
     if (people && clause.get(other).isCount() && heads) {
       Told.Count one = counted.serves.orElseThrow();
       Told.Count two = BareCounts.range(clause.get(other));
@@ -264,45 +298,7 @@ final class Counts {
         && clause.get(and + 1).isAmount()
         && clause.get(and + 1).isCount()
         && (!clause.low(and + 2).startsWith("of ") || isEnd(and + 3) || isEnd(and + 4))
-        && clause.is(noun(and + 2), Sort.PEOPLE);
-  }
-
-  private boolean isBehind(int i, Sort sort) {
-    int words = 0;
-    for (int j = i - 1; j >= 0 && words <= FAR; j--, words++) {
-      if (clause.is(j, sort) && clause.get(j).part != Part.NOTE) {
-        return true;
-      }
-      Element element = clause.get(j);
-      boolean over =
-          element.kind == Element.Kind.WORD
-              || element.is(Sort.IDLE, Sort.PIECES, Sort.SERVES)
-              || element.isMark(":", "~")
-              || element.isMark(".") && LineWords.isAbout(clause.low(j - 1));
-      if (!over) {
-        return false;
-      }
-    }
-    return false;
-  }
-
-  /** The noun that a number counts, over adjectives; -1 if there is none. */
-  private int noun(int from) {
-    for (int i = from; i < clause.size() && i <= from + FAR; i++) {
-      if (clause.is(i, Sort.PIECES, Sort.PEOPLE)) {
-        return i;
-      }
-      Element element = clause.get(i);
-      boolean over =
-          element.kind == Element.Kind.WORD
-              || element.isMark("-", "\"")
-              || element.is(Sort.UNIT_OTHER)
-              || element.is(Sort.IDLE) && !element.isWord("and", "with", "in", "for", "of");
-      if (!over) {
-        return -1;
-      }
-    }
-    return -1;
+        && clause.is(CountedNoun.at(clause, and + 2), Sort.PEOPLE);
   }
 
   /** "4 people, 3 each". */
@@ -315,15 +311,22 @@ final class Counts {
 
   /** "12 pancakes serving 4", "to serve 4". */
   private boolean isForPeople(int next) {
-    return isEnd(next) || clause.isWord(next, "on", "tonight", "today", "this", "tomorrow");
+    return isEnd(next)
+        || clause.isWord(next, "on", "tonight", "today", "this", "tomorrow", "as")
+        || clause.isWord(next, HUNGRY) && isEnd(next + 1);
+  }
+
+  /** "for 4", "for about 4". */
+  private boolean isFor(int i) {
+    int before =
+        LineWords.isAbout(clause.low(i - 1)) || clause.isWord(i - 1, "maybe", "say", "just", "only")
+            ? i - 2
+            : i - 1;
+    return clause.isWord(before, "for");
   }
 
   private boolean isServed(int i) {
     return SERVING.isAll(clause.low(i - 1)) && (isEnd(i + 1) || clause.is(i + 1, Sort.PEOPLE));
-  }
-
-  private boolean isFoodNext(int i) {
-    return !clause.isWord(i, "with") && clause.ahead(i, 2, Element::isFood) >= 0;
   }
 
   private boolean isEnd(int i) {
@@ -334,7 +337,7 @@ final class Counts {
   private boolean isClosed(int i) {
     return isEnd(i)
         || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD, Sort.SERVES, Sort.PAN)
-        || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !isFoodNext(i + 2)
+        || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !CountedNoun.isFood(clause, i + 2)
         || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD
         || clause.isMark(i, "(", "-", "–");

@@ -1,5 +1,16 @@
 package honeststack.core.said;
 
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Shape;
+import honeststack.core.said.corrected.Settled;
+import honeststack.core.said.instead.Reasoned;
+import honeststack.core.said.part.Thinned;
+import honeststack.core.said.supposed.Hypothetical;
+import honeststack.core.said.supposed.Usual;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.BatterWeights;
+import honeststack.core.said.yield.Headcount;
 import honeststack.core.wording.WordSet;
 import java.util.List;
 import java.util.Set;
@@ -35,6 +46,12 @@ final class Joined {
   private static final String[] SUBJECTS = {
     "i", "we", "it", "it's", "that's", "there", "i've", "we've", "there's", "that", "this", "the",
     "i'd", "we'd", "mine", "ours"
+  };
+
+  /** With one of them and a dash before it begins another sentence. */
+  private static final String[] SPEAKERS = {
+    "i", "we", "it", "it's", "that's", "there's", "i've", "we've", "you", "he", "she", "they", "my",
+    "our", "his", "her"
   };
 
   /** How many come out, and who eats them. */
@@ -81,7 +98,9 @@ final class Joined {
       return true;
     }
     if (dash || joined || but) {
-      return !isChoice(list) && (isSaidOf(list, after) || isWhole(after));
+      boolean measured = after.stream().anyMatch(e -> e.isAmount() && !e.isCount());
+      boolean other = dash && !measured && after.get(0).isWord(SPEAKERS) && isTelling(after, false);
+      return !isChoice(list) && (other || isSaidOf(list, after) || isWhole(after));
     }
     boolean telling = after.get(0).isWord(SUBJECTS) && isTelling(after) && isSaidOf(list, after);
     boolean again = !isItem(after) && isAbout(list, after);

@@ -1,6 +1,12 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.told.Mark;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sort;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
@@ -66,6 +72,19 @@ final class Marking {
       marks.add(new Mark(start, at + blank.length(), before.part(), before.line()));
       at = end - 1;
     }
+    marks.replaceAll(mark -> withNumber(mark, said));
+  }
+
+  /** "in a 24 cm pan": no number is idle. */
+  private static Mark withNumber(Mark mark, String said) {
+    boolean number =
+        isIdle(mark.part())
+            && said.substring(mark.start(), mark.end()).chars().anyMatch(Character::isDigit);
+    return number ? new Mark(mark.start(), mark.end(), Part.METHOD, mark.line()) : mark;
+  }
+
+  private static boolean isIdle(Part part) {
+    return part == Part.IDLE || part == Part.WORD;
   }
 
   List<Unknown> unknown() {

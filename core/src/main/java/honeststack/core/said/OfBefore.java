@@ -1,5 +1,33 @@
 package honeststack.core.said;
 
+import honeststack.core.said.amount.WeighedLater;
+import honeststack.core.said.choice.Chosen;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Shape;
+import honeststack.core.said.corrected.PointedBack;
+import honeststack.core.said.corrected.Retold;
+import honeststack.core.said.corrected.Settled;
+import honeststack.core.said.instead.Reasoned;
+import honeststack.core.said.instead.ToldAsOther;
+import honeststack.core.said.part.Added;
+import honeststack.core.said.part.InGoes;
+import honeststack.core.said.part.PackTold;
+import honeststack.core.said.part.RanShort;
+import honeststack.core.said.part.Rescaled;
+import honeststack.core.said.part.Spent;
+import honeststack.core.said.part.Thinned;
+import honeststack.core.said.place.SharedLater;
+import honeststack.core.said.ratio.RuleOf;
+import honeststack.core.said.supposed.ChosenVersion;
+import honeststack.core.said.supposed.InCase;
+import honeststack.core.said.supposed.Theirs;
+import honeststack.core.said.supposed.Usual;
+import honeststack.core.said.talk.OtherRecipes;
+import honeststack.core.said.without.NotInIt;
+import honeststack.core.said.without.StayedOut;
+import honeststack.core.said.without.TakenOut;
+import honeststack.core.said.yield.BatterWeights;
+import honeststack.core.said.yield.Headcount;
 import java.util.List;
 
 /** Sentences that only change what was told before them: each is asked for what it knows. */
@@ -12,13 +40,15 @@ final class OfBefore {
       return false;
     }
     Shape shape = Shape.read(clause).orElseThrow();
-    return PointedBack.by(read, clause, shape)
+    return SharedLater.by(read, clause, shape)
+        || PointedBack.by(read, clause, shape)
         || RanShort.by(read, clause, shape)
         || Reasoned.by(read, clause, shape)
         || Thinned.by(read, clause, shape)
         || Settled.by(read, clause, shape)
         || Usual.by(read, clause)
         || StayedOut.by(read, clause, shape)
+        || NotInIt.by(read, clause, shape)
         || RuleOf.by(read, clause, shape)
         || OtherRecipes.by(read, clause)
         || ChosenVersion.starts(read, clause)

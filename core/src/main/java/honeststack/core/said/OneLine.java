@@ -7,6 +7,7 @@ import honeststack.core.food.Foods;
 import honeststack.core.line.LineReader;
 import honeststack.core.line.ReadLine;
 import honeststack.core.line.Remembered;
+import honeststack.core.said.told.Told;
 import honeststack.core.wording.RefusedException;
 import java.util.List;
 

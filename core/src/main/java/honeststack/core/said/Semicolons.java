@@ -1,6 +1,14 @@
 package honeststack.core.said;
 
 import honeststack.core.line.Token;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.page.LabelLines;
+import honeststack.core.said.ratio.RuleOf;
+import honeststack.core.said.supposed.Hypothetical;
+import honeststack.core.said.talk.Allergens;
+import honeststack.core.said.words.Sentence;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.yield.Tally;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,5 +1,11 @@
 package honeststack.core.said;
 
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.yield.BareCounts;
 import java.util.List;
 import java.util.Optional;
 

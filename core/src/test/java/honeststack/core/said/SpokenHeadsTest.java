@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.TestFoods;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.said.told.Told;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeststack.core.TestFoods;
 import honeststack.core.line.Place;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.said.told.Told;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

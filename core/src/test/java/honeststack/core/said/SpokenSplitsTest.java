@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.TestFoods;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.said.told.Told;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.core.TestFoods;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.said.told.Told;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;

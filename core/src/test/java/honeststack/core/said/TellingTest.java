@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.tuple;
 import honeststack.core.TestFoods;
 import honeststack.core.line.Place;
 import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.told.Told;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

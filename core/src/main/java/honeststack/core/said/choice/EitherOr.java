@@ -1,0 +1,42 @@
+package honeststack.core.said.choice;
+
+import honeststack.core.food.Role;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.told.Part;
+import java.util.List;
+
+/**
+ * What goes with the second of two choices: "either 250 ml buttermilk or 200 ml milk plus 50 ml
+ * yogurt".
+ */
+public final class EitherOr {
+  private EitherOr() {}
+
+  /** The first counts, so what goes with the other does not. */
+  public static void in(Clause clause) {
+    List<Mention> all = clause.mentions;
+    for (int i = 0; i + 1 < all.size(); i++) {
+      Mention first = all.get(i);
+      Mention with = all.get(i + 1);
+      if (!clause.elements.contains(first.food) || !clause.elements.contains(with.food)) {
+        continue; // of brackets
+      }
+      boolean either =
+          clause.elements.subList(0, first.from).stream().anyMatch(e -> e.isWord("either"));
+      boolean alike = // "2 eggs or 1 egg plus 2 whites"
+          first.role() == with.role() && (with.role() == Role.EGG || with.role() == Role.LIQUID);
+      boolean joined =
+          with.isMeasured()
+              && clause.has(with.from - 2)
+              && clause.get(with.from - 2).isFood()
+              && (clause.isWord(with.from - 1, "plus", "with")
+                  || clause.low(with.from - 1).equals("+"));
+      if (!first.others.isEmpty() && joined && (either || alike)) {
+        with.mark(Part.NOTE);
+        all.remove(with);
+        return;
+      }
+    }
+  }
+}

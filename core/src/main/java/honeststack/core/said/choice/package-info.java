@@ -1,0 +1,2 @@
+/** Foods of which one is meant. */
+package honeststack.core.said.choice;

@@ -1,0 +1,173 @@
+package honeststack.core.said.corrected;
+
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.clause.Shape;
+import honeststack.core.said.part.Rescaled;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sought;
+import honeststack.core.wording.Numbers;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A sentence that corrects an amount or a food of one before: "It's 200 g flour, not 250.", "Take
+ * 50 g off the flour.", "I said milk but I meant buttermilk."
+ */
+public final class PointedBack {
+  private static final String LEAD =
+      "(?:(?:and|but|so|oh|oops|sorry|no|wait|actually|correction|edit|ps|p\\.s\\.|well|hang on|[,:;.–*-]) ?)*";
+
+  private static final String IS =
+      "(?:(?:it's|it is|it was|that's|that is|make that|should be|should have been|must be|i meant|i mean|use|i used) )?";
+
+  private static final String TIME =
+      "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
+
+  private static final Sought WITHOUT =
+      Sought.of(
+          LEAD
+              + "(?:this time|today|tonight|now|this week),? (?:it's |i made it )?(?:without|no|minus) (?:the |any )?(?<food>@ )[ .!]*");
+
+  /** What is said last of the amounts counts, or the one that is called so. */
+  private static final List<Sought> AMOUNTS =
+      List.of(
+          Sought.of(
+              LEAD
+                  + IS
+                  + "(?<now># )(?:of )?(?<food>@ ),? ?(?:and )?(?:not|instead of|rather than) (?<old># )(?:(?:of )?@ )?[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "not (?<old># )(?:(?:of )?@ )?(?:,|but|it's|rather) (?:it's )?(?<now># )(?:of )?(?<food>@ )[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?<food>@ ):? ?(?:is |was )?(?<now># )(?:rather than|instead of|not|and not|,? not) (?<old># )[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?:above |earlier |before )?(?:i )?(?:wrote|said|typed|put|told you) (?<old># )(?:of )?(?<food>@ )"
+                  + "[^#@]*\\b(?:it's|it is|it was|that's wrong|wrong|should be|should have been|make it|meant|mean|actually|really)\\b[^#@]*(?<now># )(?:(?:of )?@ )?[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?:that's|it's|that was) (?<old># )too (?:much|many|little|few) (?<food>@ ),? ?so (?:it's |make it )?(?<now># )[ .!]*"),
+          Sought.of(
+              "(?<now># )(?:of )?(?<food>@ ),? ?(?:sorry|oops|my mistake|i mean|i meant|correction|corrected)[ .!]*"),
+          Sought.of("\\* ?(?<food>@ )(?:is|was|:|should be)? ?(?<now># )[ .!]*"));
+
+  private static final List<Sought> LESS =
+      List.of(
+          Sought.of(
+              LEAD
+                  + "(?:take|took|knock|leave) (?:about )?(?<part># )(?:off|out of|from|away from) (?:the |that )?(?<food>@ )[ .!]*"),
+          Sought.of(
+              LEAD
+                  + IS
+                  + "(?<part># )less (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"));
+
+  private static final List<Sought> MORE =
+      List.of(
+          Sought.of(
+              LEAD
+                  + IS
+                  + "(?<part># )more (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"));
+
+  private static final List<Sought> FOODS =
+      List.of(
+          Sought.of(
+              LEAD
+                  + "(?:when )?i (?:said|say|wrote|write|typed|keep saying) (?<old>@ )(?:but |and |, )*(?:i )?(?:meant|mean|actually mean) (?<now>@ )[ .!]*"),
+          Sought.of(LEAD + "not (?<old>@ )[,–-] ?(?:but )?(?<now>@ )[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?:the |that )(?<old>@ )(?:is|was) (?:actually|really|in fact|in truth) (?<now>@ )[ .!]*"),
+          Sought.of(
+              LEAD + "(?:for|instead of) (?<old>@ )(?:read|take|please read) (?<now>@ )[ .!]*"),
+          Sought.of(LEAD + "(?:change|correct) (?:the )?(?<old>@ )(?:to|into) (?<now>@ )[ .!]*"));
+
+  private PointedBack() {}
+
+  /** Whether the sentence says nothing else. */
+  public static boolean by(List<Clause> read, Clause clause, Shape shape) {
+    if (read.isEmpty() || clause.mentions.size() > 2) {
+      return false;
+    }
+    boolean done =
+        clause.hasAmount()
+            ? amounts(read, clause, shape)
+            : foods(read, clause, shape) || without(read, clause, shape);
+    if (done) {
+      clause.passOver();
+    }
+    return done;
+  }
+
+  private static Optional<Shape.Found> found(Shape shape, List<Sought> forms) {
+    return forms.stream().map(shape::whole).flatMap(Optional::stream).findFirst();
+  }
+
+  private static boolean amounts(List<Clause> read, Clause clause, Shape shape) {
+    Optional<Shape.Found> said = found(shape, AMOUNTS);
+    if (said.isPresent()) {
+      Element now = clause.get(said.get().at("now"));
+      return told(read, clause, said.get())
+          .filter(m -> m.amount != null)
+          .filter(m -> now.isCount() || isAlike(now, m.amount))
+          .map(m -> restate(m, now.textLike(m.amount)))
+          .orElse(false);
+    }
+    Optional<Shape.Found> less = found(shape, LESS);
+    Optional<Shape.Found> part = less.isPresent() ? less : found(shape, MORE);
+    return part.flatMap(found -> told(read, clause, found))
+        .filter(m -> m.amount != null)
+        .map(m -> alter(m, clause.get(part.get().at("part")), less.isPresent() ? -1 : 1))
+        .orElse(false);
+  }
+
+  private static boolean isAlike(Element one, Element other) {
+    return one.measure().unit().kind() == other.measure().unit().kind();
+  }
+
+  private static Optional<Mention> told(List<Clause> read, Clause clause, Shape.Found found) {
+    return Rescaled.before(read, clause.get(found.at("food")));
+  }
+
+  private static boolean alter(Mention mention, Element part, int sign) {
+    double now = mention.amount.measure().amount() + sign * part.measure().amount();
+    boolean same = part.measure().unit() == mention.amount.measure().unit();
+    return same
+        && now > 0
+        && restate(mention, Numbers.plain(now) + " " + part.measure().unit().symbol());
+  }
+
+  private static boolean restate(Mention mention, String amount) {
+    mention.amountText = amount;
+    mention.restated = true;
+    return true;
+  }
+
+  private static boolean foods(List<Clause> read, Clause clause, Shape shape) {
+    Optional<Shape.Found> said = found(shape, FOODS);
+    if (said.isEmpty()) {
+      return false;
+    }
+    Element now = clause.get(said.get().at("now"));
+    Optional<Mention> old = Rescaled.before(read, clause.get(said.get().at("old")));
+    if (old.isEmpty() || now.food.isEmpty()) {
+      return false;
+    }
+    old.get().means(old.get().food.meaning(now.food.get(), now.text()));
+    return true;
+  }
+
+  /** "This time without the eggs." */
+  private static boolean without(List<Clause> read, Clause clause, Shape shape) {
+    Optional<Mention> old =
+        shape.whole(WITHOUT).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+    old.ifPresent(
+        mention -> {
+          mention.mark(Part.EXCLUDED);
+          read.forEach(before -> before.mentions.remove(mention));
+        });
+    return old.isPresent();
+  }
+}

@@ -1,0 +1,2 @@
+/** What is told once more, and then right. */
+package honeststack.core.said.corrected;

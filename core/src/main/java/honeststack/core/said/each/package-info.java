@@ -1,0 +1,2 @@
+/** What is told for each piece, eater or bowl. */
+package honeststack.core.said.each;

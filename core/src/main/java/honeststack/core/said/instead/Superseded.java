@@ -1,0 +1,229 @@
+package honeststack.core.said.instead;
+
+import honeststack.core.food.FreeFrom;
+import honeststack.core.line.Place;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.clause.StandIn;
+import honeststack.core.said.told.Part;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/** What a sentence, or brackets, put in the place of the food measured before: see Displaced. */
+public final class Superseded {
+  /** The most words between a food and the end of its sentence that still speak of that food. */
+  private static final int CLOSE = 5;
+
+  /** Nobody corrects an amount to a smaller part of it without saying of what (common practice). */
+  private static final double FEW = 20;
+
+  private Superseded() {}
+
+  /** "It says 50 g sugar. I used 40 g honey.", "2 eggs. No, 1 banana." */
+  public static void across(List<Clause> read, Clause clause) {
+    Clause inner = read.get(read.size() - 1);
+    boolean over = inner.mentions.isEmpty() && read.size() > 1;
+    Clause before = over ? read.get(read.size() - 2) : inner;
+    Mention old = last(before);
+    if (old != null && !over && old.amount != null && old.isMeasured()) {
+      restate(before, old, clause);
+    }
+    Mention said = clause.mentions.isEmpty() ? null : clause.mentions.get(0);
+    if (old == null || before.side || !isOther(old, said) || isElsewhere(before, old, said)) {
+      return;
+    }
+    boolean bare =
+        said.from <= 0 && old.to >= before.size() - 1 && !before.isWord(old.from - 1, "no", "not");
+    if (bare && !over && old.from <= 0 && clause.size() <= said.to + 1) {
+      return; // "200 g flour. 2 eggs."
+    }
+    Displaced first = new Displaced(before);
+    Displaced second = new Displaced(clause);
+    String tail = first.plain(old.to, before.size());
+    String head = second.plain(0, said.from);
+    if (over) {
+      head = join(new Displaced(inner).plain(0, inner.size()), head);
+    }
+    boolean named =
+        clause.elements.subList(0, Math.min(clause.size(), Math.max(0, said.from))).stream()
+            .anyMatch(Element::isFood);
+    boolean held = named || first.isHeld(old.to, before.size()) || second.isHeld(0, said.from);
+    boolean close = tail.split(" ").length <= CLOSE;
+    if (held || !close || isFreeAnyway(old, said, head)) {
+      return;
+    }
+    String lead = first.before(old.from);
+    String between = join(tail, head);
+    String behind = second.behind(said.to);
+    Weights.Says says =
+        said.isMeasured()
+            ? Contrast.of(old.food, said.food, old.isMeasured(), lead, between, behind)
+            : Weights.Says.BOTH_COUNT;
+    if (says == Weights.Says.FIRST_GIVES_WAY || givesWay(lead, between, behind)) {
+      old.mark(Part.EXCLUDED);
+      before.mentions.remove(old);
+    } else if (old.isMeasured() && says == Weights.Says.SECOND_GIVES_WAY) {
+      said.mark(Part.EXCLUDED);
+      clause.mentions.remove(said);
+    }
+  }
+
+  /** "I swapped the butter for 40 g oil. Fried in 10 g lard.": it took the place of another. */
+  private static boolean isElsewhere(Clause before, Mention old, Mention said) {
+    boolean placed = said.place == Place.PAN || said.place == Place.PLATE;
+    boolean swapped = before.elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
+    boolean topped = said.place == Place.PLATE && old.isMeasured();
+    return placed && old.place == Place.NOT_SAID && (swapped || topped);
+  }
+
+  /** "200 ml water. He can't have dairy so 100 ml oat drink": none was in the first either. */
+  private static boolean isFreeAnyway(Mention old, Mention said, String head) {
+    return Stream.of(head.split(" "))
+        .map(word -> FreeFrom.of(word + "-free"))
+        .filter(free -> !free.isNothing())
+        .anyMatch(
+            free ->
+                old.known().filter(free::allows).isPresent()
+                    && said.known().filter(free::allows).isPresent());
+  }
+
+  /** "200 ml milk. No, 250 ml, 1 tsp salt" */
+  private static void restate(Clause before, Mention old, Clause clause) {
+    int said = 0;
+    while (clause.has(said) && !clause.isAmount(said) && !clause.get(said).isFood()) {
+      said++;
+    }
+    Element right = clause.isAmount(said) ? clause.get(said) : null;
+    boolean open =
+        right != null
+            && clause.counts.pieces.isEmpty()
+            && clause.mentions.stream().noneMatch(m -> m.amount == right)
+            && (!clause.has(said + 1)
+                || clause.isMark(said + 1, ",", ".", ";")
+                || clause.isWord(said + 1, "does", "is", "will", "in", "works", "do"));
+    if (!open || !Displaced.isAlike(old.amount, right)) {
+      return;
+    }
+    String between = new Displaced(clause).plain(0, said);
+    String head = new Displaced(before).before(Math.max(0, old.from));
+    boolean says =
+        Contrast.isRestated(head, between, new Displaced(clause).behind(said + 1), right.isCount());
+    Mention meant = says ? meant(before, old, right) : null;
+    if (meant != null) {
+      meant.amount.part = Part.EXCLUDED;
+      meant.amountText = right.textLike(meant.amount);
+      meant.restated = true;
+      right.part = Part.AMOUNT;
+    }
+  }
+
+  /** "3 eggs, 300 ml milk. No, two.": of eggs, as nobody takes 2 ml for 300; null for none. */
+  public static Mention meant(Clause before, Mention last, Element right) {
+    if (!isFew(last, right)) {
+      return last;
+    }
+    Mention counted = null;
+    for (Mention mention : before.mentions) {
+      boolean pieces = mention.amount != null && mention.amount.isCount();
+      counted = pieces && mention.known().isPresent() ? mention : counted;
+    }
+    return counted;
+  }
+
+  /** "1 tbsp chia, 3 tbsp water (= 1 egg)": the egg that they are. */
+  private static boolean isItsEgg(Clause outer, Mention old, Clause inner, Mention said) {
+    boolean egg = old.isMeasured() && StandIn.isForEgg(old.food, said.food);
+    boolean seeds =
+        outer.mentions.stream().anyMatch(m -> m.foodText.matches("(?i).*(?:flax|linseed|chia).*"));
+    int amount = said.amount == null ? said.from : inner.elements.indexOf(said.amount);
+    String before = new Displaced(inner).plain(0, Math.min(amount, said.from));
+    return egg && (DisplacedForms.FOR_EGG.isAll(before) || before.isEmpty() && seeds);
+  }
+
+  /** "300 ml milk. No, two." is said of something else. */
+  public static boolean isFew(Mention told, Element right) {
+    return right.isCount()
+        && !told.amount.isCount()
+        && right.measure().amount() * FEW <= told.amount.measure().amount();
+  }
+
+  /** "50 g sugar (no, 40 g honey)": whether the food in the brackets counts instead. */
+  public static boolean inBrackets(Clause outer, Mention old, Clause inner) {
+    Mention said = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
+    if (old == null || !isOther(old, said)) {
+      return false;
+    }
+    if (isItsEgg(outer, old, inner, said)) {
+      said.mark(Part.EXCLUDED);
+      inner.mentions.clear();
+      return true;
+    }
+    Displaced words = new Displaced(inner);
+    String between = words.plain(0, said.from);
+    String behind = (words.behind(said.to) + " )").strip();
+    boolean named =
+        inner.elements.subList(0, Math.min(inner.size(), said.from)).stream()
+            .anyMatch(Element::isFood);
+    Weights.Says says =
+        named
+            ? Weights.Says.BOTH_COUNT
+            : Contrast.of(old.food, said.food, true, "", "( " + between, behind);
+    if (old.isMeasured() && says == Weights.Says.SECOND_GIVES_WAY) {
+      said.mark(Part.EXCLUDED); // "40 g honey (no 50 g sugar in the house)"
+      inner.mentions.clear();
+      return true;
+    }
+    if (says != Weights.Says.FIRST_GIVES_WAY && !givesWay("", between, behind)) {
+      return false;
+    }
+    said.place = old.place;
+    if (!said.isMeasured() && old.isMeasured()) {
+      said.amountText = old.amountText; // "50 g sugar (should be honey)"
+      said.restated = true;
+    }
+    outer.mentions.set(outer.mentions.indexOf(old), said);
+    old.mark(Part.EXCLUDED);
+    inner.mentions.clear();
+    return true;
+  }
+
+  /** "200 ml milk (I use 250 ml)", "3 eggs (now 2)": whether the amount in brackets counts. */
+  public static boolean isNow(Mention old, Clause inner) {
+    List<Element> amounts =
+        inner.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+    boolean one = amounts.size() == 1 && old.amount != null && old.isMeasured();
+    if (!one || inner.hasFood()) {
+      return false;
+    }
+    int amount = inner.elements.indexOf(amounts.get(0));
+    return Displaced.isAlike(old.amount, amounts.get(0))
+        && Contrast.isRestated("", "( " + inner.words(0, amount), ")", amounts.get(0).isCount())
+        && (amount == inner.size() - 1 || inner.isWord(amount + 1, "now", "today", "really"));
+  }
+
+  private static String join(String first, String second) {
+    return first + (first.isEmpty() || second.isEmpty() ? "" : " , ") + second;
+  }
+
+  private static Mention last(Clause clause) {
+    return clause.mentions.isEmpty() ? null : clause.mentions.get(clause.mentions.size() - 1);
+  }
+
+  private static boolean isOther(Mention old, Mention said) {
+    return said != null
+        && said.food != null
+        && old.food != null
+        && !old.food.isSameFood(said.food)
+        && (said.isMeasured() || StandIn.isFor(old.food, said.food));
+  }
+
+  /** Whatever both are. */
+  private static boolean givesWay(String before, String between, String behind) {
+    Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
+    boolean first =
+        DisplacedForms.FIRST.stream().anyMatch(is) || DisplacedForms.SWAPPED.stream().anyMatch(is);
+    return first && !DisplacedForms.MORE.isAll(behind);
+  }
+}

@@ -1,0 +1,2 @@
+/** Foods that take the place of others. */
+package honeststack.core.said.instead;

@@ -1,0 +1,64 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/** What a pan is like says nothing: "in a 24 cm cast-iron frying pan" is "in the pan". */
+final class PanWords {
+  private static final String SIZE =
+      "\\d{1,2}(?:[.,]\\d)?[ -]?(?:cm|mm|centimet(?:er|re)s?|inch(?:es)?|in|\"|″|”|'')";
+
+  private static final String LIKE =
+      "very|really|lightly|(?:oiled|greased|buttered)(?= \\d)|hot|large|small|little|big|medium(?:[ -](?:sized?|hot|large))?|wide|shallow"
+          + "|deep|low|heavy(?:[ -](?:bottomed|based?|duty))?|thick(?:[ -]bottomed)?|thin|flat|round|square"
+          + "|oblong|cast[ -]iron|iron(?= (?:pan|skillet|griddle|tawa))|carbon[ -]steel|blue[ -]steel|(?:stainless[ -])?steel|stainless|aluminium|aluminum"
+          + "|copper|ceramic|enamel(?:led)?|non[ -]?stick|coated|lidded|covered|well[ -]seasoned|seasoned|heated"
+          + "|preheated|pre-heated|warm|smoking|clean|separate|spare|second|other|good|old|new|ordinary|normal"
+          + "|plain|decent|proper|electric|sturdy|trusty|best|favourite|favorite";
+
+  private static final String NOUN =
+      "(?<noun>(?:frying|fry|sauté|saute|cr[eê]pe|pancake|omelette|waffle|griddle|blini)?[ -]?"
+          + "(?:(?:irons?|makers?)|(?:griddles?|hot ?plates?|bakestones?)|pans?|skillets?|tawas?|comals?|planchas?))";
+
+  private static final Sought DESCRIBED =
+      Sought.of(
+          "(?<!, (?:in|for) )\\b(?:an?|the|my|our|your|his|her|their|another|both|two|three) "
+              + ("(?:(?:(?:" + SIZE + "|" + LIKE + ")(?:,? | and ))+" + NOUN + "\\b)"),
+          Pattern.CASE_INSENSITIVE);
+
+  /** "a skillet", "another tawa". */
+  private static final Sought NAMED =
+      Sought.of(
+          "\\b(?:an?|the|my|our|your|another) ((?:frying|fry|sauté|saute|cr[eê]pe|pancake|omelette|waffle|blini) (?:irons?|makers?|griddles?|pans?|skillets?)"
+              + "|skillets?|comals?|planchas?|(?<=another )(?:pan|tawa|iron|griddle))\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(
+              DESCRIBED, PanWords::plain, "pan", "iron", "skillet", "griddle", "tawa", "maker"),
+          Repair.of(
+              NAMED,
+              PanWords::plain,
+              " pan",
+              "iron",
+              "skillet",
+              "comal",
+              "plancha",
+              "maker",
+              "another tawa",
+              "another griddle"));
+
+  private PanWords() {}
+
+  /** The article, and a plain noun where it stood. */
+  private static String plain(MatchResult at) {
+    String low = at.group().toLowerCase(Locale.ROOT);
+    String noun = low.matches(".*(?:irons?|makers?)$") ? "iron" : "pan";
+    int from = at.start(1) - at.start();
+    return Repair.article(low, from) + noun;
+  }
+}

@@ -1,0 +1,73 @@
+package honeststack.core.said.page;
+
+import honeststack.core.line.Token;
+import honeststack.core.said.words.Per;
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A heading that says for whom each amount below it is: "Per person:", "For each child (10):". */
+final class PerHeading {
+  private static final int LONGEST = 14;
+
+  private static final Pattern HEADING =
+      Pattern.compile(
+          "(?<list>(?:the )?(?:ingredients|batter|dough|amounts?|quantit(?:y|ies)|recipe|mix|needed"
+              + "|you need|what you need)?) ?,? ?"
+              + "(?<plate>(?:toppings?|fillings?|garnish|to serve|on top|sauce)?) ?,? ?"
+              + "(?:(?:per|for each|for every|per each) "
+              + "(?:(?<eater>person|head|child|kid|guest|adult|eater|pupil|student|camper|portion"
+              + "|serving|boy|girl|visitor)"
+              + "|(?<group>pair|group|team|table|bench|station)"
+              + "|(?<piece>pancake|waffle|cr[eê]pe|galette|piece|dosa|pikelet|fritter|blini))"
+              + "|(?:on|over) each(?: one| pancake| waffle)?"
+              + "|(?<=(?:topping|toppings|filling|fillings|sauce) )\\((?:for |per )?each(?: one)?\\)"
+              + "|(?<=(?:topping|toppings|filling|fillings) )for each(?: one)?)"
+              + "(?<bracket> \\(.*\\))?");
+
+  private static final Sought ON_EACH = Sought.of("(?:on|over) each");
+
+  /**
+   * @param end place of the first token behind its words: of a bracket or a colon
+   * @param onPlate it says that it goes there
+   */
+  record Found(Per per, int end, boolean onPlate) {}
+
+  private PerHeading() {}
+
+  /** What stands before a colon, or is a line by itself; empty for another heading, or none. */
+  static Optional<Found> of(List<Token> tokens) {
+    int end = 0;
+    while (end < tokens.size() && !tokens.get(end).isMark(":")) {
+      end++;
+    }
+    boolean mayBe = end > 1 && end <= LONGEST && tokens.stream().anyMatch(PerHeading::isCue);
+    if (!mayBe) {
+      return Optional.empty();
+    }
+    StringBuilder words = new StringBuilder();
+    int bracket = end;
+    for (int i = 0; i < end; i++) {
+      Token token = tokens.get(i);
+      boolean close = token.isMark(")") || i > 0 && tokens.get(i - 1).isMark("(");
+      bracket = token.isMark("(") && bracket == end ? i : bracket;
+      words.append(words.isEmpty() || close ? "" : " ").append(token.low());
+    }
+    Matcher heading = HEADING.matcher(words);
+    if (!heading.matches()) {
+      return Optional.empty();
+    }
+    Per who = heading.group("eater") == null ? Per.EITHER : Per.EATER;
+    Per what = heading.group("group") == null ? who : Per.GROUP;
+    Per per = heading.group("piece") == null ? what : Per.PIECE;
+    return Optional.of(
+        new Found(
+            per, bracket, !heading.group("plate").isEmpty() || ON_EACH.begins(words.toString())));
+  }
+
+  private static boolean isCue(Token token) {
+    return token.isWord("per", "each", "every", "everybody");
+  }
+}

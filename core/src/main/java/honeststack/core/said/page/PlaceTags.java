@@ -1,0 +1,67 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * Where a food of a list goes, said in a bare word: "butter (frying)", "oil 10 ml, griddle", "honey
+ * – afterwards". Of a food that is no fat "cooking" says another thing.
+ */
+final class PlaceTags {
+  private static final String FAT =
+      "(?:butter|oil|ghee|lard|margarine|marg|fat|dripping|spray|shortening|schmaltz)";
+
+  private static final String AMOUNT =
+      "(?:,? (?:\\d[\\d.,/]*|½|¼|¾|a|one|two|half a) ?(?:g|ml|tsp|tbsp|oz|teaspoons?|tablespoons?|knob|walnut)\\b\\.?)";
+
+  /** Written with as many letters, or fewer: "to fry". */
+  private static final String FRYING =
+      "(?:(?:pan|shallow|deep)[ -])?(?:frying|cooking|greasing)(?: only| fat)?|(?:waffle )?griddle|waffle irons?"
+          + "|(?:brushing|greasing|oiling|buttering) (?:of )?(?:the )?(?:iron|pan|griddle|skillet)s?|cooking fat|skillet|frying[ -]pan|hotplate";
+
+  private static final String PAN = "irons?|fry|the pan|pan fat|pans";
+
+  private static final String END = "(?= ?(?:[,.;:)\\n]|$))";
+
+  private static final Sought TO_FRY = fat(FRYING);
+  private static final Sought IN_PAN = fat(PAN);
+
+  private static final Sought ON_TOP =
+      Sought.of(
+          "(?<=[a-z0-9½¼¾])(?: \\((?:plate|plates|afterwards|after|when served|once served|once cooked|finish|finishing|decoration|decorating)\\)"
+              + "|(?:, | [–-] )(?:plate|afterwards|when served|once served|finish|finishing|decoration)"
+              + END
+              + ")",
+          Pattern.CASE_INSENSITIVE);
+
+  /** At the beginning of a line: "afterwards: 20 g honey". */
+  private static final Sought HEADING =
+      Sought.of(
+          "^(?:afterwards|when served|once served|after cooking)(?= ?:)",
+          Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
+
+  private static final Sought PAN_HEADING =
+      Sought.of(
+          "^(?:pan[ -]frying|waffle iron|brushing the iron|frying only|cooking fat)(?= ?: ?[^\\n]{0,20}\\b"
+              + FAT
+              + "\\b)",
+          Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.as(
+              TO_FRY, "to fry", "fr", "cook", "greas", "griddle", "iron", "skillet", "hotplate"),
+          Repair.as(IN_PAN, "pan", "iron", "fry", "pan"),
+          Repair.of(ON_TOP, at -> " to top", "plate", "after", "serve", "finish", "decorat"),
+          Repair.as(HEADING, "to top", "after", "serve"),
+          Repair.as(PAN_HEADING, "to fry", "fry", "iron", "cooking"));
+
+  private PlaceTags() {}
+
+  private static Sought fat(String words) {
+    return Sought.of(
+        "(?<=\\b" + FAT + "" + AMOUNT + "{0,1} ?(?:\\(|, ?|[–:-] ?))(?:" + words + ")" + END,
+        Pattern.CASE_INSENSITIVE);
+  }
+}

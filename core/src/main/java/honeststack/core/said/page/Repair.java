@@ -1,0 +1,53 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.regex.MatchResult;
+
+/**
+ * Something that is written otherwise from now on. What is written instead is filled up with
+ * spaces, so that every other letter stays where it was.
+ *
+ * @param cues without one of these, in small letters, it is nowhere in a text; none to look always
+ * @param written no longer than what was found
+ */
+record Repair(List<String> cues, Sought found, Function<MatchResult, String> written) {
+  static Repair of(Sought found, Function<MatchResult, String> written, String... cues) {
+    return new Repair(List.of(cues), found, written);
+  }
+
+  /** Always written so. */
+  static Repair as(Sought found, String written, String... cues) {
+    return of(found, at -> written, cues);
+  }
+
+  /** A text with all of them, one behind the other. */
+  static String all(List<Repair> repairs, String text) {
+    String low = text.toLowerCase(Locale.ROOT);
+    String repaired = text;
+    for (Repair repair : repairs) {
+      if (repair.cues.isEmpty() || repair.cues.stream().anyMatch(low::contains)) {
+        repaired = repair.found.replaced(repaired, repair::padded);
+      }
+    }
+    return repaired;
+  }
+
+  private String padded(MatchResult at) {
+    String instead = written.apply(at);
+    return instead + " ".repeat(at.group().length() - instead.length());
+  }
+
+  /** Up to a noun: "the" for an article that is as long, and spaces for all else. */
+  static String article(String said, int noun) {
+    boolean room = said.indexOf(' ') >= "the".length();
+    return room ? "the" + " ".repeat(noun - "the".length()) : " ".repeat(noun);
+  }
+
+  /** Spaces for all around what is kept. */
+  static String kept(MatchResult at, String kept) {
+    return " ".repeat(at.group().indexOf(kept)) + kept;
+  }
+}

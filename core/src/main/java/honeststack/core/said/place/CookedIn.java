@@ -1,0 +1,130 @@
+package honeststack.core.said.place;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import honeststack.core.measure.Unit;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Sought;
+
+/** Fat that needs no word for the pan: what is sprayed, and what the cakes are cooked in. */
+public final class CookedIn {
+  private static final int FAR = 6;
+
+  private static final Sought HEAT =
+      Sought.of("(?:.* )?(?:get|let|once|when|heat|until|till)(?: the)?");
+
+  private static final Sought HOT =
+      Sought.of(
+          "(?:is |are |gets? )?(?:really |very |nice and |smoking |properly )?(?:hot|foam(?:s|ing)?|sizzl\\w+|shimmer\\w*"
+              + "|smok\\w+|spits?|bubbl\\w+|until (?:it is |it's |it )?(?:hot|foam\\w*|sizzl\\w*|shimmer\\w*|smok\\w*|bubbl\\w*)"
+              + "|, ?(?:then )?(?:and )?(?:fry|cook) |and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
+
+  private static final Sought IN_PAN =
+      Sought.of(
+          "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,"
+              + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
+              + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
+
+  private static final Sought BACK =
+      Sought.of(
+          "(?:in|on) (?:the|a|your|my) (?:\\w+ )?(?:pan|skillet|griddle)(?: ,)?(?: and| then)* (?:pour|tip|whisk|stir|add|beat|mix)"
+              + " (?:it|that|this) (?:straight |back )?(?:in ?to|in) the (?:batter|bowl|mix|mixture|eggs|milk)");
+
+  private static final Sought USING = Sought.of("(?:then )?(?:using|with|use)(?: about| the)?");
+
+  private static final Sought FRY =
+      Sought.of(
+          "(?:in all |altogether |in total )?, ?(?:then )?(?:fry|cook|brown)"
+              + " (?:the (?:cr[eê]pes?|pancakes?|waffles?|batter|cakes)|them|each|one|in|until|till)\\b");
+
+  private static final String[] VERBS = {
+    "cook", "cooks", "cooking", "cooked", "fry", "fries", "frying", "fried", "bake", "bakes",
+    "brown"
+  };
+
+  private final Clause clause;
+
+  private CookedIn(Clause clause) {
+    this.clause = clause;
+  }
+
+  static void in(Clause clause) {
+    CookedIn cooked = new CookedIn(clause);
+    for (Mention mention : clause.mentions) {
+      if (isSprayed(mention)) {
+        pan(mention); // nobody sprays it anywhere else
+      }
+      cooked.at(mention);
+    }
+  }
+
+  private static boolean isSprayed(Mention mention) {
+    boolean measured =
+        mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
+            || mention.amountText.contains("spray");
+    return measured && (mention.role() == Role.FAT || mention.foodText.equals("oil"));
+  }
+
+  /** "I cook three little ones in 1 tsp coconut oil". */
+  private void at(Mention mention) {
+    int in = mention.from - 1;
+    boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
+    boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
+    if (fat && (poured || isHot(mention) || isUsed(mention))) {
+      pan(mention);
+    }
+    if (!fat || !clause.isWord(in, "in")) {
+      return;
+    }
+    for (int i = in - 1; i >= Math.max(0, in - FAR); i--) {
+      if (clause.get(i).isFood()) {
+        return;
+      }
+      if (clause.isWord(i, VERBS)) {
+        pan(mention);
+        return;
+      }
+    }
+  }
+
+  /** "Using 60 g butter in all, fry the crêpes." */
+  private boolean isUsed(Mention fat) {
+    return USING.isAll(clause.words(0, fat.from)) && FRY.begins(clause.words(fat.to, fat.to + FAR));
+  }
+
+  /**
+   * "get 10 g butter hot first", "once 1 tbsp oil sizzles", "hot pan, 10 g butter, batter, flip".
+   */
+  private boolean isHot(Mention fat) {
+    String before = clause.words(fat.from - FAR, fat.from);
+    String behind = clause.words(fat.to, fat.to + FAR);
+    boolean heated = HEAT.isAll(before);
+    return heated && HOT.begins(behind) || IN_PAN.isAll(before);
+  }
+
+  /** "pour it on two tablespoons of sizzling butter". */
+  private boolean isPouredOn(int on) {
+    int it = clause.isWord(on - 1, "it", "this", "batter") ? on - 1 : on;
+    it = clause.isWord(it - 1, "the") ? it - 1 : it;
+    return clause.isWord(it - 1, "pour", "poured", "tip", "ladle");
+  }
+
+  /** "melt 10 g butter in the pan and pour it into the batter". */
+  public static void pouredBack(Clause clause) {
+    for (Mention mention : clause.mentions) {
+      boolean back =
+          mention.place == Place.PAN
+              && mention.role() == Role.FAT
+              && BACK.begins(clause.words(mention.to, mention.to + 2 * FAR));
+      if (back) {
+        mention.place = Place.NOT_SAID;
+      }
+    }
+  }
+
+  private static void pan(Mention mention) {
+    mention.place = Place.PAN;
+    mention.placed = true;
+  }
+}

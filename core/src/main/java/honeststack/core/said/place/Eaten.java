@@ -1,0 +1,147 @@
+package honeststack.core.said.place;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.BareCounts;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What somebody ate, and with what: "I had 3 pancakes, with 1 tbsp peanut butter and half a
+ * banana". It lies on the plate, and so many were eaten, not made. A sentence that names flour or a
+ * raw egg makes them.
+ */
+public final class Eaten {
+  private static final String[] EAT = {
+    "had",
+    "ate",
+    "eat",
+    "eats",
+    "have",
+    "has",
+    "having",
+    "eating",
+    "enjoyed",
+    "got",
+    "serve",
+    "serves",
+    "served",
+    "plate",
+    "breakfast",
+    "brunch",
+    "lunch",
+    "tea",
+    "supper"
+  };
+
+  private static final Remembered SOMEBODY =
+      Remembered.whole("(?:he|she|i|we|they) (?:has|have|had|ate|eats?)");
+
+  private static final int FAR = 4;
+
+  private static final Sought BATCH =
+      Sought.of(".*\\b(?:out of|of|from)(?: an?| the| one)? (?:batch|lot|stack|total) of");
+
+  /** "I drank 200 ml milk with it." */
+  private static final Sought DRUNK =
+      Sought.of(
+          "(?:and |then )?(?:i|we|he|she) (?:drank|drinks?|had) (?:also )?(?:.*) (?:with (?:it|them|that)|alongside|to drink|beside it|on the side)[ .!]*");
+
+  private Eaten() {}
+
+  public static void in(Clause clause) {
+    ofBatch(clause);
+    if (DRUNK.isAll(clause.words(0, clause.size())) && clause.mentions.size() == 1) {
+      clause.mentions.get(0).place = Place.PLATE;
+      clause.mentions.get(0).placed = true;
+      return;
+    }
+    int pieces = 1;
+    while (clause.has(pieces) && !isEaten(clause, pieces)) {
+      pieces++;
+    }
+    int each = clause.is(pieces + 1, Sort.EACH) ? pieces + 1 : pieces; // "we had two each with"
+    int with = clause.isMark(each + 1, ",") ? each + 2 : each + 1;
+    if (!clause.has(pieces) || !clause.isWord(with, "with", "plus", "and", "topped")) {
+      return;
+    }
+    List<Mention> on = clause.mentions.stream().filter(m -> m.from > with).toList();
+    boolean batter = clause.mentions.stream().anyMatch(Eaten::isBatter);
+    if (!on.isEmpty() && !batter) {
+      on.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
+      clause.counts.pieces = Optional.empty();
+      clause.get(pieces).part = Part.NOTE;
+    }
+  }
+
+  /** "2 pancakes out of a batch of 8 made with …". */
+  private static void ofBatch(Clause clause) {
+    for (int i = 1; i < clause.size(); i++) {
+      boolean batch =
+          clause.get(i).isAmount()
+              && clause.get(i).isCount()
+              && (BATCH.isAll(clause.words(i - FAR - 2, i)) || isOfSoMany(clause, i));
+      if (batch) {
+        clause.get(i).part = Part.YIELD;
+        clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
+        clause.elements.subList(0, i).stream()
+            .filter(e -> e.isAmount() && e.part != Part.AMOUNT)
+            .forEach(e -> e.part = Part.METHOD);
+      }
+    }
+  }
+
+  /** "my share: 3 of 9", "three of nine small ones from 200 g flour". */
+  private static boolean isOfSoMany(Clause clause, int i) {
+    int some = clause.isWord(i - 2, "out") ? i - 3 : i - 2;
+    boolean begins =
+        some == 0
+            || clause.isMark(some - 1, ":", ",", "-", "–")
+            || clause.isWord(some - 1, "had", "ate", "eat", "was", "is", "took", "have");
+    return begins
+        && clause.isWord(i - 1, "of")
+        && clause.has(some)
+        && clause.get(some).isAmount()
+        && clause.get(some).isCount()
+        && clause.get(some).measure().amount() < clause.get(i).measure().amount()
+        && clause.get(some).part != Part.AMOUNT
+        && clause.get(i).part != Part.AMOUNT
+        && clause.ahead(i + 1, 2, Element::isFood) < 0;
+  }
+
+  /** Flour, and an egg that nobody cooked yet. */
+  private static boolean isBatter(Mention mention) {
+    return mention.role() == Role.FLOUR
+        || mention.known().filter(food -> food.id().matches("egg(?:-white|-yolk)?")).isPresent();
+  }
+
+  /** "serve 2 with 1 tbsp syrup", "she has one with jam". */
+  private static boolean isNumber(Clause clause, int i) {
+    int each = clause.is(i + 1, Sort.EACH) ? i + 2 : i + 1;
+    int with = clause.isMark(each, ",") ? each + 1 : each;
+    boolean number =
+        clause.isWord(with, "with") && clause.get(i).isAmount() && clause.get(i).isCount();
+    return number
+        && (clause.isWord(i - 1, "serve", "plate", "ate", "eat")
+            || SOMEBODY.is(clause.words(i - 2, i)));
+  }
+
+  /** Pancakes, and what is done with them before. */
+  private static boolean isEaten(Clause clause, int i) {
+    if (isNumber(clause, i)) {
+      return true;
+    }
+    boolean eat = false;
+    for (int j = Math.max(0, i - FAR); clause.is(i, Sort.PIECES) && j < i; j++) {
+      eat |= clause.isWord(j, EAT) || clause.says(j, SOMEBODY);
+    }
+    return eat;
+  }
+}

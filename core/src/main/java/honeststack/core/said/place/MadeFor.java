@@ -1,0 +1,192 @@
+package honeststack.core.said.place;
+
+import honeststack.core.food.Role;
+import honeststack.core.line.Place;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.clause.Worded;
+import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Foods of which a sentence makes what goes on the plate: "for the sauce warm 100 g berries with 1
+ * tbsp sugar", "a compote of …", "… and pour it over".
+ */
+public final class MadeFor {
+  private static final String A = "(?:a|an|the|my|our|your|some|it's)";
+
+  private static final String MADE =
+      "(?:sauce|toppings?|compote|coulis|glaze|filling|drizzle|frosting|icing|dip|garnish|salsa)";
+
+  private static final String WHAT =
+      "(?:[a-z-]+ ){0,2}?(?:" + MADE + "|syrup|jam|caramel|custard|cream cheese spread)";
+
+  private static final Remembered HINT =
+      Remembered.part(
+          "\\b(?:"
+              + MADE
+              + "|syrup|jam|caramel|custard|buttermilk|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
+              + "|trickle|tip)");
+
+  /** No more of the name follows: "for a filling breakfast". */
+  private static final String THEN =
+      "(?=[,:–-] |\\d|½|¼|(?:i|we|you|use|take|warm|heat|melt|mix|whisk|simmer|stir|boil|cook|blend|mash|combine|put"
+          + "|add|beat|whip|cream|about|some|a|an|the|one|two|three|four|half) )";
+
+  /** What stands behind it is for it. */
+  private static final List<Pattern> BEHIND =
+      List.of(
+          Pattern.compile(
+              "(?:^|[.,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
+          Pattern.compile(
+              "\\b(?:makes?|made|making|whip up|knock up|prepare|cook up|stir up|do|did) (?:"
+                  + A
+                  + " )?"
+                  + WHAT
+                  + " (?:by|from|with|of|out of|using) "),
+          Pattern.compile(
+              "\\b"
+                  + MADE
+                  + " (?:(?:is |was )?(?:made |cooked |simmered |stirred )(?:of|from|with|out of|using)|of|from) "));
+
+  /** What stands before it is. */
+  private static final List<Pattern> BEFORE =
+      List.of(
+          Pattern.compile(
+              "\\b(?:for|as|into|to make|makes?|gives|together for|becomes) (?:a|an|some|the|my) (?:[a-z-]+ ){0,2}?"
+                  + MADE
+                  + " ?[.!,;]? ?$"),
+          Pattern.compile(
+              "(?:\\b(?:and|then)|[,;]) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
+                  + "|pile|trickle|tip)(?:ed)? (?:it|this|that|them|some|the mixture|the lot|everything)"
+                  + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
+                  + "| pancakes?| waffles?| stacks?| plates?| top)*(?: with an? .*)? ?[.!,;]? ?$"));
+
+  private static final Sought OVER =
+      Sought.of(
+          "(?:and |then |now )*(?:pour|spoon|drizzle|dollop|ladle|heap|pile|trickle|tip|scatter)(?: (?:it|this|that"
+              + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix))\\b");
+
+  /** "…; that's your syrup": what came of it, and no more of anything. */
+  private static final Sought CALLED =
+      Sought.of(
+          "(?:and |so |there |[,;.] )*(?:that's|that is|this is|it's|there's|that makes|now you have)"
+              + " (?:your|the|my|our) (?:[a-z]+ ){0,2}(?:"
+              + MADE
+              + "|syrup|jam|caramel|custard|buttermilk)(?: (?:done|sorted|ready))? ?[.!]? ?$");
+
+  private MadeFor() {}
+
+  static void in(Clause clause) {
+    boolean hinted = clause.says(HINT);
+    if (!hinted
+        || clause.mentions.isEmpty()
+        || clause.elements.stream().anyMatch(MadeFor::isSwap)) {
+      return;
+    }
+    Worded worded = Worded.of(clause);
+    Matcher called = CALLED.matcher(worded.words);
+    if (called.find() && called.start() > 0) {
+      call(clause, worded, called.start());
+      if (!called.group().contains("buttermilk")) {
+        before(clause, worded, called.start());
+      }
+    }
+    for (Pattern pattern : BEHIND) {
+      Matcher cue = pattern.matcher(worded.words);
+      if (cue.find()) {
+        clause.mentions.stream()
+            .filter(mention -> worded.isBehind(mention.from, cue.end()))
+            .forEach(MadeFor::serve);
+      }
+    }
+    for (Pattern pattern : BEFORE) {
+      Matcher cue = pattern.matcher(worded.words);
+      if (cue.find()) {
+        before(clause, worded, cue.start());
+      }
+    }
+  }
+
+  /**
+   * "Crush 200 g berries with 20 g sugar. Spoon over the waffles.": the sentence before is meant.
+   */
+  public static void over(Clause before, Clause clause) {
+    boolean sauce =
+        !before.mentions.isEmpty()
+            && before.mentions.stream().allMatch(MadeFor::isSauce)
+            && OVER.begins(clause.words(0, clause.size()));
+    if (sauce) {
+      before.mentions.forEach(MadeFor::serve);
+    }
+    Worded worded = Worded.of(clause);
+    if (!before.mentions.isEmpty() && CALLED.isAll(worded.words)) {
+      call(clause, worded, 0);
+      boolean served = before.mentions.stream().allMatch(MadeFor::isSauce);
+      if (served && !worded.words.contains("buttermilk")) {
+        before.mentions.forEach(MadeFor::serve);
+      }
+    }
+  }
+
+  /** Its name is no food of its own. */
+  private static void call(Clause clause, Worded worded, int cue) {
+    List<Mention> names =
+        clause.mentions.stream()
+            .filter(mention -> !mention.isMeasured() && worded.isBehind(mention.from, cue))
+            .toList();
+    names.forEach(mention -> mention.mark(Part.NOTE));
+    clause.mentions.removeAll(names);
+  }
+
+  private static boolean isSauce(Mention mention) {
+    Role role = mention.role();
+    return role != Role.FLOUR && role != Role.EGG && role != Role.LEAVENING && role != Role.SALT;
+  }
+
+  private static boolean isSwap(Element element) {
+    return element.is(Sort.SWAP, Sort.INSTEAD)
+        || element.is(Sort.BATTER) && !element.is(Sort.H_PAN);
+  }
+
+  /**
+   * As far back as no batter is made of it; nothing if it goes with an egg: "… and pour it over".
+   */
+  private static void before(Clause clause, Worded worded, int cue) {
+    List<Mention> meant = new ArrayList<>();
+    for (int i = clause.mentions.size() - 1; i >= 0; i--) {
+      Mention mention = clause.mentions.get(i);
+      Role role = mention.role();
+      if (role == Role.FLOUR || role == Role.EGG || role == Role.LEAVENING) {
+        boolean apart = !meant.isEmpty() && isApart(clause, mention.to, meant.get(0).from);
+        if (!apart) {
+          return;
+        }
+        break;
+      }
+      if (!worded.isBehind(mention.from, cue)) {
+        meant.add(0, mention);
+      }
+    }
+    meant.forEach(MadeFor::serve);
+  }
+
+  /** Another work begins between. */
+  private static boolean isApart(Clause clause, int from, int to) {
+    return clause.elements.subList(from, Math.max(from, to)).stream()
+        .anyMatch(e -> e.is(Sort.VERB) && !e.isWord("and"));
+  }
+
+  private static void serve(Mention mention) {
+    if (mention.place == Place.NOT_SAID && !mention.placed) {
+      mention.place = Place.PLATE;
+    }
+  }
+}

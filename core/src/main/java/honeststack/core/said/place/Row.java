@@ -1,0 +1,95 @@
+package honeststack.core.said.place;
+
+import honeststack.core.food.Food;
+import honeststack.core.food.Role;
+import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
+import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
+import java.util.regex.Pattern;
+
+/** Foods of a sentence in a row: which of them go where the last one goes. */
+public final class Row {
+  /** What is poured over as often as it is stirred in. */
+  private static final Sought SPOONED =
+      Sought.of(
+          "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
+
+  private final Clause clause;
+
+  Row(Clause clause) {
+    this.clause = clause;
+  }
+
+  /** Behind a batter, all of it in one row. */
+  boolean isBehindBatter(int last) {
+    int j = last;
+    while (j > 0 && isRow(clause.mentions.get(j - 1), clause.mentions.get(j))) {
+      j--;
+      if (j + 1 < last && isBatter(clause.mentions.get(j))) {
+        return true; // not "milk and oats for frying"
+      }
+    }
+    return false;
+  }
+
+  private boolean isRow(Mention mention, Mention next) {
+    boolean marks =
+        mention.to <= next.from
+            && clause.elements.subList(mention.to, next.from).stream()
+                .allMatch(e -> e.isMark(",", "+", "&") || e.isWord("and", "then", "plus"));
+    return mention.isMeasured() && next.isMeasured() && !mention.placed && marks;
+  }
+
+  /** A comma or what ends a list stands between. */
+  boolean isNext(Mention mention, Mention next) {
+    return mention.to <= next.from
+        && clause.elements.subList(mention.to, next.from).stream()
+            .anyMatch(e -> e.isMark(",", "+", "&") || e.isWord("and", "then", "plus"));
+  }
+
+  /** "x and y on top"; over a comma only what is no batter, and said alike. */
+  boolean isListed(Mention mention, Mention next) {
+    boolean comma = false;
+    boolean with = false;
+    if (mention.to >= next.from && mention.isMeasured() && next.isMeasured()) {
+      return false; // "2 eggs 30 g yogurt as a topping": said one after the other
+    }
+    for (int i = mention.to; i < next.from; i++) {
+      Element element = clause.get(i);
+      if (element.isMark(",")) {
+        comma = true;
+      } else if (element.isWord("with")) {
+        with = true;
+      } else if (element.is(Sort.VERB)
+          || element.kind == Element.Kind.PHRASE && !element.is(Sort.IDLE)) {
+        return false;
+      } else if (element.isWord("i", "we", "used", "took", "needed")) {
+        return false; // "40 g butter, I used 10 g oil for the pan"
+      } else if (element.isMark(";", ".", ":", "–", "—", "-")) {
+        return false;
+      }
+    }
+    boolean served = with && !comma && mention.role() == Role.LIQUID;
+    boolean batter = isBatter(mention) && !isBatter(next) && !served;
+    return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
+  }
+
+  static boolean isBatter(Mention mention) {
+    Role role = mention.role();
+    return role == Role.FLOUR
+        || role == Role.EGG
+        || role == Role.LEAVENING
+        || role == Role.LIQUID && mention.known().filter(Row::isPoured).isPresent()
+        || role == Role.SALT;
+  }
+
+  public static boolean isSpooned(String food) {
+    return SPOONED.isIn(food);
+  }
+
+  private static boolean isPoured(Food food) {
+    return food.liquid() && !SPOONED.isIn(food.name());
+  }
+}

@@ -1,0 +1,2 @@
+/** What measures nothing that is in the recipe: labels, other dishes, remarks. */
+package honeststack.core.said.talk;

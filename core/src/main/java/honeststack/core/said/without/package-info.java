@@ -1,0 +1,2 @@
+/** What is left out. */
+package honeststack.core.said.without;

@@ -1,0 +1,246 @@
+package honeststack.core.said.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A pattern that is looked for in every sentence and found in few: it is tried only where it may
+ * begin. With which characters it may is asked once of the pattern itself. For any number of
+ * threads.
+ */
+public final class Sought {
+  private static final int ASCII = 128;
+  private static final int NOT = -1;
+
+  /** What may stand before a place, with an example. */
+  private static final int START = 0;
+
+  private static final byte NO_LETTER = 1;
+  private static final byte LETTER = 2;
+  private static final byte ANYTHING = 3;
+  private static final String[] BEFORE = {"", " ", "x"};
+
+  private static final byte[] KINDS = kinds(false);
+
+  /** Behind the end of a line it may begin with anything. */
+  private static final byte[] KINDS_OF_LINES = kinds(true);
+
+  private final Pattern pattern;
+
+  /** What the characters are to one that stands behind them. */
+  private final byte[] kinds;
+
+  /** Null until they are asked for. */
+  private Beginnings beginnings;
+
+  private Sought(Pattern pattern) {
+    this.pattern = pattern;
+    boolean lines = (pattern.flags() & Pattern.MULTILINE) != 0;
+    this.kinds = lines ? KINDS_OF_LINES : KINDS;
+  }
+
+  /** Of a regular expression. */
+  public static Sought of(String pattern) {
+    return new Sought(Pattern.compile(pattern));
+  }
+
+  /** Of a regular expression. */
+  public static Sought of(String pattern, int flags) {
+    return new Sought(Pattern.compile(pattern, flags));
+  }
+
+  /** To ask for its groups. */
+  public Matcher matcher(String text) {
+    return pattern.matcher(text);
+  }
+
+  /** It is all of a text. */
+  public boolean isAll(String text) {
+    return mayBegin(text) && pattern.matcher(text).matches();
+  }
+
+  /** A text begins with it. */
+  public boolean begins(String text) {
+    return mayBegin(text) && pattern.matcher(text).lookingAt();
+  }
+
+  /** It is somewhere in a text. */
+  public boolean isIn(String text) {
+    int first = next(text, 0);
+    return first >= 0 && found(text, first, pattern.matcher(text)) >= 0;
+  }
+
+  /** Where it is in a text, one behind the other. */
+  public List<MatchResult> all(String text) {
+    List<MatchResult> all = new ArrayList<>();
+    Matcher matcher = pattern.matcher(text);
+    for (int at = found(text, 0, matcher); at >= 0; ) {
+      all.add(matcher.toMatchResult());
+      int next = Math.max(matcher.end(), at + 1);
+      at = next > text.length() ? NOT : found(text, next, matcher);
+    }
+    return all;
+  }
+
+  /** A text with something else wherever it is. */
+  public String replaced(String text, Function<MatchResult, String> other) {
+    List<MatchResult> all = all(text);
+    if (all.isEmpty()) {
+      return text;
+    }
+    StringBuilder said = new StringBuilder(text.length());
+    int from = 0;
+    for (MatchResult found : all) {
+      said.append(text, from, found.start()).append(other.apply(found));
+      from = found.end();
+    }
+    return said.append(text, from, text.length()).toString();
+  }
+
+  /** Where the matcher finds it first, from a place on. */
+  private int found(String text, int from, Matcher matcher) {
+    matcher.useTransparentBounds(true).useAnchoringBounds(false);
+    for (int i = next(text, from); i >= 0; i = next(text, i + 1)) {
+      if (matcher.region(i, text.length()).lookingAt()) {
+        return i;
+      }
+    }
+    return NOT;
+  }
+
+  /** The next place where it may begin. */
+  private int next(String text, int from) {
+    int end = text.length();
+    if (from > end) {
+      return NOT;
+    }
+    Beginnings known = beginnings();
+    int before = from == 0 ? START : kind(text.charAt(from - 1));
+    for (int i = from; i < end; i++) {
+      char c = text.charAt(i);
+      if (before == ANYTHING || c >= ASCII || known.first[before][c]) {
+        if (before == ANYTHING || i + 1 == end || known.goesOn(before, c, text.charAt(i + 1))) {
+          return i;
+        }
+      }
+      before = c < ASCII ? kinds[c] : kind(c);
+    }
+    return known.empty ? end : NOT;
+  }
+
+  private boolean mayBegin(String text) {
+    return text.isEmpty() || text.charAt(0) >= ASCII || beginnings().first[START][text.charAt(0)];
+  }
+
+  private static byte[] kinds(boolean lines) {
+    byte[] kinds = new byte[ASCII];
+    for (char c = 0; c < ASCII; c++) {
+      boolean letter = c == '_' || Character.isLetterOrDigit(c);
+      boolean line = lines && (c == '\n' || c == '\r');
+      kinds[c] = line ? ANYTHING : letter ? LETTER : NO_LETTER;
+    }
+    return kinds;
+  }
+
+  private int kind(char c) {
+    return c < ASCII ? kinds[c] : Character.isLetterOrDigit(c) ? LETTER : ANYTHING;
+  }
+
+  private Beginnings beginnings() {
+    Beginnings known = beginnings;
+    if (known == null) {
+      known = new Beginnings(withoutLookingBack(pattern.pattern()), pattern.flags());
+      beginnings = known;
+    }
+    return known;
+  }
+
+  /**
+   * With what it may begin: on a text of one character or two a pattern either fails at one of
+   * them, or is it, or asks for more.
+   */
+  private static final class Beginnings {
+    private static final int LETTERS = 26;
+    private static final byte YES = 1;
+    private static final byte NO = 2;
+
+    private final Pattern pattern;
+
+    /** By what stands before. */
+    private final boolean[][] first = new boolean[BEFORE.length][ASCII];
+
+    /** It may be nothing at all. */
+    private final boolean empty;
+
+    /** By what stands before, of two small letters, as far as they were asked for. */
+    private final byte[] second = new byte[BEFORE.length * LETTERS * LETTERS];
+
+    Beginnings(String pattern, int flags) {
+      this.pattern = Pattern.compile(pattern, flags);
+      boolean nothing = false;
+      for (int before = 0; before < BEFORE.length; before++) {
+        nothing |= may(before, "");
+        for (char c = 0; c < ASCII; c++) {
+          first[before][c] = may(before, String.valueOf(c));
+        }
+      }
+      this.empty = nothing;
+    }
+
+    private boolean may(int before, String said) {
+      String text = BEFORE[before] + said;
+      Matcher matcher = pattern.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
+      boolean is = matcher.region(text.length() - said.length(), text.length()).lookingAt();
+      return is || !said.isEmpty() && matcher.hitEnd();
+    }
+
+    private boolean goesOn(int before, char one, char two) {
+      if (one < 'a' || one > 'z' || two < 'a' || two > 'z') {
+        return true;
+      }
+      int place = (before * LETTERS + one - 'a') * LETTERS + two - 'a';
+      if (second[place] == 0) {
+        second[place] = may(before, "" + one + two) ? YES : NO;
+      }
+      return second[place] == YES;
+    }
+  }
+
+  /** What stands before it is not looked at: so it may begin in more places, and in none less. */
+  private static String withoutLookingBack(String pattern) {
+    StringBuilder free = new StringBuilder(pattern);
+    for (int at = start(free); at >= 0; at = start(free)) {
+      free.delete(at, end(free, at));
+    }
+    return free.toString();
+  }
+
+  private static int start(StringBuilder pattern) {
+    return Math.max(pattern.indexOf("(?<="), pattern.indexOf("(?<!"));
+  }
+
+  /** Behind the bracket that closes the one at a place. */
+  private static int end(StringBuilder pattern, int from) {
+    int open = 0;
+    boolean listed = false;
+    for (int i = from; i < pattern.length(); i++) {
+      char c = pattern.charAt(i);
+      if (c == '\\') {
+        i++;
+      } else if (listed) {
+        listed = c != ']';
+      } else if (c == '[') {
+        listed = true;
+      } else if (c == '(') {
+        open++;
+      } else if (c == ')' && --open == 0) {
+        return i + 1;
+      }
+    }
+    throw new IllegalArgumentException(pattern.toString());
+  }
+}
