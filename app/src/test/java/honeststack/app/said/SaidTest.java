@@ -119,7 +119,8 @@ class SaidTest {
     "fen, 0.64",
     "holt, 0.6",
     "knoll, 0.68",
-    "glade, 0.86"
+    "glade, 0.86",
+    "croft, 0.77"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
