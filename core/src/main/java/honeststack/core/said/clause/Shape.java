@@ -21,7 +21,7 @@ public final class Shape {
   private static final char OTHER = '_';
 
   private final Clause clause;
-  private final StringBuilder text = new StringBuilder();
+  private final String text;
 
   /** Where each element begins in the text. */
   private final int[] starts;
@@ -39,6 +39,7 @@ public final class Shape {
   private Shape(Clause clause, boolean read) {
     this.clause = clause;
     this.starts = new int[clause.size()];
+    StringBuilder text = new StringBuilder();
     for (int i = 0; i < clause.size(); i++) {
       starts[i] = text.length();
       boolean free = clause.get(i).isFree();
@@ -51,6 +52,7 @@ public final class Shape {
       }
       text.append(' ');
     }
+    this.text = text.toString();
   }
 
   /** Of a sentence with so many amounts, or more; empty for another. */
@@ -77,11 +79,10 @@ public final class Shape {
 
   /** Where a pattern is found first; empty where it is not. */
   public Optional<Found> find(Sought pattern) {
-    String words = text.toString();
-    if (!pattern.isIn(words)) {
+    if (!pattern.isIn(text)) {
       return Optional.empty();
     }
-    Matcher matcher = pattern.matcher(words);
+    Matcher matcher = pattern.matcher(text);
     return matcher.find() ? Optional.of(new Found(this, matcher)) : Optional.empty();
   }
 
@@ -92,9 +93,8 @@ public final class Shape {
 
   /** What a pattern finds that is all of it. */
   public Optional<Found> whole(Sought pattern) {
-    String words = text.toString();
-    Matcher matcher = pattern.matcher(words);
-    return pattern.begins(words) && matcher.matches()
+    Matcher matcher = pattern.matcher(text);
+    return pattern.begins(text) && matcher.matches()
         ? Optional.of(new Found(this, matcher))
         : Optional.empty();
   }
@@ -102,12 +102,11 @@ public final class Shape {
   /** Wherever a pattern is found, one behind the other. */
   public List<Found> each(Sought pattern) {
     List<Found> each = new ArrayList<>();
-    String words = text.toString();
-    if (!pattern.isIn(words)) {
+    if (!pattern.isIn(text)) {
       return each;
     }
-    for (int from = 0; from <= words.length(); ) {
-      Matcher matcher = pattern.matcher(words);
+    for (int from = 0; from <= text.length(); ) {
+      Matcher matcher = pattern.matcher(text);
       if (!matcher.find(from)) {
         break;
       }

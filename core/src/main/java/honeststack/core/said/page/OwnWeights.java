@@ -26,7 +26,7 @@ public final class OwnWeights {
 
   private static final Sought STATED =
       Sought.of(
-          "(?:\\b(?:a|the|my|our|your|one|each|1) |(?<=[.,;:(] |^))(?:([a-z]+) )?"
+          "(?:\\b(?:a|the|my|our|your|one|each|1) |(?<=[.,;:(] |^)\\b)(?:([a-z]+) )?"
               + "(glass|mug|cup|teacup|scoop|katori|ladle|spoon|tablespoon|tbsp|handful|slice)"
               + "(?: full)?(?: of)?(?: mine)?(?: my| the| our| this)?(?: ([a-z]+(?: [a-z]+)?))?,?"
               + " (?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?"

@@ -31,6 +31,9 @@ public final class Sought {
 
   private final Pattern pattern;
 
+  /** A longer text has every character at every kind of place. */
+  private static final int SHORT = 400;
+
   /** What the characters are to one that stands behind them. */
   private final byte[] kinds;
 
@@ -119,13 +122,16 @@ public final class Sought {
       return NOT;
     }
     Beginnings known = beginnings();
+    if (end <= SHORT && !known.isAnywhere(Characters.of(text, kinds))) {
+      return known.empty ? end : NOT;
+    }
     int before = from == 0 ? START : kind(text.charAt(from - 1));
     for (int i = from; i < end; i++) {
       char c = text.charAt(i);
-      if (before == ANYTHING || c >= ASCII || known.first[before][c]) {
-        if (before == ANYTHING || i + 1 == end || known.goesOn(before, c, text.charAt(i + 1))) {
-          return i;
-        }
+      if (before == ANYTHING
+          || c >= ASCII
+          || known.first[before][c] && known.may(before, text, i)) {
+        return i;
       }
       before = c < ASCII ? kinds[c] : kind(c);
     }
@@ -133,7 +139,12 @@ public final class Sought {
   }
 
   private boolean mayBegin(String text) {
-    return text.isEmpty() || text.charAt(0) >= ASCII || beginnings().first[START][text.charAt(0)];
+    if (text.isEmpty()) {
+      return true;
+    }
+    Beginnings known = beginnings();
+    char c = text.charAt(0);
+    return c >= ASCII || known.first[START][c] && known.may(START, text, 0);
   }
 
   private static byte[] kinds(boolean lines) {
@@ -160,53 +171,159 @@ public final class Sought {
   }
 
   /**
-   * With what it may begin: on a text of one character or two a pattern either fails at one of
-   * them, or is it, or asks for more.
+   * With what it may begin: on a text of a few characters a pattern either fails at one of them, or
+   * is it, or asks for more. What was asked once is kept.
    */
   private static final class Beginnings {
-    private static final int LETTERS = 26;
-    private static final byte YES = 1;
-    private static final byte NO = 2;
+    /** So many characters tell most patterns apart from what is usually said. */
+    private static final int DEPTH = 8;
+
+    /** A pattern that begins with any word would know too many. */
+    private static final int MOST = 96;
 
     private final Pattern pattern;
 
-    /** By what stands before. */
+    /** By what stands before: whether a character may be the first. */
     private final boolean[][] first = new boolean[BEFORE.length][ASCII];
+
+    private final Characters all;
+
+    /** By what stands before: what is known of more characters. */
+    private final Known[] known = new Known[BEFORE.length];
 
     /** It may be nothing at all. */
     private final boolean empty;
 
-    /** By what stands before, of two small letters, as far as they were asked for. */
-    private final byte[] second = new byte[BEFORE.length * LETTERS * LETTERS];
+    private int size;
 
     Beginnings(String pattern, int flags) {
       this.pattern = Pattern.compile(pattern, flags);
       boolean nothing = false;
       for (int before = 0; before < BEFORE.length; before++) {
-        nothing |= may(before, "");
+        nothing |= may(BEFORE[before], "");
+        known[before] = new Known();
         for (char c = 0; c < ASCII; c++) {
-          first[before][c] = may(before, String.valueOf(c));
+          first[before][c] = may(BEFORE[before], String.valueOf(c));
         }
       }
       this.empty = nothing;
+      this.all = Characters.of(first);
     }
 
-    private boolean may(int before, String said) {
-      String text = BEFORE[before] + said;
+    /** Some character of a text may be the first. */
+    private boolean isAnywhere(Characters characters) {
+      return characters.anything || all.meets(characters);
+    }
+
+    /** It may begin at a place of a text, for all that the next characters say. */
+    private boolean may(int before, String text, int from) {
+      Known known = this.known[before];
+      int end = Math.min(text.length(), from + DEPTH);
+      for (int i = from; i < end; i++) {
+        char c = text.charAt(i);
+        if (c >= ASCII) {
+          return true;
+        }
+        Known next = known.next[c];
+        if (next == null) {
+          next = asked(BEFORE[before], text.substring(from, i + 1));
+          known.next[c] = next;
+        }
+        if (next.next.length == 0) {
+          return next == Known.MAY;
+        }
+        known = next;
+      }
+      return true;
+    }
+
+    private Known asked(String before, String said) {
+      if (!may(before, said)) {
+        return Known.NEVER;
+      }
+      if (said.length() == DEPTH || size >= MOST) {
+        return Known.MAY;
+      }
+      size++;
+      return new Known();
+    }
+
+    private boolean may(String before, String said) {
+      String text = before + said;
       Matcher matcher = pattern.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
-      boolean is = matcher.region(text.length() - said.length(), text.length()).lookingAt();
+      boolean is = matcher.region(before.length(), text.length()).lookingAt();
       return is || !said.isEmpty() && matcher.hitEnd();
     }
+  }
 
-    private boolean goesOn(int before, char one, char two) {
-      if (one < 'a' || one > 'z' || two < 'a' || two > 'z') {
-        return true;
+  /**
+   * Which characters stand somewhere in a text, by what stands before them.
+   *
+   * @param anything some stand behind one that may be anything to them, or are not known
+   */
+  private record Characters(String text, byte[] kinds, long[] bits, boolean anything) {
+    private static final int LAST = 16;
+
+    /** Of what was asked last, since many patterns are sought in one text. */
+    private static final Characters[] KEPT = new Characters[LAST];
+
+    static Characters of(String text, byte[] kinds) {
+      int at = text.length() % LAST;
+      Characters kept = KEPT[at];
+      if (kept == null || kept.text != text || kept.kinds != kinds) {
+        kept = read(text, kinds);
+        KEPT[at] = kept;
       }
-      int place = (before * LETTERS + one - 'a') * LETTERS + two - 'a';
-      if (second[place] == 0) {
-        second[place] = may(before, "" + one + two) ? YES : NO;
+      return kept;
+    }
+
+    private static Characters read(String text, byte[] kinds) {
+      long[] bits = new long[2 * BEFORE.length];
+      int before = START;
+      for (int i = 0; i < text.length(); i++) {
+        char c = text.charAt(i);
+        if (c >= ASCII || before == ANYTHING) {
+          return new Characters(text, kinds, bits, true);
+        }
+        set(bits, before, c);
+        before = kinds[c];
       }
-      return second[place] == YES;
+      return new Characters(text, kinds, bits, false);
+    }
+
+    static Characters of(boolean[][] first) {
+      long[] bits = new long[2 * BEFORE.length];
+      for (int before = 0; before < BEFORE.length; before++) {
+        for (char c = 0; c < ASCII; c++) {
+          if (first[before][c]) {
+            set(bits, before, c);
+          }
+        }
+      }
+      return new Characters("", KINDS, bits, false);
+    }
+
+    private static void set(long[] bits, int before, char c) {
+      bits[2 * before + c / Long.SIZE] |= 1L << c % Long.SIZE;
+    }
+
+    boolean meets(Characters other) {
+      for (int i = 0; i < bits.length; i++) {
+        if ((bits[i] & other.bits[i]) != 0) {
+          return true;
+        }
+      }
+      return false;
+    }
+  }
+
+  /** What is known behind some characters, by the next one; null where nobody asked. */
+  private record Known(Known[] next) {
+    private static final Known NEVER = new Known(new Known[0]);
+    private static final Known MAY = new Known(new Known[0]);
+
+    Known() {
+      this(new Known[ASCII]);
     }
   }
 
