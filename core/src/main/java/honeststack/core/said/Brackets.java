@@ -34,7 +34,22 @@ final class Brackets {
       Sought.of("(?:for )?each\\b.*|.*\\b(?:each|per|apiece|every)(?: egg| one)?");
 
   private static final Sought CAME_TO =
-      Sought.of("(?:(?:it|i|we) )?(?:took|needed|used|ended up|ended up (?:using|at))");
+      Sought.of(
+          "(?:(?:but|though|and|so) )?(?:(?:it|i|we) )?(?:(?:only|just|really|actually|probably) )*"
+              + "(?:took|needed|used|ended up|ended up (?:using|at))"
+              + "(?: (?:only|just|about|around|roughly|maybe|perhaps|probably|some))*");
+
+  /** "(25 used)", "(about 25 g went in)". */
+  private static final Sought WENT_IN =
+      Sought.of(
+          "(?:of (?:it|that|them) )?(?:(?:was|were|got) )?(?:(?:actually|really|only) )*"
+              + "(?:used|needed|went in|put in|in the end)");
+
+  private static final Sought HEDGED =
+      Sought.of("(?:(?:only|just|about|around|roughly|maybe|perhaps) ?)*");
+
+  /** So many words may stand before the amount. */
+  private static final int FEW = 5;
 
   private final Clause outer;
   private final Mention before;
@@ -75,7 +90,7 @@ final class Brackets {
       all(Part.NOTE);
     } else if (before.isMeasured() && (BracketAims.isOld(inner) || InCase.isOther(before, inner))) {
       all(Part.NOTE); // "200 g flour (v1: 220)"
-    } else if (isCorrected() || Superseded.isNow(before, inner)) {
+    } else if (isCorrected() || isGoneIn() || Superseded.isNow(before, inner)) {
       instead();
     } else if (before.isMeasured() && inner.right().isPresent()) {
       before.amountText = inner.right().get().text(); // "1 can pumpkin (425 g, use 300 g)"
@@ -266,7 +281,7 @@ final class Brackets {
   /** "350 ml milk (actually 375)". */
   private boolean isCorrected() {
     int amount = inner.is(0, Sort.CORRECT) ? 1 : 0;
-    for (int i = 1; i <= 2; i++) {
+    for (int i = 1; i <= FEW; i++) {
       amount = CAME_TO.isAll(inner.words(0, i)) ? i : amount; // "(it took 220)"
     }
     while (amount > 0
@@ -282,6 +297,17 @@ final class Brackets {
         && !inner.get(amount).isWeak()
         && (amount > 0 || !inner.hasFood())
         && before.isMeasured();
+  }
+
+  private boolean isGoneIn() {
+    int amount = 0;
+    while (amount < FEW && inner.has(amount) && !inner.isAmount(amount)) {
+      amount++;
+    }
+    return before.isMeasured()
+        && inner.isAmount(amount)
+        && HEDGED.isAll(inner.words(0, amount))
+        && WENT_IN.isAll(inner.words(amount + 1, inner.size()));
   }
 
   private boolean isDone(int from) {

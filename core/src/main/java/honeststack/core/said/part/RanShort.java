@@ -61,6 +61,16 @@ public final class RanShort {
               + Lost.GONE
               + "[^#@]*(?:[,–-] ?)?(?:so|and) (?:(?:i|we|just|only|used|took|it's|that's|the) )*(?<now>(?:#|one) )[ .!]*");
 
+  /** "Used the last of the butter so only 50 g.", "I ran out of butter, only 50 g went in." */
+  private static final Sought ALL_THERE_WAS =
+      Sought.of(
+          "(?:(?:but|and|so|oh|well|sadly|i|we|i'd|just|nearly|,) )*"
+              + "(?:(?:used|finished|emptied|scraped out)(?: up| off)? |that was |it was |ran out of |was out of "
+              + "|(?:was |were )?short (?:of|on) |not enough |(?:there )?wasn't enough |didn't have enough )"
+              + "(?:(?:the|my|last|end|rest|of) )*(?<food>@ )(?:[,:;–-] |left |in the (?:house|tub|jar|bag|carton) )*"
+              + "(?:(?:so|and|but|with|i|we|it|just|only|used|took|had|was|that|about|at|put in) )+(?<now># )"
+              + "(?:(?:went in|left|of it|in the end|instead|today|then) )*[ .!]*");
+
   /** Up to what was asked for. */
   private static final Sought FILLED =
       Sought.of(
@@ -88,7 +98,8 @@ public final class RanShort {
     if (shape.whole(LEFT).isPresent() || !some && SHORT.isIn(words) && foods(clause) == 2) {
       return madeUp(told, clause, words);
     }
-    Optional<Shape.Found> now = shape.whole(SO).or(() -> shape.whole(GONE));
+    Optional<Shape.Found> now =
+        shape.whole(SO).or(() -> shape.whole(GONE)).or(() -> shape.whole(ALL_THERE_WAS));
     if (now.isPresent()) {
       Element amount = clause.get(now.get().at("now"));
       return Rescaled.before(read, clause.get(now.get().at("food")))

@@ -69,6 +69,12 @@ public final class Spent {
   private static final String USING =
       "(?:i|we) (?:(?:only|just|actually|really|then) )*(?:ended up )?(?:used|using|needed|took|put in|added) ";
 
+  /** Nobody is named, so nothing else may follow. */
+  private static final String USED_UP =
+      "(?:(?:i|we) )?(?:(?:only|just|actually|really) )*(?:ended up )?(?:used|using|needed) ";
+
+  private static final String END = "(?:of (?:it|that|them) |in the end )*(?=$|[.,;!)])";
+
   private static final List<Sought> SAID = said();
 
   /** "20 g less than usual" compares. */
@@ -103,6 +109,12 @@ public final class Spent {
           Sought.of(WHOLE + LINK + USING + PART + "(?:of (?:it|them|that|which) |in the end )+"),
           Sought.of(
               NAME_FIRST + LINK + USING + PART + "(?:of (?:it|them|that|which) |in the end )+"));
+
+  /** "40 g butter for the pan, only used 25". */
+  private static final List<Sought> USED_LESS =
+      List.of(
+          Sought.of(WHOLE + PLACED + LINK + USED_UP + PART + END),
+          Sought.of(NAME_FIRST + PLACED + LINK + USED_UP + PART + END));
 
   /** "300 ml out of a litre of milk". */
   private static final Sought OUT_OF =
@@ -162,6 +174,13 @@ public final class Spent {
         use(clause, found);
       }
     }
+    for (Sought form : USED_LESS) {
+      for (Shape.Found found : shape.get().each(form)) {
+        if (!clause.get(found.at("whole")).isCount()) {
+          use(clause, found);
+        }
+      }
+    }
     for (Sought form : SAID) {
       for (Shape.Found found : shape.get().each(form)) {
         take(clause, found);
@@ -187,24 +206,33 @@ public final class Spent {
       return;
     }
     int food = found.at("food");
-    int last = Math.max(food, found.at("whole"));
-    for (int i = last + 1; i < found.end(); i++) {
+    note(clause, Math.max(food, found.at("whole")) + 1, found);
+    whole.instead = left;
+    whole.corrects = food < found.at("whole");
+  }
+
+  /** What is said of it, but not where the whole goes. */
+  private static void note(Clause clause, int from, Shape.Found found) {
+    for (int i = from; i < found.end(); i++) {
       if (!clause.is(i, Sort.PAN, Sort.PLATE, Sort.BOWL) || i > found.at("part")) {
         clause.get(i).part = Part.NOTE;
       }
     }
-    whole.instead = left;
-    whole.corrects = food < found.at("whole");
   }
 
   private static void use(Clause clause, Shape.Found found) {
     Element whole = clause.get(found.at("whole"));
     Element part = clause.get(found.at("part"));
-    if (!left(whole, part).isEmpty() && whole.isFree()) {
-      whole.instead = part.text();
+    Unit.Kind kind = whole.measure().unit().kind();
+    boolean bare = // "40 g sugar, only used 25"
+        (kind == Unit.Kind.MASS || kind == Unit.Kind.MARKED)
+            && part.isCount()
+            && part.measure().amount() > 1
+            && part.measure().amount() < whole.measure().amount();
+    if ((bare || !left(whole, part).isEmpty()) && whole.isFree()) {
+      whole.instead = part.textLike(whole);
       whole.corrects = found.at("food") < found.at("whole");
-      int last = Math.max(found.at("food"), found.at("whole"));
-      found.note(last + 1);
+      note(clause, Math.max(found.at("food"), found.at("whole")) + 1, found);
     }
   }
 
