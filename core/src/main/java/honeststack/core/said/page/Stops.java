@@ -26,6 +26,10 @@ final class Stops {
   private static final Set<Sort> BEGINS =
       EnumSet.of(Sort.VERB, Sort.YIELD, Sort.SERVES, Sort.BATTER, Sort.CORRECT);
 
+  /** If it says so with more words than one: "Fried in", "Topped with". */
+  private static final Set<Sort> BEGINS_WITH_MORE =
+      EnumSet.of(Sort.PAN_NEXT, Sort.PLATE_NEXT, Sort.EXCLUDE);
+
   /** Of every day, and often shortened words of a recipe. */
   private static final String[] SHORTENED = {
     "min", "max", "no", "med", "opt", "about", "sm", "lg", "mr", "mrs", "dr", "st", "a", "i", "s"
@@ -66,6 +70,12 @@ final class Stops {
     "fibre",
     "fiber",
     "about"
+  };
+
+  /** Before an amount of what was named: "the milk ran out, so only 300 ml. Lovely and crisp." */
+  private static final String[] ONLY = {
+    "only", "just", "so", "about", "around", "roughly", "maybe", "was", "were", "took", "needed",
+    "used", "at", "had", "is", "it's", "that's", "till", "until"
   };
 
   /** One asks about a food in no more words. */
@@ -183,6 +193,7 @@ final class Stops {
         && tokens.get(from + 1).kind() == Token.Kind.WORD
         && (tokens.get(number - 1).isMark(",", ":", "=", "–", "—")
             || tokens.get(number - 1).isWord("to")
+            || number > from + 2 && isMetric(tokens, dot - 1) && tokens.get(number - 1).isWord(ONLY)
             || tokens.get(from + 2).isMark(",")
                 && begins(tokens, dot + 1)); // "Egg, fresh 60 g. Oil …"
   }
@@ -235,7 +246,11 @@ final class Stops {
         .each(
             tokens,
             from,
-            phrase -> begins[0] |= phrase.sorts().stream().anyMatch(BEGINS::contains));
+            phrase ->
+                begins[0] |=
+                    phrase.sorts().stream().anyMatch(BEGINS::contains)
+                        || phrase.to() > from + 1
+                            && phrase.sorts().stream().anyMatch(BEGINS_WITH_MORE::contains));
     boolean goesFor = // "half a tsp. For the sauce warm …"
         tokens.get(from).isWord("for")
             && from + 1 < tokens.size()
