@@ -72,6 +72,21 @@ final class Joined {
               + "|(?:so )?(?:the )?(?:whole )?(?:batter|mix|mixture|lot) (?:weighs|is|comes to|came to|weighed) .*#.*"
               + "|(?:i repeat|again|in short|to recap|once more|read back|to repeat|got that) ?[:,] .*#.*|so that's .*#.*");
 
+  /** "That's 6, I have 3 with …": how many there are, and no more. */
+  private static final Sought COUNTED =
+      Sought.of(
+          "(?:(?:so|and|,) )*(?:that's|that is|that was|which is|which was|this is|this was|it was|it's|there were"
+              + "|it came to|came to|it comes to|comes to|turned out|ended up as|ended up with|a total of|total|all told|got|made|makes|gave)?"
+              + "(?: about| :| just| only)* ?# (?:pancakes?|waffles?|cr[eê]pes|hotcakes|pieces|of them|in all|in total|altogether|all told|total|,) ?"
+              + "|(?:(?:so|and|,) )*(?:that's|that is|that was|which is|which was|this is|this was|it was|it's|there were"
+              + "|it came to|came to|it comes to|comes to|turned out|ended up as|ended up with|a total of|total|got|made|makes|gave)(?: about| :| just| only)* # ");
+
+  private static final String[] EATERS = {"i", "we", "he", "she", "they"};
+
+  private static final String[] EAT = {
+    "have", "had", "eat", "ate", "get", "got", "take", "took", "has", "eats", "gets"
+  };
+
   private static final int FEWEST = 2;
 
   private Joined() {}
@@ -87,6 +102,11 @@ final class Joined {
     }
     boolean joined = (dash || comma) && elements.get(i + 1).isWord(JOINS);
     int next = joined ? i + 2 : i + 1;
+    if ((comma || mark.isWord("and"))
+        && isEatenThen(elements, next)
+        && COUNTED.isAll(Shape.signs(elements.subList(from, i)))) {
+      return true;
+    }
     boolean habit = but && elements.get(next).isWord("today"); // "normally butter but today oil"
     if (habit || next + 1 >= elements.size() || !isList(elements.subList(from, i))) {
       return false;
@@ -105,6 +125,13 @@ final class Joined {
     boolean telling = after.get(0).isWord(SUBJECTS) && isTelling(after) && isSaidOf(list, after);
     boolean again = !isItem(after) && isAbout(list, after);
     return !isTold(list) && (isWhole(after) || (telling || again) && !isCounting(after));
+  }
+
+  private static boolean isEatenThen(List<Element> elements, int i) {
+    return i + 2 < elements.size()
+        && elements.get(i).isWord(EATERS)
+        && elements.get(i + 1).isWord(EAT)
+        && elements.get(i + 2).isAmount();
   }
 
   /** What is only said in a sentence about a list. */

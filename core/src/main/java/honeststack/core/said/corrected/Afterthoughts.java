@@ -90,12 +90,15 @@ public final class Afterthoughts {
         (clause.is(0, Sort.CORRECT) || told && isDone(clause, amount))
             && clause.isAmount(amount)
             && clause.mentions.isEmpty()
+            && clause.counts.pieces.isEmpty()
             && last.isMeasured()
             && last.amount != null;
     unit(last, clause);
     if (other) {
       restate(last, clause.get(amount));
-    } else if (clause.mentions.isEmpty() && (isTooMuch(clause) || isCameTo(before, clause))) {
+    } else if (clause.mentions.isEmpty()
+        && clause.counts.pieces.isEmpty()
+        && (isTooMuch(clause) || isCameTo(before, clause))) {
       better(last, clause);
     }
   }

@@ -45,6 +45,8 @@ public final class PerCue {
 
   private static final Sought EACH = Sought.of("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");
 
+  private static final Set<String> ON = Set.of("on", "onto", "over", "into", "inside");
+
   private static final Set<String> TO_EVERY = Set.of("for every", "to every");
 
   /** What each gets, or where it goes, follows. */
@@ -131,6 +133,9 @@ public final class PerCue {
     if (PIECE.isAll(what)) {
       return Optional.of(Per.PIECE);
     }
+    if (what.startsWith("of them") && isOn(element)) {
+      return Optional.of(Per.PIECE);
+    }
     if (EATER.isAll(what)) {
       return Optional.of(Per.EATER);
     }
@@ -154,6 +159,11 @@ public final class PerCue {
     }
     boolean each = EACH.isAll(element.low()) && !isOfSomething();
     return each && !OTHER.isAll(what) ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  /** "on each of them": nobody puts it on eaters. */
+  private boolean isOn(Element each) {
+    return ON.contains(each.low().split(" ")[0]) || ON.contains(clause.low(i - 1));
   }
 
   /** "every session", "each table": no eater and no piece. */
