@@ -13,37 +13,15 @@ import java.util.regex.Pattern;
  * threads.
  */
 public final class Sought {
-  private static final int ASCII = 128;
   private static final int NOT = -1;
 
-  /** What may stand before a place, with an example. */
-  private static final int START = 0;
-
-  private static final byte NO_LETTER = 1;
-  private static final byte LETTER = 2;
-  private static final byte ANYTHING = 3;
-  private static final String[] BEFORE = {"", " ", "x"};
-
-  private static final byte[] KINDS = kinds(false);
-
-  /** Behind the end of a line it may begin with anything. */
-  private static final byte[] KINDS_OF_LINES = kinds(true);
-
   private final Pattern pattern;
-
-  /** A longer text has every character at every kind of place. */
-  private static final int SHORT = 400;
-
-  /** What the characters are to one that stands behind them. */
-  private final byte[] kinds;
 
   /** Null until they are asked for. */
   private Beginnings beginnings;
 
   private Sought(Pattern pattern) {
     this.pattern = pattern;
-    boolean lines = (pattern.flags() & Pattern.MULTILINE) != 0;
-    this.kinds = lines ? KINDS_OF_LINES : KINDS;
   }
 
   /** Of a regular expression. */
@@ -63,17 +41,17 @@ public final class Sought {
 
   /** It is all of a text. */
   public boolean isAll(String text) {
-    return mayBegin(text) && pattern.matcher(text).matches();
+    return beginnings().may(text) && pattern.matcher(text).matches();
   }
 
   /** A text begins with it. */
   public boolean begins(String text) {
-    return mayBegin(text) && pattern.matcher(text).lookingAt();
+    return beginnings().may(text) && pattern.matcher(text).lookingAt();
   }
 
   /** It is somewhere in a text. */
   public boolean isIn(String text) {
-    int first = next(text, 0);
+    int first = beginnings().next(text, 0);
     return first >= 0 && found(text, first, pattern.matcher(text)) >= 0;
   }
 
@@ -106,8 +84,9 @@ public final class Sought {
 
   /** Where the matcher finds it first, from a place on. */
   private int found(String text, int from, Matcher matcher) {
+    Beginnings known = beginnings();
     matcher.useTransparentBounds(true).useAnchoringBounds(false);
-    for (int i = next(text, from); i >= 0; i = next(text, i + 1)) {
+    for (int i = known.next(text, from); i >= 0; i = known.next(text, i + 1)) {
       if (matcher.region(i, text.length()).lookingAt()) {
         return i;
       }
@@ -115,249 +94,12 @@ public final class Sought {
     return NOT;
   }
 
-  /** The next place where it may begin. */
-  private int next(String text, int from) {
-    int end = text.length();
-    if (from > end) {
-      return NOT;
-    }
-    Beginnings known = beginnings();
-    if (end <= SHORT && !known.isAnywhere(Characters.of(text, kinds))) {
-      return known.empty ? end : NOT;
-    }
-    int before = from == 0 ? START : kind(text.charAt(from - 1));
-    for (int i = from; i < end; i++) {
-      char c = text.charAt(i);
-      if (before == ANYTHING
-          || c >= ASCII
-          || known.first[before][c] && known.may(before, text, i)) {
-        return i;
-      }
-      before = c < ASCII ? kinds[c] : kind(c);
-    }
-    return known.empty ? end : NOT;
-  }
-
-  private boolean mayBegin(String text) {
-    if (text.isEmpty()) {
-      return true;
-    }
-    Beginnings known = beginnings();
-    char c = text.charAt(0);
-    return c >= ASCII || known.first[START][c] && known.may(START, text, 0);
-  }
-
-  private static byte[] kinds(boolean lines) {
-    byte[] kinds = new byte[ASCII];
-    for (char c = 0; c < ASCII; c++) {
-      boolean letter = c == '_' || Character.isLetterOrDigit(c);
-      boolean line = lines && (c == '\n' || c == '\r');
-      kinds[c] = line ? ANYTHING : letter ? LETTER : NO_LETTER;
-    }
-    return kinds;
-  }
-
-  private int kind(char c) {
-    return c < ASCII ? kinds[c] : Character.isLetterOrDigit(c) ? LETTER : ANYTHING;
-  }
-
   private Beginnings beginnings() {
     Beginnings known = beginnings;
     if (known == null) {
-      known = new Beginnings(withoutLookingBack(pattern.pattern()), pattern.flags());
+      known = new Beginnings(pattern);
       beginnings = known;
     }
     return known;
-  }
-
-  /**
-   * With what it may begin: on a text of a few characters a pattern either fails at one of them, or
-   * is it, or asks for more. What was asked once is kept.
-   */
-  private static final class Beginnings {
-    /** So many characters tell most patterns apart from what is usually said. */
-    private static final int DEPTH = 8;
-
-    /** A pattern that begins with any word would know too many. */
-    private static final int MOST = 96;
-
-    private final Pattern pattern;
-
-    /** By what stands before: whether a character may be the first. */
-    private final boolean[][] first = new boolean[BEFORE.length][ASCII];
-
-    private final Characters all;
-
-    /** By what stands before: what is known of more characters. */
-    private final Known[] known = new Known[BEFORE.length];
-
-    /** It may be nothing at all. */
-    private final boolean empty;
-
-    private int size;
-
-    Beginnings(String pattern, int flags) {
-      this.pattern = Pattern.compile(pattern, flags);
-      boolean nothing = false;
-      for (int before = 0; before < BEFORE.length; before++) {
-        nothing |= may(BEFORE[before], "");
-        known[before] = new Known();
-        for (char c = 0; c < ASCII; c++) {
-          first[before][c] = may(BEFORE[before], String.valueOf(c));
-        }
-      }
-      this.empty = nothing;
-      this.all = Characters.of(first);
-    }
-
-    /** Some character of a text may be the first. */
-    private boolean isAnywhere(Characters characters) {
-      return characters.anything || all.meets(characters);
-    }
-
-    /** It may begin at a place of a text, for all that the next characters say. */
-    private boolean may(int before, String text, int from) {
-      Known known = this.known[before];
-      int end = Math.min(text.length(), from + DEPTH);
-      for (int i = from; i < end; i++) {
-        char c = text.charAt(i);
-        if (c >= ASCII) {
-          return true;
-        }
-        Known next = known.next[c];
-        if (next == null) {
-          next = asked(BEFORE[before], text.substring(from, i + 1));
-          known.next[c] = next;
-        }
-        if (next.next.length == 0) {
-          return next == Known.MAY;
-        }
-        known = next;
-      }
-      return true;
-    }
-
-    private Known asked(String before, String said) {
-      if (!may(before, said)) {
-        return Known.NEVER;
-      }
-      if (said.length() == DEPTH || size >= MOST) {
-        return Known.MAY;
-      }
-      size++;
-      return new Known();
-    }
-
-    private boolean may(String before, String said) {
-      String text = before + said;
-      Matcher matcher = pattern.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
-      boolean is = matcher.region(before.length(), text.length()).lookingAt();
-      return is || !said.isEmpty() && matcher.hitEnd();
-    }
-  }
-
-  /**
-   * Which characters stand somewhere in a text, by what stands before them.
-   *
-   * @param anything some stand behind one that may be anything to them, or are not known
-   */
-  private record Characters(String text, byte[] kinds, long[] bits, boolean anything) {
-    private static final int LAST = 16;
-
-    /** Of what was asked last, since many patterns are sought in one text. */
-    private static final Characters[] KEPT = new Characters[LAST];
-
-    static Characters of(String text, byte[] kinds) {
-      int at = text.length() % LAST;
-      Characters kept = KEPT[at];
-      if (kept == null || kept.text != text || kept.kinds != kinds) {
-        kept = read(text, kinds);
-        KEPT[at] = kept;
-      }
-      return kept;
-    }
-
-    private static Characters read(String text, byte[] kinds) {
-      long[] bits = new long[2 * BEFORE.length];
-      int before = START;
-      for (int i = 0; i < text.length(); i++) {
-        char c = text.charAt(i);
-        if (c >= ASCII || before == ANYTHING) {
-          return new Characters(text, kinds, bits, true);
-        }
-        set(bits, before, c);
-        before = kinds[c];
-      }
-      return new Characters(text, kinds, bits, false);
-    }
-
-    static Characters of(boolean[][] first) {
-      long[] bits = new long[2 * BEFORE.length];
-      for (int before = 0; before < BEFORE.length; before++) {
-        for (char c = 0; c < ASCII; c++) {
-          if (first[before][c]) {
-            set(bits, before, c);
-          }
-        }
-      }
-      return new Characters("", KINDS, bits, false);
-    }
-
-    private static void set(long[] bits, int before, char c) {
-      bits[2 * before + c / Long.SIZE] |= 1L << c % Long.SIZE;
-    }
-
-    boolean meets(Characters other) {
-      for (int i = 0; i < bits.length; i++) {
-        if ((bits[i] & other.bits[i]) != 0) {
-          return true;
-        }
-      }
-      return false;
-    }
-  }
-
-  /** What is known behind some characters, by the next one; null where nobody asked. */
-  private record Known(Known[] next) {
-    private static final Known NEVER = new Known(new Known[0]);
-    private static final Known MAY = new Known(new Known[0]);
-
-    Known() {
-      this(new Known[ASCII]);
-    }
-  }
-
-  /** What stands before it is not looked at: so it may begin in more places, and in none less. */
-  private static String withoutLookingBack(String pattern) {
-    StringBuilder free = new StringBuilder(pattern);
-    for (int at = start(free); at >= 0; at = start(free)) {
-      free.delete(at, end(free, at));
-    }
-    return free.toString();
-  }
-
-  private static int start(StringBuilder pattern) {
-    return Math.max(pattern.indexOf("(?<="), pattern.indexOf("(?<!"));
-  }
-
-  /** Behind the bracket that closes the one at a place. */
-  private static int end(StringBuilder pattern, int from) {
-    int open = 0;
-    boolean listed = false;
-    for (int i = from; i < pattern.length(); i++) {
-      char c = pattern.charAt(i);
-      if (c == '\\') {
-        i++;
-      } else if (listed) {
-        listed = c != ']';
-      } else if (c == '[') {
-        listed = true;
-      } else if (c == '(') {
-        open++;
-      } else if (c == ')' && --open == 0) {
-        return i + 1;
-      }
-    }
-    throw new IllegalArgumentException(pattern.toString());
   }
 }
