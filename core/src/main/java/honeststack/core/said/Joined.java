@@ -72,14 +72,16 @@ final class Joined {
               + "|(?:so )?(?:the )?(?:whole )?(?:batter|mix|mixture|lot) (?:weighs|is|comes to|came to|weighed) .*#.*"
               + "|(?:i repeat|again|in short|to recap|once more|read back|to repeat|got that) ?[:,] .*#.*|so that's .*#.*");
 
+  private static final String COMES_TO =
+      "(?:that's|that is|that was|which is|which was|this is|this was|it was|it's|there were|it came to|came to"
+          + "|it comes to|comes to|turned out|ended up as|ended up with|a total of|total|got|made|makes|gave)"
+          + "(?: about| :| just| only)*";
+
   /** "That's 6, I have 3 with …": how many there are, and no more. */
   private static final Sought COUNTED =
       Sought.of(
-          "(?:(?:so|and|,) )*(?:that's|that is|that was|which is|which was|this is|this was|it was|it's|there were"
-              + "|it came to|came to|it comes to|comes to|turned out|ended up as|ended up with|a total of|total|all told|got|made|makes|gave)?"
-              + "(?: about| :| just| only)* ?# (?:pancakes?|waffles?|cr[eê]pes|hotcakes|pieces|of them|in all|in total|altogether|all told|total|,) ?"
-              + "|(?:(?:so|and|,) )*(?:that's|that is|that was|which is|which was|this is|this was|it was|it's|there were"
-              + "|it came to|came to|it comes to|comes to|turned out|ended up as|ended up with|a total of|total|got|made|makes|gave)(?: about| :| just| only)* # ");
+          ("(?:(?:so|and|,) )*(?:" + COMES_TO + " # |(?:" + COMES_TO + " |all told )?")
+              + "# (?:pancakes?|waffles?|cr[eê]pes|hotcakes|pieces|of them|in all|in total|altogether|all told|total|,) ?)");
 
   private static final String[] EATERS = {"i", "we", "he", "she", "they"};
 

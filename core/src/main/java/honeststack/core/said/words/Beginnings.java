@@ -29,9 +29,6 @@ final class Beginnings {
   /** A pattern that begins with any word would know too many. */
   private static final int MOST = 96;
 
-  /** A longer text has every character at every kind of place. */
-  private static final int SHORT = 400;
-
   private final Pattern pattern;
 
   /** What the characters are to one that stands behind them. */
@@ -39,8 +36,6 @@ final class Beginnings {
 
   /** By what stands before: whether a character may be the first. */
   private final boolean[][] first = new boolean[BEFORE.length][ASCII];
-
-  private final Characters all;
 
   /** By what stands before: what is known of more characters. */
   private final Known[] known = new Known[BEFORE.length];
@@ -62,12 +57,6 @@ final class Beginnings {
       }
     }
     this.empty = nothing;
-    this.all = Characters.of(first);
-  }
-
-  /** Some character of a text may be the first. */
-  private boolean isAnywhere(Characters characters) {
-    return characters.anything || all.meets(characters);
   }
 
   /** It may begin at a place of a text, for all that the next characters say. */
@@ -116,9 +105,6 @@ final class Beginnings {
     if (from > end) {
       return -1;
     }
-    if (end <= SHORT && !isAnywhere(Characters.of(text, kinds))) {
-      return empty ? end : -1;
-    }
     int before = from == 0 ? START : kind(text.charAt(from - 1));
     for (int i = from; i < end; i++) {
       char c = text.charAt(i);
@@ -151,67 +137,6 @@ final class Beginnings {
 
   private int kind(char c) {
     return c < ASCII ? kinds[c] : Character.isLetterOrDigit(c) ? LETTER : ANYTHING;
-  }
-
-  /**
-   * Which characters stand somewhere in a text, by what stands before them.
-   *
-   * @param anything some stand behind one that may be anything to them, or are not known
-   */
-  private record Characters(String text, byte[] kinds, long[] bits, boolean anything) {
-    private static final int LAST = 16;
-
-    /** Of what was asked last, since many patterns are sought in one text. */
-    private static final Characters[] KEPT = new Characters[LAST];
-
-    static Characters of(String text, byte[] kinds) {
-      int at = text.length() % LAST;
-      Characters kept = KEPT[at];
-      if (kept == null || kept.text != text || kept.kinds != kinds) {
-        kept = read(text, kinds);
-        KEPT[at] = kept;
-      }
-      return kept;
-    }
-
-    private static Characters read(String text, byte[] kinds) {
-      long[] bits = new long[2 * BEFORE.length];
-      int before = START;
-      for (int i = 0; i < text.length(); i++) {
-        char c = text.charAt(i);
-        if (c >= ASCII || before == ANYTHING) {
-          return new Characters(text, kinds, bits, true);
-        }
-        set(bits, before, c);
-        before = kinds[c];
-      }
-      return new Characters(text, kinds, bits, false);
-    }
-
-    static Characters of(boolean[][] first) {
-      long[] bits = new long[2 * BEFORE.length];
-      for (int before = 0; before < BEFORE.length; before++) {
-        for (char c = 0; c < ASCII; c++) {
-          if (first[before][c]) {
-            set(bits, before, c);
-          }
-        }
-      }
-      return new Characters("", KINDS, bits, false);
-    }
-
-    private static void set(long[] bits, int before, char c) {
-      bits[2 * before + c / Long.SIZE] |= 1L << c % Long.SIZE;
-    }
-
-    boolean meets(Characters other) {
-      for (int i = 0; i < bits.length; i++) {
-        if ((bits[i] & other.bits[i]) != 0) {
-          return true;
-        }
-      }
-      return false;
-    }
   }
 
   /** What is known behind some characters, by the next one; null where nobody asked. */
