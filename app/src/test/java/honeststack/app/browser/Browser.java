@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import honeststack.app.RunningApplication;
 import java.nio.file.Path;
@@ -18,12 +19,16 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
   static final int WIDTH = 1280;
   static final int HEIGHT = 800;
 
+  /** What is awaited comes within a second; a machine with other work may take far longer. */
+  private static final int PATIENCE_MS = 30_000;
+
   private static com.microsoft.playwright.Browser browser;
 
   private BrowserContext context;
 
   private static com.microsoft.playwright.Browser chromium() {
     if (browser == null) {
+      PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
       Playwright playwright = Playwright.create();
       browser =
           playwright
@@ -55,7 +60,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
                     .setLocale("en-GB")
                     .setReducedMotion(ReducedMotion.REDUCE)
                     .setViewportSize(WIDTH, HEIGHT));
-    context.setDefaultTimeout(10_000);
+    context.setDefaultTimeout(PATIENCE_MS);
   }
 
   @Override
