@@ -54,6 +54,7 @@ import honeststack.core.said.ratio.Times;
 import honeststack.core.said.span.Compounds;
 import honeststack.core.said.span.Ellipses;
 import honeststack.core.said.span.LookedUp;
+import honeststack.core.said.span.PartNames;
 import honeststack.core.said.span.Spans;
 import honeststack.core.said.talk.Implied;
 import honeststack.core.said.told.Part;
@@ -218,22 +219,27 @@ final class ClauseReader {
         inside = new ArrayList<>();
         after = main.isEmpty() ? token.start() : main.get(main.size() - 1).end();
       } else if (inside != null && token.isMark(")", "]")) {
-        aside(sentence, inside, after, asides);
+        aside(sentence, main, inside, after, asides);
         inside = null;
       } else {
         (inside == null ? main : inside).add(token);
       }
     }
     if (inside != null) {
-      aside(sentence, inside, after, asides);
+      aside(sentence, main, inside, after, asides);
     }
   }
 
-  private void aside(Sentence of, List<Token> inside, int after, List<Clause.Aside> asides) {
+  private void aside(
+      Sentence of, List<Token> main, List<Token> inside, int after, List<Clause.Aside> asides) {
     if (!inside.isEmpty()) {
       Sentence sentence =
           new Sentence(of.line(), of.section(), of.place(), of.per(), false, inside);
-      asides.add(new Clause.Aside(after, read(sentence, spans.of(inside, Set.of()), List.of())));
+      List<Element> elements = spans.of(inside, Set.of());
+      if (!main.isEmpty() && PartNames.mayHave(main.get(main.size() - 1).low())) {
+        PartNames.in(foods, spans.of(main, Set.of()), elements);
+      }
+      asides.add(new Clause.Aside(after, read(sentence, elements, List.of())));
     }
   }
 

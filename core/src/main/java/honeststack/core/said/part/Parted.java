@@ -44,6 +44,7 @@ public final class Parted {
   private final Clause clause;
   private final Element whole;
   private final List<Integer> shares = new ArrayList<>();
+  private final List<Integer> foods = new ArrayList<>();
 
   private Parted(Clause clause, Element whole) {
     this.clause = clause;
@@ -77,17 +78,22 @@ public final class Parted {
 
   private static void put(Clause clause, Shape.Found found) {
     int kind = found.at("kind");
-    boolean known = clause.isFood(kind) && clause.get(kind).food.isPresent();
     String marks = found.said().group("apart");
     boolean told = found.has("total") || found.has("being") || marks.matches(".*[:=(–—].*");
     Parted parted = new Parted(clause, clause.get(found.at("whole")));
     if ((told || !marks.isEmpty()) && PartlyOther.isPlain(parted.whole)) {
-      parted.read(found.at("parts"), known, told);
+      parted.read(found.at("parts"), kind, told);
     }
   }
 
-  private void read(int from, boolean known, boolean told) {
+  private void read(int from, int kind, boolean told) {
+    boolean known = clause.isFood(kind) && clause.get(kind).food.isPresent();
     double left = left(from);
+    if (known
+        && !told
+        && !foods.stream().allMatch(i -> clause.get(i).isOfAKind(clause.get(kind)))) {
+      return; // "3 eggs, 2 bananas, 1 apple": a list
+    }
     boolean rest = shares.stream().anyMatch(i -> !clause.get(i).isAmount());
     boolean bare = shares.stream().allMatch(i -> !clause.get(i).isAmount() || isBare(i));
     double near = isFraction() ? ROUNDED * whole.measure().amount() : EXACT;
@@ -111,6 +117,7 @@ public final class Parted {
     for (int i = from; i < clause.size(); i++) {
       boolean rest = REST.isAll(clause.low(i)) && clause.ahead(i + 1, 2, Element::isFood) > 0;
       if (open && clause.isFood(i)) {
+        foods.add(i);
         open = false;
       } else if (!open && (rest || clause.isStrong(i) && isOfWhole(i))) {
         left -= rest ? 0 : part(i);

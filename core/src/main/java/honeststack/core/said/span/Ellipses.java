@@ -75,6 +75,7 @@ public final class Ellipses {
         fill(i, next);
       }
     }
+    PartNames.in(foods, elements);
     again();
     whites();
     dried();
