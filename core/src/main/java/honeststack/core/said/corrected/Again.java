@@ -188,6 +188,7 @@ public final class Again {
     }
     return said.isNear(other)
         && isMeasuredAlike(said.mention, other)
+        && (said.clause != other.clause || isKnownSame(said, other)) // "rye flour and flour"
         && Portions.isTwice(said, other);
   }
 
@@ -227,7 +228,18 @@ public final class Again {
   private static boolean isToldBefore(Named said, Named before) {
     return said.clause != before.clause
         && said.isNear(before)
-        && isMeasuredAlike(said.mention, before);
+        && isMeasuredAlike(said.mention, before)
+        && (isKnownSame(said, before) || said.measure().equals(before.measure()));
+  }
+
+  /** Not only by the noun: "flour" may be rye flour that was measured, or a flour besides it. */
+  private static boolean isKnownSame(Named said, Named before) {
+    Optional<Food> food = said.mention.known();
+    Optional<Food> other = before.mention.known();
+    return food.isEmpty()
+        || other.isEmpty()
+        || food.get().role() == Role.EGG
+        || food.get().id().equals(other.get().id());
   }
 
   /** As much of the same food. */

@@ -143,6 +143,9 @@ public final class Corrections {
       clause.get(second + 1).part = Part.NOTE; // "300 ml, I mean 250 ml, milk"
     }
     int again = set ? named : clause.ahead(second + 1, 3, Element::isFood);
+    if (food == first - 1 && clause.isStrong(again + 1)) {
+      again = -1; // "water 350, no, 370 salt 6 g": names first
+    }
     if (again >= 0
         && food >= 0
         && !clause.get(food).isSameFood(clause.get(again))

@@ -291,6 +291,9 @@ public final class WhichSort {
         last = ++i;
         continue;
       }
+      if (count == 0 && word.isWord("one") && i + 1 < words.size() && words.get(i + 1).isFood()) {
+        return Optional.empty(); // "100 g butter, one apple"
+      }
       for (Token token : word.tokens.subList(word.from, word.to)) {
         String low = token.low().replace('’', '\'');
         boolean noun = NOUNS.contains(low);

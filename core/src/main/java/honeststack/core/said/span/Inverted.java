@@ -82,7 +82,9 @@ public final class Inverted {
       if (token.isWord("ground", "milled") && !minced && isFilled(tokens, from)) {
         break; // "1 cup hazelnuts, ground to meal": before
       }
-      if (token.isWord(OTHER) || token.kind() != Token.Kind.WORD && !percent) {
+      boolean number = // "100 g butter, one apple"
+          token.isWord("one") || Counted.WORDS.contains(token.low());
+      if (token.isWord(OTHER) || number || token.kind() != Token.Kind.WORD && !percent) {
         break;
       }
       behind.append(behind.length() == 0 ? "" : " ").append(token.text());
