@@ -17,6 +17,8 @@ public final class SpokenMarks {
   private static final Sought QUOTED =
       Sought.of("(?<![\\w½¼¾.])[\"“„”]([^\"“„”\\n]{1,40})[\"“”](?!\\w)");
 
+  private static final Sought ZEROS = Sought.of("['‘]00['’]");
+
   /** "pinch o' salt". */
   private static final Sought OF = Sought.of("\\bo['’](?= )");
 
@@ -56,6 +58,7 @@ public final class SpokenMarks {
   private static final List<Repair> MARKS =
       List.of(
           Repair.of(QUOTED, at -> " " + at.group(1), "\"", "“", "„", "”"), // type "00"
+          Repair.as(ZEROS, " 00", "'00'", "‘00’"),
           Repair.as(OF, "of", "o'", "o’"),
           sign("-->", "→"),
           sign("=>", "→"),
@@ -88,6 +91,7 @@ public final class SpokenMarks {
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);
     all.addAll(PlaceTags.REPAIRS);
+    all.addAll(Rephrased.REPAIRS);
     return List.copyOf(all);
   }
 

@@ -75,7 +75,7 @@ final class Stops {
   /** Before an amount of what was named: "the milk ran out, so only 300 ml. Lovely and crisp." */
   private static final String[] ONLY = {
     "only", "just", "so", "about", "around", "roughly", "maybe", "was", "were", "took", "needed",
-    "used", "at", "had", "is", "it's", "that's", "till", "until"
+    "used", "at", "had", "is", "it's", "that's", "till", "until", "by"
   };
 
   /** One asks about a food in no more words. */

@@ -36,7 +36,7 @@ public final class LeftOut {
   private static final Pattern GONE =
       Pattern.compile(
           "(?:had |has |have |was |were |is |are |we |i )?(?:just |all )*"
-              + "(?:ran out|run out|all gone|used up|finished|gone off|gone|empty)(?: of)?(?= |$)");
+              + "(?:ran out|run out|all gone|used up|finished|gone off|gone(?! in\\b)|empty)(?: of)?(?= |$)");
 
   private final Clause clause;
 

@@ -1,0 +1,139 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/** Turns of phrase that say the same as shorter ones, which are read. */
+final class Rephrased {
+  private static final String NUMBER =
+      "(?:\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen)";
+
+  private static final String UNIT =
+      "(?:g|gr|grams?|ml|tbsps?|tablespoons?|tsps?|teaspoons?|oz|ounces?|cups?)";
+
+  /** "100 g butter minus 20 g for the pan" is as much in all. */
+  private static final Sought MINUS =
+      said(
+          "(?:,| ?[–-])? (?:minus|less)(?: the| about)? (\\d+(?:[.,/]\\d+)? ?"
+              + UNIT
+              + ")(?: (?:kept|saved|reserved|held back|set aside))?"
+              + "(?= for (?:(?:the|my) )?(?:pan|griddle|iron|skillet|waffle iron|greasing|frying|brushing)\\b)");
+
+  /** "Halved the recipe (so 200 g flour, 2 eggs)": what went in. */
+  private static final Sought CHANGED =
+      said(
+          "(?<=\\b(?:halved|doubled|tripled|quartered) (?:the recipe|it|everything|it all|the batch|the lot|that)) "
+              + "\\((?:so|that is|that's|which is|meaning|namely)([ ,:][^()\\n]*)\\)");
+
+  private static final String PLATES = NUMBER + "(?= (?:warm |warmed |hot )?(?:plates|bowls)\\b)";
+
+  /** "Divide between four plates and …" serves four. */
+  private static final Sought DIVIDED =
+      said(
+          "\\b(?:divide|share|split|serve|dish up|plate up|put|stack|arrange|pile)"
+              + "(?: (?:it|them|these|the (?:pancakes|waffles|crepes|stacks?)))?(?: out)?"
+              + " (?:between|among|amongst|over|across|on|onto|on to|up on) ("
+              + PLATES
+              + ") (?:warm |warmed |hot )?(?:plates|bowls)( and(?: then)?(?= (?:top|drizzle|scatter|serve|finish|dust|pour|spoon|put|add|give|hand)\\b))?");
+
+  private static final Sought FILLS =
+      said(
+          "\\b(?:enough for|fills|filled|makes|for) ("
+              + PLATES
+              + ") (?:plates|bowls)(?= ?[.,;\\n]|$)");
+
+  /** "Out of this: 12 pieces". */
+  private static final Sought OUT_OF_THIS =
+      said(
+          "(?<=^|[.,;\\n]|[.,;\\n] )(?:(?:out of (?:this|these|that|it)|from (?:this|these|that|it)|this amount|this quantity)"
+              + " ?[:,–-] ?|all told[ ,:]+)(?=(?:about |ca |ca\\. |roughly |around )?\\d+\\b)");
+
+  /** "12 pieces, each cut in 4" are 12. */
+  private static final Sought CUT =
+      said(
+          "(?<=\\b\\d{1,3} (?:pieces|pancakes|waffles|cakes|crepes|rounds|squares)),?(?: each| all)?(?: one)?"
+              + " (?:cut|halved|quartered|sliced)(?: up)?(?: (?:in|into)(?: (?:"
+              + NUMBER
+              + "|half|halves|quarters|wedges|strips|fingers))+)?(?= ?[.,;\\n]|$)");
+
+  /** "10 residents, one each". */
+  private static final Sought ONE_EACH =
+      said(
+          "\\b(("
+              + NUMBER
+              + ") (?:residents|children|kids|people|guests|pupils|students|adults|friends|of us|players|campers))"
+              + "( ?[,:–-] )(?:just )?(?:one|1) (?:each|apiece)\\b(?= ?[.,;\\n]|$)");
+
+  /** "honey on top: 20 g". */
+  private static final Sought PLACED =
+      said(
+          "(?<=[a-z] (?:on top|to serve|for serving|to finish|over it)) ?:"
+              + "(?= ?(?:about |around |maybe |roughly |~ ?)?\\d+ ?"
+              + UNIT
+              + "(?: or so)? ?(?:[,.;\\n]|$))");
+
+  /** "Leave out the sugar if you're having them with bacon." */
+  private static final Sought WITH_OTHERS =
+      said(
+          "(?<=\\b(?:leave out|leave off|skip|omit|no|less|leave|forget|hold) (?:the )?(?:sugar|salt|honey|vanilla|syrup|sweetener)(?: out)?)"
+              + ",? (?:if|when) (?:(?:you(?:'re| are)?|we(?:'re)?|they(?:'re| are)?|i(?:'m)?) )?"
+              + "(?:having|have|serve|serving|eat|eating|making|for|with)(?: (?:them|it|these))?(?: (?:with|for))?(?: [a-z]+){1,2}(?= ?[.;\\n]|$)");
+
+  /** "8 heaped spoons of flour": what is heaped of a dry food is a tablespoon. */
+  private static final Sought HEAPED =
+      said(
+          "(?<=\\b(?:heaped|heaping|rounded|level) )(?:spoons|spoonfuls)\\b|(?<=\\b(?:a|one|1) (?:heaped|heaping|rounded|level) )spoonful\\b");
+
+  /** New Zealand's tub. */
+  private static final Sought POTTLE = said("\\bpottle(s?)\\b");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(POTTLE, at -> "pot" + at.group(1), "pottle"),
+          Repair.as(
+              HEAPED, "tbsp", "heaped spoon", "heaping spoon", "rounded spoon", "level spoon"),
+          Repair.of(MINUS, at -> ", " + at.group(1), " minus", " less"),
+          Repair.of(
+              CHANGED,
+              at -> " so" + at.group(1),
+              "(so",
+              "(i.e",
+              "(that",
+              "(which",
+              "(mean",
+              "(name"),
+          Repair.of(DIVIDED, Rephrased::serves, "plates", "bowls"),
+          Repair.of(FILLS, Rephrased::serves, "plates", "bowls"),
+          Repair.as(
+              OUT_OF_THIS,
+              "makes ",
+              "out of",
+              "from th",
+              "from it",
+              "this amount",
+              "this quan",
+              "all told"),
+          Repair.as(PLACED, "", "top:", "serve:", "serving:", "finish:", "over it:"),
+          Repair.as(CUT, "", " cut", "halved", "quartered", "sliced"),
+          Repair.of(ONE_EACH, Rephrased::oneEach, "one each", "1 each", "one apiece", "1 apiece"),
+          Repair.as(WITH_OTHERS, "", " if ", " when "));
+
+  private Rephrased() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  /** And a sentence by itself of what goes on the plates. */
+  private static String serves(MatchResult at) {
+    boolean more = at.groupCount() > 1 && at.group(2) != null;
+    return "serves " + at.group(1) + (more ? "." : "");
+  }
+
+  private static String oneEach(MatchResult at) {
+    String said = at.group(1) + at.group(3) + "makes " + at.group(2);
+    return said.length() > at.group().length() ? at.group() : said;
+  }
+}
