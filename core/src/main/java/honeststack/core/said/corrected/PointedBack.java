@@ -25,6 +25,24 @@ public final class PointedBack {
   private static final String TIME =
       "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
 
+  private static final String WHO = "(?:(?:i|we)(?:'ve|'d)? (?:only |just |also )?)?";
+
+  private static final String DID =
+      "(?:with |"
+          + WHO
+          + "(?:used|use|put in|put|took|take|added|went for|tried|did|needed) )?(?:about |around |a good )?";
+
+  /** Of what was made; "less than usual" compares. */
+  private static final String END =
+      "(?:though|this time|today|in the end|in fact|,| )*(?:than (?:that|above|it says|listed|written))?[ .!]*"
+          + "(?:(?!each|per|too|more|less|apiece|extra)[a-z]+ [.!]*)?"; // "… by 10 g. Lovely."
+
+  private static final Sought DONE_WITHOUT =
+      Sought.of(
+          LEAD
+              + "(?:i|we) (?:do|did|make|made|have|had|cook|bake|baked|cooked) (?:it|them|this|these|mine|ours)(?: all)? without (?:the |any )?(?<food>@ )"
+              + END);
+
   private static final Sought WITHOUT =
       Sought.of(
           LEAD
@@ -62,14 +80,33 @@ public final class PointedBack {
           Sought.of(
               LEAD
                   + IS
-                  + "(?<part># )less (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"));
+                  + "(?<part># )less (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"),
+          Sought.of(LEAD + DID + "(?<part># )less (?:of )?(?:the |that )?(?<food>@ )" + END),
+          Sought.of(
+              LEAD
+                  + WHO
+                  + "(?:reduced?|cut|cut down|cut back(?: on)?|lowered|lower|decreased?|dropped|brought down|shaved) "
+                  + "(?:the |that |down the |back the )?(?<food>@ )(?:down |back )?by (?:about )?(?<part># )"
+                  + END),
+          Sought.of(
+              LEAD
+                  + WHO
+                  + "(?:held|kept|left|hold|keep) (?:back )?(?:about )?(?<part># )(?:of )?(?:the |that )?(?<food>@ )(?:back |out )?(?:and |but |, )+"
+                  + "(?:i |we )?(?:never|didn't|did not) (?:use|used|need|needed|put|add|added)(?: it| them)?(?: in)?"
+                  + END));
 
   private static final List<Sought> MORE =
       List.of(
           Sought.of(
               LEAD
                   + IS
-                  + "(?<part># )more (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"));
+                  + "(?<part># )more (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?:it (?:was|looked|tasted|seemed|felt) [^#@]{1,40}?[,–-]? ?(?:so|hence) )?"
+                  + DID
+                  + "(?<part># )more (?:of )?(?:the |that )?(?<food>@ )"
+                  + END));
 
   private static final List<Sought> FOODS =
       List.of(
@@ -133,10 +170,11 @@ public final class PointedBack {
 
   private static boolean alter(Mention mention, Element part, int sign) {
     double now = mention.amount.measure().amount() + sign * part.measure().amount();
-    boolean same = part.measure().unit() == mention.amount.measure().unit();
-    return same
-        && now > 0
-        && restate(mention, Numbers.plain(now) + " " + part.measure().unit().symbol());
+    if (part.measure().unit() != mention.amount.measure().unit()) {
+      boolean known = isAlike(part, mention.amount) && sign < 0;
+      return known && restate(mention, mention.amount.text() + " less " + part.text());
+    }
+    return now > 0 && restate(mention, Numbers.plain(now) + " " + part.measure().unit().symbol());
   }
 
   private static boolean restate(Mention mention, String amount) {
@@ -162,7 +200,8 @@ public final class PointedBack {
   /** "This time without the eggs." */
   private static boolean without(List<Clause> read, Clause clause, Shape shape) {
     Optional<Mention> old =
-        shape.whole(WITHOUT).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+        found(shape, List.of(WITHOUT, DONE_WITHOUT))
+            .flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
     old.ifPresent(
         mention -> {
           mention.mark(Part.EXCLUDED);

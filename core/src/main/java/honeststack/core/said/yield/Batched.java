@@ -34,6 +34,8 @@ public final class Batched {
         List<Clause> meant = ahead ? clauses.subList(i, end) : clauses.subList(0, i + 1);
         boolean before = batch.base() || ahead && !batch.ahead();
         List<Mention> kept = ahead ? List.of() : behind(clauses, own);
+        boolean made = // "Halved it, so 200 g flour and 2 eggs, and it made 5": of what is told
+            !kept.isEmpty() && kept.containsAll(own.mentions);
         meant.forEach(
             clause -> {
               boolean alone = !ahead && clause.mentions.isEmpty();
@@ -41,7 +43,8 @@ public final class Batched {
                   batch.ahead()
                       && clause.mentions.isEmpty()
                       && (batch.base() || CAME.isIn(clause.words(0, clause.size())));
-              times(clause, batch.times(), kept, came || clause == own && (before || alone));
+              times(
+                  clause, batch.times(), kept, came || clause == own && (before || alone || made));
             });
       }
     }
