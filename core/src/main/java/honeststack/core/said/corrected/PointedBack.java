@@ -103,8 +103,9 @@ public final class PointedBack {
                   + "(?<part># )more (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"),
           Sought.of(
               LEAD
-                  + "(?:it (?:was|looked|tasted|seemed|felt) [^#@]{1,40}?[,–-]? ?(?:so|hence) )?"
-                  + DID
+                  + "(?:it (?:was|looked|tasted|seemed|felt) [^#@]{1,40}?[,–-]? ?(?:so|hence) (?:about )?|"
+                  + WHO
+                  + "(?:used|put in|put|took|added|needed) (?:about )?)"
                   + "(?<part># )more (?:of )?(?:the |that )?(?<food>@ )"
                   + END));
 

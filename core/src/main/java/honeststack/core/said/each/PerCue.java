@@ -142,7 +142,8 @@ public final class PerCue {
     if (ROUND.isAll(what)) {
       return Optional.of(Per.ROUND);
     }
-    if (isOfPeople()) {
+    boolean we = element.isWord("each") && clause.isWord(i - 1, "we", "they", "you");
+    if (we || isOfPeople()) {
       return Optional.of(Per.EATER);
     }
     boolean topped = i == 0 && clause.isWord(0, "each", "every") && clause.isWord(1, "one");

@@ -2,6 +2,7 @@ package honeststack.core.said.page;
 
 import honeststack.core.said.words.Sought;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
@@ -89,8 +90,21 @@ final class Rephrased {
   /** New Zealand's tub. */
   private static final Sought POTTLE = said("\\bpottle(s?)\\b");
 
+  /** "With 20 g jam on." */
+  private static final Sought WITH_ON =
+      said(
+          "(?<=^|[.,;\\n]|[.,;\\n] )with( (?:about |a )?(?:\\d+(?:[.,/]\\d+)? ?|one |two |a |half a )"
+              + UNIT
+              + "(?: of)?(?: [a-z-]{3,}){1,3}) on(?= ?(?:[.,;\\n]|$))");
+
+  /** "Served five." */
+  private static final Sought SERVED =
+      said("(?<=^|[.,;\\n]|[.,;\\n] )served (?=" + NUMBER + "(?: of us| people)? ?(?:[.;\\n]|$))");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(WITH_ON, at -> "top:" + at.group(1), " on"),
+          Repair.of(SERVED, at -> cased(at, "serves "), "served"),
           Repair.of(POTTLE, at -> "pot" + at.group(1), "pottle"),
           Repair.as(
               HEAPED, "tbsp", "heaped spoon", "heaping spoon", "rounded spoon", "level spoon"),
@@ -106,9 +120,7 @@ final class Rephrased {
               "(name"),
           Repair.of(DIVIDED, Rephrased::serves, "plates", "bowls"),
           Repair.of(FILLS, Rephrased::serves, "plates", "bowls"),
-          Repair.as(
-              OUT_OF_THIS,
-              "makes ",
+          Repair.of(OUT_OF_THIS, at -> cased(at, "makes "),
               "out of",
               "from th",
               "from it",
@@ -129,7 +141,13 @@ final class Rephrased {
   /** And a sentence by itself of what goes on the plates. */
   private static String serves(MatchResult at) {
     boolean more = at.groupCount() > 1 && at.group(2) != null;
-    return "serves " + at.group(1) + (more ? "." : "");
+    return cased(at, "serves ") + at.group(1) + (more ? "." : "");
+  }
+
+  /** With a capital where one stood: it begins a sentence. */
+  private static String cased(MatchResult at, String written) {
+    boolean capital = Character.isUpperCase(at.group().charAt(0));
+    return capital ? written.substring(0, 1).toUpperCase(Locale.ROOT) + written.substring(1) : written;
   }
 
   private static String oneEach(MatchResult at) {

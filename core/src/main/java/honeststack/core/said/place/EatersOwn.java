@@ -63,6 +63,11 @@ public final class EatersOwn {
   private static final Sought EACH =
       Sought.of("\\b(?:each|every one|apiece|a piece|every pancake|every waffle)\\b");
 
+  /** Who has some on the plate. */
+  private static final Sought US =
+      Sought.of(
+          "\\b(?:(?:we|they|you) (?:all )?each|each of (?:us|you|them)|each (?:person|plate|portion|serving|guest|child|kid)|everyone|everybody|per person|a head)\\b");
+
   private static final Sought PIECE =
       Sought.of(
           "\\b(?:each one|in each|on each|inside each|every one|fill|filled|rolled|stuffed|a piece|every)\\b");
@@ -98,18 +103,14 @@ public final class EatersOwn {
   }
 
   private static boolean isBatter(List<Clause> read) {
-    boolean flour = false;
-    boolean other = false;
-    for (Clause clause : read) {
-      for (Mention mention : clause.mentions) {
-        flour |= mention.isMeasured() && mention.role() == Role.FLOUR;
-        other |= mention.isMeasured() && mention.role() != Role.FLOUR;
-        if (flour && other) {
-          return true;
-        }
-      }
-    }
-    return false;
+    List<Role> measured =
+        read.stream()
+            .flatMap(clause -> clause.mentions.stream())
+            .filter(Mention::isMeasured)
+            .map(Mention::role)
+            .toList();
+    boolean batter = measured.contains(Role.FLOUR) || measured.contains(Role.EGG);
+    return batter && measured.stream().distinct().count() > 1;
   }
 
   /**
@@ -139,7 +140,8 @@ public final class EatersOwn {
     mention.place = Place.PLATE;
     String words = clause.words(0, clause.size());
     if (mention.per == null && EACH.isIn(words)) {
-      mention.per = PIECE.isIn(words) ? Per.PIECE : Per.EITHER;
+      boolean piece = PIECE.isIn(words);
+      mention.per = piece ? Per.PIECE : US.isIn(words) ? Per.EATER : Per.EITHER;
     }
   }
 

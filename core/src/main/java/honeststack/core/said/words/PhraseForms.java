@@ -110,6 +110,7 @@ final class PhraseForms {
           BOWL | (the/my/our/for the) (dry/wet) (mix/mixture/stuff/part/side) (is/are/has/contains/consists of)
           PLATE | (go/goes) on (at the end/last/afterwards/right at the end)
           PLATE | (on/over/on top/on them/over them) (after/afterwards/at the end/once cooked/once done/when done/when cooked/after cooking/once (they're/they are) (cooked/done/ready)/when (they're/they are) (cooked/done/ready))
+          PLATE_NEXT | (/i/we/he/she/they) (/all )had (them/mine/ours/these) (/hot/warm/all) with
           PLATE_NEXT | (give/gave) (everyone/everybody/each/each one/each of us/all of them/all of us)
           BOWL | for (rolling/shaping) (/them/them in) | to (roll/shape) them (/in/with)
           PLATE_NEXT | (next to/beside/alongside) (it/them/these) (/there was/there were/we had/i had/went/goes/go) | (/and/or) on the side we had
