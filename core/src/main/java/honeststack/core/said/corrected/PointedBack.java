@@ -1,5 +1,6 @@
 package honeststack.core.said.corrected;
 
+import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -25,6 +26,8 @@ public final class PointedBack {
   private static final String TIME =
       "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
 
+  private static final String PART = "(?:(?<part># )|(?<one>(?:an?|one) ))";
+
   private static final String WHO = "(?:(?:i|we)(?:'ve|'d)? (?:only |just |also )?)?";
 
   private static final String DID =
@@ -36,12 +39,6 @@ public final class PointedBack {
   private static final String END =
       "(?:though|this time|today|in the end|in fact|,| )*(?:than (?:that|above|it says|listed|written))?[ .!]*"
           + "(?:(?!each|per|too|more|less|apiece|extra)[a-z]+ [.!]*)?"; // "… by 10 g. Lovely."
-
-  private static final Sought DONE_WITHOUT =
-      Sought.of(
-          LEAD
-              + "(?:i|we) (?:do|did|make|made|have|had|cook|bake|baked|cooked) (?:it|them|this|these|mine|ours)(?: all)? without (?:the |any )?(?<food>@ )"
-              + END);
 
   private static final Sought WITHOUT =
       Sought.of(
@@ -81,7 +78,8 @@ public final class PointedBack {
               LEAD
                   + IS
                   + "(?<part># )less (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"),
-          Sought.of(LEAD + DID + "(?<part># )less (?:of )?(?:the |that )?(?<food>@ )" + END),
+          Sought.of(LEAD + DID + PART + "(?:less|fewer) (?:of )?(?:the |that )?(?<food>@ )" + END),
+          Sought.of(LEAD + DID + PART + "(?<food>@ )(?:less|fewer) " + END),
           Sought.of(
               LEAD
                   + WHO
@@ -106,7 +104,13 @@ public final class PointedBack {
                   + "(?:it (?:was|looked|tasted|seemed|felt) [^#@]{1,40}?[,–-]? ?(?:so|hence) (?:about )?|"
                   + WHO
                   + "(?:used|put in|put|took|added|needed) (?:about )?)"
-                  + "(?<part># )more (?:of )?(?:the |that )?(?<food>@ )"
+                  + PART
+                  + "(?:more|extra) (?:of )?(?:the |that )?(?<food>@ )"
+                  + END),
+          Sought.of(
+              LEAD
+                  + PART
+                  + "(?:more|extra) (?<food>@ )(?:went|goes|go|got) (?:put |added )?in "
                   + END));
 
   private static final List<Sought> FOODS =
@@ -130,7 +134,7 @@ public final class PointedBack {
       return false;
     }
     boolean done =
-        clause.hasAmount()
+        clause.elements.stream().anyMatch(Element::isAmount)
             ? amounts(read, clause, shape)
             : foods(read, clause, shape) || without(read, clause, shape);
     if (done) {
@@ -157,11 +161,20 @@ public final class PointedBack {
     Optional<Shape.Found> part = less.isPresent() ? less : found(shape, MORE);
     return part.flatMap(found -> told(read, clause, found))
         .filter(m -> m.amount != null)
-        .map(m -> alter(m, clause.get(part.get().at("part")), less.isPresent() ? -1 : 1))
+        .map(m -> alter(m, clause.get(some(part.get())), less.isPresent() ? -1 : 1))
         .orElse(false);
   }
 
+  private static int some(Shape.Found found) {
+    return found.at(found.has("part") ? "part" : "one");
+  }
+
   private static boolean isAlike(Element one, Element other) {
+    Unit.Kind first = one.measure().unit().kind();
+    Unit.Kind second = other.measure().unit().kind();
+    if (first.isVolume() && second.isVolume()) {
+      return true;
+    }
     return one.measure().unit().kind() == other.measure().unit().kind();
   }
 
@@ -201,8 +214,7 @@ public final class PointedBack {
   /** "This time without the eggs." */
   private static boolean without(List<Clause> read, Clause clause, Shape shape) {
     Optional<Mention> old =
-        found(shape, List.of(WITHOUT, DONE_WITHOUT))
-            .flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
+        shape.whole(WITHOUT).flatMap(found -> Rescaled.before(read, clause.get(found.at("food"))));
     old.ifPresent(
         mention -> {
           mention.mark(Part.EXCLUDED);

@@ -120,7 +120,9 @@ final class Rephrased {
               "(name"),
           Repair.of(DIVIDED, Rephrased::serves, "plates", "bowls"),
           Repair.of(FILLS, Rephrased::serves, "plates", "bowls"),
-          Repair.of(OUT_OF_THIS, at -> cased(at, "makes "),
+          Repair.of(
+              OUT_OF_THIS,
+              at -> cased(at, "makes "),
               "out of",
               "from th",
               "from it",
@@ -147,7 +149,9 @@ final class Rephrased {
   /** With a capital where one stood: it begins a sentence. */
   private static String cased(MatchResult at, String written) {
     boolean capital = Character.isUpperCase(at.group().charAt(0));
-    return capital ? written.substring(0, 1).toUpperCase(Locale.ROOT) + written.substring(1) : written;
+    return capital
+        ? written.substring(0, 1).toUpperCase(Locale.ROOT) + written.substring(1)
+        : written;
   }
 
   private static String oneEach(MatchResult at) {

@@ -53,7 +53,7 @@ public final class Rescaled {
 
   /** Nothing is said of where it goes, or when. */
   private static final String END =
-      "(?: in| this time| today| though| here| now| instead| (?:in|for|with) (?:this|these|mine|ours|it"
+      "(?: in| went in| goes in| this time| today| though| here| now| instead| (?:in|for|with) (?:this|these|mine|ours|it"
           + "|there|me|us))*(?: ?[.!,;–-].*| (?:and|but|so|as|because|since|or|which)(?: .*)?| ?)";
 
   /** "Only half the sugar for me.": at the beginning of a sentence. */
@@ -71,6 +71,15 @@ public final class Rescaled {
                   + "(?<how>cut|reduced|lowered|dropped|decreased|increased|upped|raised)(?: down)?"
                   + " (?:the|my) @ (?:in|by) (?:about )?"
                   + SHARE
+                  + END),
+          Sought.of(
+              LEAD
+                  + ONLY
+                  + "(?:"
+                  + USED
+                  + "|with |(?:put|added|put in) )?(?:about )?"
+                  + SHARE
+                  + " (?<by>less|fewer|more)(?: of)?(?: the| my)? @"
                   + END),
           Sought.of(LEAD + "@(?: is| was| ,| :)* (?<verb>halved|doubled)[ .!]*"),
           Sought.of(
@@ -97,7 +106,7 @@ public final class Rescaled {
   private static final Remembered HINT =
       Remembered.part("hal[fv]|third|quarter|doubl|twice|tripl|times|%|[½⅓⅔¼¾]|\\b[123]/[234]");
 
-  private static final Remembered MORE = Remembered.whole("increased|upped|raised");
+  private static final Remembered MORE = Remembered.whole("increased|upped|raised|more");
 
   private Rescaled() {}
 
@@ -171,10 +180,11 @@ public final class Rescaled {
     String percent = said.group("percent");
     double share =
         percent == null ? share(said.group("share")) : NumberText.read(percent) / HUNDRED;
-    if (!form.contains("<how>")) {
+    boolean by = form.contains("<by>");
+    if (!by && !form.contains("<how>")) {
       return share;
     }
-    return MORE.is(said.group("how")) ? 1 + share : 1 - share;
+    return MORE.is(said.group(by ? "by" : "how")) ? 1 + share : 1 - share;
   }
 
   private static double share(String word) {

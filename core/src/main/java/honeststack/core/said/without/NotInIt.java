@@ -48,7 +48,7 @@ public final class NotInIt {
           Sought.of(
               LEAD
                   + WE
-                  + "(?:did|made|baked|cooked|managed) (?:it|them|this|these|that)(?: all)? without "
+                  + "(?:did|made|baked|cooked|managed|do|make|bake|cook|have|had) (?:it|them|this|these|that|mine|ours)(?: all)? without "
                   + FOOD
                   + END),
           Sought.of(
@@ -62,12 +62,18 @@ public final class NotInIt {
                   + FOOD
                   + " ,? ?but (?:no|not|i didn't|we didn't|there was none)"
                   + END),
+          Sought.of(
+              LEAD
+                  + "(?:(?:i |we )?(?:just |only )?(?:realised|realized|noticed|saw|found) (?:that )?)?"
+                  + "(?:(?:i|we) (?:had|have)|(?:i|we) ?'(?:d|ve)) (?:run out of|(?:completely |clean )?forgotten(?: to (?:add|put in|use))?) "
+                  + FOOD
+                  + END),
           Sought.of(FOOD + " [:–-] (?:none|no|left out|forgotten|skipped)" + END));
 
   /** None of the forms is without. */
   private static final Remembered HINT =
       Remembered.part(
-          "\\b(?:but|except|apart|bar|save|missing|left|still|didn't|did not|never|without|no|none|forgotten|skipped|not)\\b");
+          "\\b(?:but|except|apart|bar|save|missing|left|still|didn't|did not|never|without|no|none|run out|forgotten|skipped|not)\\b");
 
   private NotInIt() {}
 
