@@ -105,6 +105,7 @@ public final class Displaced {
     return clause.isStrong(i)
         && clause.ahead(i + 1, 2, Element::isFood) < 0
         && !clause.isFood(i - 1)
+        && !clause.is(clause.isWord(i - 1, "about") ? i - 2 : i - 1, Sort.YIELD) // "gave me six"
         && !clause.is(i + 1, Sort.PIECES, Sort.PEOPLE, Sort.UNIT_OTHER, Sort.PER, Sort.EACH);
   }
 

@@ -36,6 +36,11 @@ public final class Premix {
 
   private static final String IT = "(?:it|that|this|these|them)\\b";
 
+  /** "Half of them were eaten before I sat down": of what was made. */
+  private static final String NO_FATE =
+      "(?! (?:was|were|is|are|got|had|has|burnt|burned|stuck|broke|came|turned|fell|vanished|disappeared|froze|"
+          + "looked|tasted|(?:went|goes|go)(?! (?:in|into|with)\\b))\\b)";
+
   private static final String LEAD =
       "(?:(?:and|then|so|now|,|:|first) )*(?:(?:to|for|each|every|in|on|when|per|today|this|whenever|if|small|one|a) (?:# (?:of us|people) )?[^#@,]*?(?:, |: )?)?(?:(?:i|we|you) )?";
 
@@ -44,7 +49,7 @@ public final class Premix {
 
   private static final List<Sought> SAID =
       List.of(
-          Sought.of(LEAD + TAKE + SHARE + "(?:g )?of " + IT + ".*"),
+          Sought.of(LEAD + TAKE + SHARE + "(?:g )?of " + IT + NO_FATE + ".*"),
           Sought.of(
               LEAD + "of (?:" + IT + "|" + MIX + "),? (?:(?:i|we|you) )?" + TAKE + SHARE + ".*"),
           Sought.of(".*?" + SHARE + "(?:g )?(?:(?:of|from|out of) )+" + MIX + ".*"),
