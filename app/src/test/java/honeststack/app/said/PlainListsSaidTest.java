@@ -4,100 +4,133 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 
-/** Lists, letters and pages put together by lot: each line counts, and nothing else. */
+/** Lists, letters, dictation and pages put together by lot: each line counts, and nothing else. */
 class PlainListsSaidTest {
   private static final String TEXTS =
       """
-      Saturday pancakes⏎⏎Ingredients⏎1 egg⏎200 g of rolled oats, blitzed to a flour⏎2 egg yolks⏎150 ml of milk, lukewarm⏎Serves 4|egg=50,oats-rolled=200,egg-yolk=34,milk-whole=155
-      For the batter:⏎* 20 g walnuts⏎* 50 grams ground almonds⏎* 1 egg, at room temperature⏎Makes 8|walnuts=20,almonds-ground=50,egg=50
-      Ingredients:⏎- 100ml buttermilk⏎- 200 g ground almonds⏎- 80 grams rolled oats⏎- 2 teaspoons baking powder⏎- 80 g of unbleached plain flour⏎Serves 4|buttermilk=103,almonds-ground=200,oats-rolled=80,baking-powder=9,wheat-flour-white=80
-      Ingredients:⏎* 1 banana, mashed⏎* 100 ml buttermilk, shaken⏎* 80 g of butter (melted and cooled)⏎* 80 grams ground almonds|banana=118,buttermilk=103,butter=80,almonds-ground=80
-      Ingredients:⏎* 80 g raisins (soaked in hot water)⏎* 30 grams ground almonds, finely ground⏎* 1 tsp salt (see note)⏎* 1 egg yolk, beaten⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|raisins=80,almonds-ground=30,salt=6,egg-yolk=17
-      For the batter:⏎• 1 tsp salt⏎• 30g walnuts (about a cup)⏎• 300 ml of water⏎• 30 g ricotta, well drained⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|salt=6,walnuts=30,water=300,ricotta-whole=30
-      · 3 egg yolks, beaten⏎· 150 grams ricotta⏎· 2 teaspoons baking powder (any kind)⏎· 2 teaspoons ground cinnamon⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|egg-yolk=51,ricotta-whole=150,baking-powder=9,cinnamon=5
-      Ingredients:⏎· 2 tsp fine salt⏎· 150 ml of water⏎· 100 grams walnuts (roughly chopped)⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|salt=12,water=150,walnuts=100
-      · 150ml buttermilk⏎· 80g plain flour, sifted⏎· 200ml milk, lukewarm⏎Makes 8|buttermilk=155,wheat-flour-white=80,milk-whole=206
-      Weir cakes⏎• 1 teaspoon ground cinnamon⏎• 3 bananas⏎• 150 g of unbleached plain flour⏎• 1 egg⏎• 1 tsp fine salt⏎• 2 teaspoons baking powder, sifted⏎Makes 8|cinnamon=3,banana=354,wheat-flour-white=150,egg=50,salt=6,baking-powder=9
-      For the batter:⏎1 tsp salt⏎2 teaspoons cinnamon⏎30 g of ricotta⏎200 ml of milk⏎Serves 4|salt=6,cinnamon=5,ricotta-whole=30,milk-whole=206
-      Saturday pancakes⏎⏎Ingredients⏎* 20 g of walnuts⏎* 2 tsp ground cinnamon⏎* 50 grams ricotta (weighed)⏎Serves 4|walnuts=20,cinnamon=5,ricotta-whole=50
-      Saturday pancakes⏎⏎Ingredients⏎• 150 grams ground almonds, finely ground⏎• 80 g of caster sugar⏎• 2 bananas (see note)⏎• 300ml milk (lukewarm)⏎Serves 4|almonds-ground=150,sugar-white=80,banana=236,milk-whole=309
-      Weir cakes⏎2 egg yolks⏎150g butter⏎150ml water⏎100ml milk, lukewarm⏎150 ml buttermilk (room temp)⏎200 g of rolled oats⏎Makes 8|egg-yolk=34,butter=150,water=150,milk-whole=103,buttermilk=155,oats-rolled=200
-      Ingredients:⏎• 150g raisins (soaked)⏎• 50 ml water⏎• 100 ml of milk⏎• 100g caster sugar⏎Serves 4|raisins=150,water=50,milk-whole=103,sugar-white=100
-      For the batter:⏎- 2 tsp cinnamon⏎- 100 ml milk⏎- 50 g of ground almonds, finely ground⏎- 2 large eggs⏎- 30 g walnuts⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|cinnamon=5,milk-whole=103,almonds-ground=50,egg=100,walnuts=30
-      • 200ml water, boiling⏎• 2 teaspoons fine salt⏎• 2 eggs (the last of the bag)⏎• 200 g plain flour⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|water=200,salt=12,egg=100,wheat-flour-white=200
-      Weir cakes⏎150g raisins, soaked⏎3 bananas, sliced⏎50 grams caster sugar (from the market)⏎100 ml water⏎Serves 4|raisins=150,banana=354,sugar-white=50,water=100
-      - 30 g rolled oats⏎- 200g ground almonds, finely ground⏎- 1 egg (organic)|oats-rolled=30,almonds-ground=200,egg=50
-      Weir cakes⏎20 g ground rolled oats⏎50 ml of water (warm)⏎30 g of caster sugar⏎150ml buttermilk, at room temperature⏎100g plain flour (from the market)|oats-rolled=20,water=50,sugar-white=30,buttermilk=155,wheat-flour-white=100
-      Ingredients:⏎· 1 banana, mashed⏎· 30 grams ricotta⏎· 100 grams walnuts⏎· 50ml milk (the last of the bag)⏎· 2 teaspoons cinnamon⏎· 200ml buttermilk⏎Makes 8|banana=118,ricotta-whole=30,walnuts=100,milk-whole=52,cinnamon=5,buttermilk=206
-      Ingredients:⏎80 g ricotta⏎2 teaspoons ground cinnamon⏎1 egg⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|ricotta-whole=80,cinnamon=5,egg=50
-      Mix 200ml milk in a bowl. Tip in 80 g of ground almonds. We take 80g rye flour. Brush the iron with 200 g butter. And 200g honey on the plate. Enough for 8 pancakes.|milk-whole=206,almonds-ground=80,rye-flour-medium=80,butter@PAN=200,honey@PLATE=200;pieces 8
-      Stir in 100ml milk and 200 g of ricotta. Beat in 100ml buttermilk. Fry in 50 g butter. Scatter 100 g jam over. Cook over a medium heat.|milk-whole=103,ricotta-whole=200,buttermilk=103,butter@PAN=50,jam@PLATE=100
-      150 g of caster sugar, 30 g cocoa and 1 egg go in. I used 50 ml milk. We take 150g rye flour. Cook them in 20 g of lard. Cook over a medium heat. Enough for 6 pancakes.|sugar-white=150,cocoa=30,egg=50,milk-whole=52,rye-flour-medium=150,lard@PAN=20;pieces 6
-      Beat in 1 tsp cinnamon. I used 2 eggs. You need 150g oats and 50g rye flour. Now add 150g ground almonds. 20g lard for the pan. Scatter 20g walnuts over.|cinnamon=3,egg=100,oats-rolled=150,rye-flour-medium=50,almonds-ground=150,lard@PAN=20,walnuts@PLATE=20
-      Then 2 tsp salt and 200g cocoa. Heat the pan first. Whisk in 80 g caster sugar. You need 3 bananas. 50 g of walnuts to go with them. Keep them warm at 80 degrees.|salt=12,cocoa=200,sugar-white=80,banana=354,walnuts@PLATE=50
-      Beat in 1 tsp baking powder. Whisk 3 eggs and 3 egg yolks together. Use 100g butter for frying. I got 6.|baking-powder=5,egg=150,egg-yolk=51,butter@PAN=100;pieces 6
-      Whisk 2 egg yolks, 1 tsp cinnamon and 1 banana together. Then 50 g rye flour. And 150g mascarpone on the plate. And 50 g of jam on the plate.|egg-yolk=34,cinnamon=3,banana=118,rye-flour-medium=50,mascarpone@PLATE=150,jam@PLATE=50
-      1 banana goes in. Start with 1 egg yolk. Heat the pan first. Now add 20g ground almonds. Now add 80g caster sugar. Top with 20g raspberries. It should be thick. I got 6.|banana=118,egg-yolk=17,almonds-ground=20,sugar-white=80,raspberries@PLATE=20;pieces 6
-      Then 1 banana, 80 g of caster sugar and 2 tsp salt. Start with 200ml milk and 200 g of cocoa. Top with 30 g honey. 8 came out.|banana=118,sugar-white=80,salt=12,milk-whole=206,cocoa=200,honey@PLATE=30;pieces 8
-      Next comes 30 g of ricotta. Start with 100g cocoa. Stir in 2 bananas. 30g butter for the pan. We eat them with 30g maple syrup.|ricotta-whole=30,cocoa=100,banana=236,butter@PAN=30,maple-syrup@PLATE=30
-      I used 1 egg, 2 tsp baking powder and 50 g oats. Start with 1 tsp cinnamon. Finish with 30g raspberries.|egg=50,baking-powder=9,oats-rolled=50,cinnamon=3,raspberries@PLATE=30
-      Now add 300 ml of milk. Start with 1 tsp salt and 50 ml of buttermilk. You need 20 g of plain flour. 20 g of lard for the pan.|milk-whole=309,salt=6,buttermilk=52,wheat-flour-white=20,lard@PAN=20
-      We take 1 tsp cinnamon, 2 egg yolks and 1 tsp baking powder. It should be thick. Beat in 30 g oats and 1 banana. Drizzle 50 g honey over. Keep them warm at 80 degrees.|cinnamon=3,egg-yolk=34,baking-powder=5,oats-rolled=30,banana=118,honey@PLATE=50
-      Whisk 2 tsp baking powder and 150 g plain flour together. Mix 1 banana and 100 g oats in a bowl. Stir in 50 ml milk and 300 ml water.|baking-powder=9,wheat-flour-white=150,banana=118,oats-rolled=100,milk-whole=52,water=300
-      two hundred and fifty grams of butter three bananas|butter=250,banana=354
-      eggs: 4⏎sugar: 250g⏎honey: 2 tbsp|egg=200,sugar-white=250,honey=42
-      flour: 200g⏎egg yolk: 1⏎carrots: 4⏎bananas: 3⏎milk: 200ml⏎Serves 4|wheat-flour-white=200,egg-yolk=17,carrot=244,banana=354,milk-whole=206
-      carrots 4, water 3 cups Rest it for 30 minutes.|carrot=244,water=711
-      I mix three eggs, a hundred millilitres of milk and two hundred millilitres of water.|egg=150,milk-whole=103,water=200
-      flour - 3 cups⏎water - 1 cup⏎honey - 1 tbsp Rest it for 30 minutes.|wheat-flour-white=405,water=237,honey=21
-      three hundred grams of ricotta, three cups of sugar, two apples, two teaspoons of baking powder, three carrots Rest it for 30 minutes.|ricotta-whole=300,sugar-white=600,apple=364,baking-powder=9,carrot=183
-      fifty grams of rye flour two cups of water two apples|rye-flour-medium=50,water=474,apple=364
-      apple - 1⏎rye flour - 50g⏎egg whites - 4⏎baking powder - 1 tsp|apple=182,rye-flour-medium=50,egg-white=132,baking-powder=5
-      milk - 1 cup⏎eggs - 2⏎baking powder - 2 tsp⏎sugar - 2 tbsp|milk-whole=244,egg=100,baking-powder=9,sugar-white=25
-      oats - 50g⏎sugar - 2 cups⏎eggs - 3⏎flour - 200g⏎Serves 4|oats-rolled=50,sugar-white=400,egg=150,wheat-flour-white=200
-      four eggs one egg white|egg=200,egg-white=33
-      1 egg white, 2 cups sugar Rest it for 30 minutes.|egg-white=33,sugar-white=400
-      two hundred grams of sugar two hundred grams of rye flour a hundred grams of ricotta|sugar-white=200,rye-flour-medium=200,ricotta-whole=100
-      apples - 3⏎carrot - 1⏎water - 1 cup⏎egg - 1⏎bananas - 3 Rest it for 30 minutes.|apple=546,carrot=61,water=237,egg=50,banana=354
-      egg yolks 3, eggs 4, salt 1 tsp, milk 3 cups, egg whites 4|egg-yolk=51,egg=200,salt=6,milk-whole=732,egg-white=132
-      2 cups water, 300g ricotta, 3 tbsp honey⏎Serves 4|water=474,ricotta-whole=300,honey=63
-      1 banana, 3 cups sugar, 1 egg white Makes 8.|banana=118,sugar-white=600,egg-white=33
-      four egg yolks, fifty grams of sugar, four eggs, two teaspoons of baking powder, three carrots Makes 8.|egg-yolk=68,sugar-white=50,egg=200,baking-powder=9,carrot=183
-      two cups of water one tablespoon of sugar two cups of milk three hundred grams of flour|water=474,sugar-white=12,milk-whole=488,wheat-flour-white=300
-      two tablespoons of sugar four eggs two hundred and fifty grams of butter|sugar-white=25,egg=200,butter=250
-      a hundred and fifty grams of oats, two hundred and fifty grams of sugar, two egg yolks, two hundred grams of rye flour, four eggs Rest it for 30 minutes.|oats-rolled=150,sugar-white=250,egg-yolk=34,rye-flour-medium=200,egg=200
-      two cups of flour, two teaspoons of salt, two hundred and fifty grams of butter Rest it for 30 minutes.|wheat-flour-white=270,salt=12,butter=250
-      one cup of milk fifty grams of butter two hundred grams of flour one apple|milk-whole=244,butter=50,wheat-flour-white=200,apple=182
-      three hundred grams of rye flour, fifty grams of sugar, a hundred millilitres of water, two teaspoons of baking powder, three egg whites⏎Serves 4|rye-flour-medium=300,sugar-white=50,water=100,baking-powder=9,egg-white=99
-      salt: 2 tsp⏎egg whites: 3⏎carrot: 1 Rest it for 30 minutes.|salt=12,egg-white=99,carrot=61
-      a hundred and fifty grams of flour, one teaspoon of baking powder, two hundred grams of rye flour, a hundred grams of butter Rest it for 30 minutes.|wheat-flour-white=150,baking-powder=5,rye-flour-medium=200,butter=100
-      50 ml milk, 50 ml water, 3 cups flour and 50 g ricotta|milk-whole=52,water=50,wheat-flour-white=405,ricotta-whole=50
-      1 cup milk and 3 egg yolks|milk-whole=244,egg-yolk=51
-      3 cups flour, 1 egg white, 1 banana and 3 cups buttermilk|wheat-flour-white=405,egg-white=33,banana=118,buttermilk=735
-      3 cups flour, 300 ml water, 3 cups rolled oats|wheat-flour-white=405,water=300,oats-rolled=243
-      1 cup buttermilk, 200 g oats, 1 cup sugar|buttermilk=245,oats-rolled=200,sugar-white=200
-      4 bananas, 1 cup sugar, 3 cups milk, 1 cup water, 200 g flour|banana=472,sugar-white=200,milk-whole=732,water=237,wheat-flour-white=200
-      100 ml milk⏎100 g ricotta⏎2 egg whites⏎1 egg yolk|milk-whole=103,ricotta-whole=100,egg-white=66,egg-yolk=17
-      1 apple; 3 bananas|apple=182,banana=354
-      3 cups milk⏎50 ml water⏎150 g flour⏎100 g sugar|milk-whole=732,water=50,wheat-flour-white=150,sugar-white=100
-      300 g ricotta, 150 g oats and 1 carrot|ricotta-whole=300,oats-rolled=150,carrot=61
-      4 apples + 100 g ricotta + 1 egg|apple=728,ricotta-whole=100,egg=50
-      1 cup water + 300 g rye flour + 50 g sugar|water=237,rye-flour-medium=300,sugar-white=50
-      150 g sugar, 100 ml water, 150 ml milk|sugar-white=150,water=100,milk-whole=155
-      1 egg yolk⏎200 g oats|egg-yolk=17,oats-rolled=200
-      2 cups flour, 1 egg yolk, 200 g rye flour|wheat-flour-white=270,egg-yolk=17,rye-flour-medium=200
-      4 egg yolks, 250 g sugar, 200 ml milk and 200 g flour|egg-yolk=68,sugar-white=250,milk-whole=206,wheat-flour-white=200
-      1 cup rolled oats; 150 ml milk; 2 cups water|oats-rolled=81,milk-whole=155,water=474
-      200 g flour⏎3 onions⏎150 g oats⏎50 ml water|wheat-flour-white=200,onion=330,oats-rolled=150,water=50
-      2 onions, 1 apple, 100 g oats, 100 g sugar and 3 cups buttermilk|onion=220,apple=182,oats-rolled=100,sugar-white=100,buttermilk=735
-      3 carrots⏎200 g oats⏎2 apples⏎300 ml water⏎50 g sugar|carrot=183,oats-rolled=200,apple=364,water=300,sugar-white=50
-      150 g sugar + 300 g oats + 3 cups flour + 3 cups water + 2 egg yolks|sugar-white=150,oats-rolled=300,wheat-flour-white=405,water=711,egg-yolk=34
-      3 carrots; 150 g oats; 150 ml water; 3 cups flour|carrot=183,oats-rolled=150,water=150,wheat-flour-white=405
-      3 bananas, 2 cups water, 3 apples|banana=354,water=474,apple=546
-      3 cups water + 100 g oats + 2 carrots + 50 g ricotta|water=711,oats-rolled=100,carrot=122,ricotta-whole=50
-      50 g oats, 300 ml water, 250 g sugar|oats-rolled=50,water=300,sugar-white=250
-      300 ml water and 1 banana|water=300,banana=118
-      3 cups water; 150 g flour|water=711,wheat-flour-white=150
+      2 tsp baking powder⏎40 g butter⏎1 tsp cinnamon⏎1 tsp salt⏎200 g flour⏎The kids fight over the first one. Makes 10.|baking-powder=9,butter=40,cinnamon=3,salt=6,wheat-flour-white=200;pieces 10
+      1 tsp salt, 200 g flour, 2 eggs. Do not overmix. Room for one more person at the table. Gas mark 4 if you use the oven. Makes 8.|salt=6,wheat-flour-white=200,egg=100;pieces 8
+      1 tsp cinnamon, 200 g flour, 30 g sugar, 2 tsp baking powder, 1 tsp salt. The kids fight over the first one. Not too much salt or they taste odd. I have made these about 50 times.|cinnamon=3,wheat-flour-white=200,sugar-white=30,baking-powder=9,salt=6
+      I mix 1 tsp salt, 40 g butter, 2 tsp baking powder and 1 tsp cinnamon. The kids fight over the first one. Heat the pan over a medium flame for 2 minutes. I usually burn the first one. Makes 10.|salt=6,butter=40,baking-powder=9,cinnamon=3;pieces 10
+      I mix 2 eggs, 300 ml milk, 2 tsp baking powder, 40 g butter, 1 tsp salt and 30 g sugar. The batter was thinner than last week. Rest it 30 minutes. Makes 10.|egg=100,milk-whole=309,baking-powder=9,butter=40,salt=6,sugar-white=30;pieces 10
+      2 tsp baking powder⏎1 tsp cinnamon⏎1 tsp salt⏎2 eggs⏎300 ml milk⏎A 24 cm pan is best. My mother made them with lard. They keep warm in the oven at 100 degrees. Makes 8.|baking-powder=9,cinnamon=3,salt=6,egg=100,milk-whole=309;pieces 8
+      I mix 2 eggs, 200 g flour, 1 tsp cinnamon and 40 g butter. Do not overmix. Don't worry about lumps. Makes 8.|egg=100,wheat-flour-white=200,cinnamon=3,butter=40;pieces 8
+      2 eggs⏎200 g flour⏎40 g butter⏎Do not overmix. Makes 10.|egg=100,wheat-flour-white=200,butter=40;pieces 10
+      Not too much salt or they taste odd. 1 tsp salt, 1 tsp cinnamon, 30 g sugar, 200 g flour, 2 tsp baking powder. Don't worry about lumps. Makes 10.|salt=6,cinnamon=3,sugar-white=30,wheat-flour-white=200,baking-powder=9;pieces 10
+      2 tsp baking powder, 1 tsp cinnamon, 200 g flour, 2 eggs, 1 tsp salt. This was in the paper in 1987. The recipe is from page 47.|baking-powder=9,cinnamon=3,wheat-flour-white=200,egg=100,salt=6
+      They are better with brown butter but I had no time. 1 tsp salt, 40 g butter, 2 eggs, 300 ml milk, 30 g sugar. The batter was thinner than last week. I usually burn the first one. Makes 8.|salt=6,butter=40,egg=100,milk-whole=309,sugar-white=30;pieces 8
+      1 tsp salt⏎30 g sugar⏎300 ml milk⏎A 24 cm pan is best.|salt=6,sugar-white=30,milk-whole=309
+      I mix 40 g butter, 30 g sugar, 1 tsp cinnamon and 2 eggs. Gas mark 4 if you use the oven. Makes 10.|butter=40,sugar-white=30,cinnamon=3,egg=100;pieces 10
+      200 g flour⏎2 tsp baking powder⏎1 tsp salt⏎30 g sugar⏎Gas mark 4 if you use the oven. Don't worry about lumps. Turn after 2 minutes. Makes 8.|wheat-flour-white=200,baking-powder=9,salt=6,sugar-white=30;pieces 8
+      Heat the pan over a medium flame for 2 minutes. 2 eggs, 300 ml milk, 40 g butter, 200 g flour, 2 tsp baking powder, 30 g sugar. Rest it 30 minutes. Bake at 180 degrees for 15 minutes. Makes 8.|egg=100,milk-whole=309,butter=40,wheat-flour-white=200,baking-powder=9,sugar-white=30;pieces 8
+      I mix 2 tsp baking powder, 30 g sugar, 1 tsp salt, 2 eggs, 40 g butter and 300 ml milk. They keep warm in the oven at 100 degrees. Leave them for 5 minutes before eating. Not too much salt or they taste odd.|baking-powder=9,sugar-white=30,salt=6,egg=100,butter=40,milk-whole=309
+      1 tsp salt⏎200 g flour⏎30 g sugar⏎40 g butter⏎300 ml milk⏎It should be like thick cream.|salt=6,wheat-flour-white=200,sugar-white=30,butter=40,milk-whole=309
+      I mix 30 g sugar, 300 ml milk, 200 g flour, 2 eggs, 40 g butter and 1 tsp salt. A 24 cm pan is best. I have made these about 50 times. Not too much salt or they taste odd. Makes 10.|sugar-white=30,milk-whole=309,wheat-flour-white=200,egg=100,butter=40,salt=6;pieces 10
+      I mix 1 tsp salt, 2 tsp baking powder, 1 tsp cinnamon, 2 eggs and 300 ml milk. It should be like thick cream. Leave them for 5 minutes before eating. The second side takes half as long.|salt=6,baking-powder=9,cinnamon=3,egg=100,milk-whole=309
+      Leave them for 5 minutes before eating. 2 tsp baking powder, 2 eggs, 30 g sugar. They freeze well.|baking-powder=9,egg=100,sugar-white=30
+      I mix 300 ml milk, 1 tsp salt and 1 tsp cinnamon. Heat the pan over a medium flame for 2 minutes. Rest it 30 minutes. Use your biggest bowl.|milk-whole=309,salt=6,cinnamon=3
+      1 tsp cinnamon⏎40 g butter⏎1 tsp salt⏎300 ml milk⏎Gas mark 4 if you use the oven. Makes 10.|cinnamon=3,butter=40,salt=6,milk-whole=309;pieces 10
+      I mix 200 g flour, 2 tsp baking powder, 2 eggs and 30 g sugar. No need to flip more than once. My mother made them with lard. It should be like thick cream. Makes 10.|wheat-flour-white=200,baking-powder=9,egg=100,sugar-white=30;pieces 10
+      The kids fight over the first one. 300 ml milk, 2 eggs, 1 tsp cinnamon, 1 tsp salt, 2 tsp baking powder, 30 g sugar. Makes 8.|milk-whole=309,egg=100,cinnamon=3,salt=6,baking-powder=9,sugar-white=30;pieces 8
+      40 g butter⏎2 eggs⏎200 g flour⏎1 tsp cinnamon⏎My mother made them with lard. We do these on Sundays. Makes 8.|butter=40,egg=100,wheat-flour-white=200,cinnamon=3;pieces 8
+      30 g sugar, 200 g flour, 2 tsp baking powder, 2 eggs, 1 tsp cinnamon. Leave them for 5 minutes before eating. Makes 10.|sugar-white=30,wheat-flour-white=200,baking-powder=9,egg=100,cinnamon=3;pieces 10
+      The kids fight over the first one. 2 eggs, 1 tsp cinnamon, 30 g sugar, 300 ml milk. Makes 8.|egg=100,cinnamon=3,sugar-white=30,milk-whole=309;pieces 8
+      so twenty grams of caster sugar with a teaspoon of salt with one banana whisk it until smooth and twenty grams of butter in the pan|sugar-white=20,salt=6,banana=118,butter@PAN=20
+      so fifty grams of butter plus a hundred and fifty grams of plain flour then two hundred and fifty millilitres of milk and leave it for half an hour grease the pan with fifteen grams of oil it makes six|butter=50,wheat-flour-white=150,milk-whole=258,oil-sunflower@PAN=15;pieces 6
+      we put a hundred and fifty grams of plain flour plus twenty grams of butter with one teaspoon of baking powder whisk it until smooth I fry them in fifteen grams of oil I have it with twenty grams of honey|wheat-flour-white=150,butter=20,baking-powder=5,oil-sunflower@PAN=15,honey@PLATE=20
+      two teaspoons of baking powder three hundred millilitres of milk then two eggs two hundred and fifty grams of plain flour mix it all up we got twelve pancakes then ten grams of jam on top|baking-powder=9,milk-whole=309,egg=100,wheat-flour-white=250,jam@PLATE=10;pieces 12
+      one teaspoon of salt plus three eggs also one banana also fifty grams of butter let it rest twenty minutes you get twelve and ten grams of maple syrup to serve|salt=6,egg=150,banana=118,butter=50,maple-syrup@PLATE=10;pieces 12
+      we put two hundred and fifty grams of plain flour and fifty grams of oats um two bananas a hundred and fifty grams of ricotta whisk it until smooth grease the pan with ten grams of oil|wheat-flour-white=250,oats-rolled=50,banana=236,ricotta-whole=150,oil-sunflower@PAN=10
+      a teaspoon of baking powder and a teaspoon of salt and then a hundred and fifty grams of ricotta um two hundred millilitres of milk and leave it for half an hour and twenty grams of honey on top|baking-powder=5,salt=6,ricotta-whole=150,milk-whole=206,honey@PLATE=20
+      um two eggs fifty grams of caster sugar um three hundred millilitres of milk and then fifty grams of oats and a hundred and fifty grams of ricotta mix it all up then twenty grams of maple syrup on top|egg=100,sugar-white=50,milk-whole=309,oats-rolled=50,ricotta-whole=150,maple-syrup@PLATE=20
+      we put two hundred and fifty grams of plain flour also one teaspoon of salt plus thirty grams of caster sugar fifty grams of butter um two eggs let it rest twenty minutes eight came out|wheat-flour-white=250,salt=6,sugar-white=30,butter=50,egg=100;pieces 8
+      this is a teaspoon of baking powder plus a teaspoon of salt a hundred and fifty grams of ricotta whisk it until smooth and twenty grams of jam on top|baking-powder=5,salt=6,ricotta-whole=150,jam@PLATE=20
+      it was two hundred and fifty grams of ricotta then forty grams of butter and a teaspoon of salt give it a good stir I got eight out of it I have it with twenty grams of maple syrup|ricotta-whole=250,butter=40,salt=6,maple-syrup@PLATE=20;pieces 8
+      today I made pancakes with a teaspoon of salt and one banana with a teaspoon of baking powder one egg and leave it for half an hour I fry them in five grams of butter we got six pancakes with thirty grams of jam on top|salt=6,banana=118,baking-powder=5,egg=50,butter@PAN=5,jam@PLATE=30;pieces 6
+      this is a teaspoon of baking powder with fifty grams of caster sugar um forty grams of butter also one teaspoon of salt give it a good stir twelve came out|baking-powder=5,sugar-white=50,butter=40,salt=6;pieces 12
+      so two hundred and fifty grams of plain flour two teaspoons of baking powder and then two hundred ml of milk whisk it until smooth|wheat-flour-white=250,baking-powder=9,milk-whole=206
+      Saturday pancakes⏎⏎Ingredients⏎* 2 teaspoons baking powder⏎* 3 bananas, very ripe, mashed⏎* 100 grams butter (at room temperature)⏎* 200g caster sugar⏎Serves 4|baking-powder=9,banana=354,butter=100,sugar-white=200
+      Weir cakes⏎- 100ml milk (weighed)⏎- 50g plain flour⏎- 1 teaspoon baking powder⏎- 3 large eggs⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|milk-whole=103,wheat-flour-white=50,baking-powder=5,egg=150
+      For the batter:⏎30 g raisins⏎2 teaspoons salt⏎50g ground almonds⏎2 eggs, lightly beaten⏎150 grams plain flour, sifted⏎2 tsp ground cinnamon⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|raisins=30,salt=12,almonds-ground=50,egg=100,wheat-flour-white=150,cinnamon=5
+      Weir cakes⏎200 g of raisins⏎20 g of butter (I use the cheap one)⏎80 g of rolled oats, soaked overnight⏎Serves 4|raisins=200,butter=20,oats-rolled=80
+      · 1 banana⏎· 50 ml milk⏎· 20g ricotta|banana=118,milk-whole=52,ricotta-whole=20
+      Saturday pancakes⏎⏎Ingredients⏎- 80g ground almonds, toasted⏎- 150 g rolled oats, blitzed to a flour⏎- 200 ml of buttermilk⏎- 1 banana⏎- 80g butter, cubed⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|almonds-ground=80,oats-rolled=150,buttermilk=206,banana=118,butter=80
+      For the batter:⏎- 200 grams walnuts⏎- 3 eggs⏎- 1 banana⏎- 20g unbleached plain flour⏎- 20 g butter, melted and cooled⏎- 100g rolled oats (ground)⏎- 100g caster sugar⏎Serves 4|walnuts=200,egg=150,banana=118,wheat-flour-white=20,butter=20,oats-rolled=100,sugar-white=100
+      Weir cakes⏎- 2 tsp baking powder⏎- 1 tsp salt⏎- 150 ml of water⏎- 1 teaspoon cinnamon (weighed)⏎Serves 4|baking-powder=9,salt=6,water=150,cinnamon=3
+      Ingredients:⏎- 2 tsp fine salt⏎- 100 g ricotta (well drained)⏎- 150 g of butter⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|salt=12,ricotta-whole=100,butter=150
+      · 100g walnuts, toasted and chopped⏎· 20 grams ground rolled oats⏎· 200 ml water (the last of the bag)⏎· 30 grams ground almonds (weighed)⏎Serves 4|walnuts=100,oats-rolled=20,water=200,almonds-ground=30
+      Ingredients:⏎50 ml buttermilk, shaken⏎30g ground almonds, toasted⏎50 ml warm milk|buttermilk=52,almonds-ground=30,milk-whole=52
+      Ingredients:⏎• 1 banana⏎• 2 teaspoons salt (fine)⏎• 80 grams ricotta (organic)⏎• 50 g butter⏎• 100g plain flour (weighed)⏎• 2 teaspoons cinnamon⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|banana=118,salt=12,ricotta-whole=80,butter=50,wheat-flour-white=100,cinnamon=5
+      For the batter:⏎• 200 g ricotta (well drained)⏎• 30 grams walnuts (chopped)⏎• 3 eggs⏎Serves 4|ricotta-whole=200,walnuts=30,egg=150
+      Weir cakes⏎· 1 egg yolk, beaten⏎· 2 teaspoons baking powder⏎· 200 ml of milk, lukewarm⏎· 1 banana|egg-yolk=17,baking-powder=9,milk-whole=206,banana=118
+      Ingredients:⏎* 100 ml of buttermilk⏎* 100 g of ricotta (weighed)⏎* 200 ml of warm water⏎* 2 eggs⏎* 50 grams rolled oats, soaked overnight⏎* 30 g raisins|buttermilk=103,ricotta-whole=100,water=200,egg=100,oats-rolled=50,raisins=30
+      - 20 g of caster sugar (any kind)⏎- 150g raisins (soaked in hot water)⏎- 2 egg yolks⏎- 1 egg⏎- 2 tsp salt⏎- 50 ml milk, lukewarm⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|sugar-white=20,raisins=150,egg-yolk=34,egg=50,salt=12,milk-whole=52
+      · 20g rolled oats (any kind)⏎· 150 ml buttermilk⏎· 50g walnuts, roughly chopped⏎Makes 8|oats-rolled=20,buttermilk=155,walnuts=50
+      Ingredients:⏎· 2 bananas (ripe)⏎· 100 ml of milk (warm)⏎· 2 teaspoons salt|banana=236,milk-whole=103,salt=12
+      Ingredients:⏎· 2 tsp fine salt⏎· 1 banana, very ripe, mashed⏎· 30 g of butter (cubed)⏎· 3 egg yolks, beaten⏎· 20 grams ground almonds (room temp)⏎· 150g caster sugar (about a cup)|salt=12,banana=118,butter=30,egg-yolk=51,almonds-ground=20,sugar-white=150
+      For the batter:⏎1 teaspoon ground cinnamon⏎2 tsp baking powder⏎2 large eggs⏎⏎Method⏎Mix everything. Rest 20 minutes. Fry.|cinnamon=3,baking-powder=9,egg=100
+      100ml milk⏎100 ml of buttermilk (weighed)⏎100 g plain flour⏎20 g butter (weighed)⏎⏎1. Whisk it all together.⏎2. Cook for 2 minutes a side.|milk-whole=103,buttermilk=103,wheat-flour-white=100,butter=20
+      Ingredients:⏎• 20g ground almonds, finely ground⏎• 80 g walnuts⏎• 1 ripe banana⏎• 50 g caster sugar (organic)⏎Serves 4|almonds-ground=20,walnuts=80,banana=118,sugar-white=50
+      Now add 50g oats. Keep them warm at 80 degrees. Stir in 3 eggs, 20 g of rye flour and 300 ml water. Put 2 tsp cinnamon in the blender. And 50 g of raspberries on the plate. Drizzle 50g honey over.|oats-rolled=50,egg=150,rye-flour-medium=20,water=300,cinnamon=5,raspberries@PLATE=50,honey@PLATE=50
+      We take 2 tsp salt and 300 ml of milk. 20 g of oats goes in. In the pan: 100g lard. Scatter 50g mascarpone over. Cook for 3 minutes a side. Enough for 12 pancakes.|salt=12,milk-whole=309,oats-rolled=20,lard@PAN=100,mascarpone@PLATE=50;pieces 12
+      Stir in 1 tsp baking powder, 2 tsp cinnamon and 300 ml of water. My kids love it. Flip after 2 minutes. Beat in 2 eggs. Top with 30 g of raspberries. It should be thick.|baking-powder=5,cinnamon=5,water=300,egg=100,raspberries@PLATE=30
+      I used 200 g of ground almonds. Beat in 1 tsp cinnamon and 150 ml water. I used 200 ml milk and 100 g of rye flour. I fry them in 50 g butter. Enough for 12 pancakes.|almonds-ground=200,cinnamon=3,water=150,milk-whole=206,rye-flour-medium=100,butter@PAN=50;pieces 12
+      Start with 150g rye flour, 2 tsp baking powder and 150 g ground almonds. My kids love it. Let it rest for 20 minutes. Fry in 100 g lard.|rye-flour-medium=150,baking-powder=9,almonds-ground=150,lard@PAN=100
+      Tip in 1 egg. You need 150 g of oats, 2 tsp baking powder and 50 g plain flour. Flip after 2 minutes.|egg=50,oats-rolled=150,baking-powder=9,wheat-flour-white=50
+      Now add 20g plain flour, 3 egg yolks and 1 egg. Heat the pan first. We take 1 tsp salt. Next comes 200ml water. 200 g walnuts to go with them. My kids love it. Cook for 3 minutes a side. I got 6.|wheat-flour-white=20,egg-yolk=51,egg=50,salt=6,water=200,walnuts@PLATE=200;pieces 6
+      Next comes 200 g of cocoa. Heat the pan first. 30 g of ground almonds and 50 g of oats go in. It should be thick. Top with 100 g honey. 8 came out.|cocoa=200,almonds-ground=30,oats-rolled=50,honey@PLATE=100;pieces 8
+      Beat in 2 tsp salt. Start with 150 ml milk, 100g cocoa and 50g caster sugar. Finish with 20g jam. We eat them with 200 g honey. I got 12.|salt=12,milk-whole=155,cocoa=100,sugar-white=50,jam@PLATE=20,honey@PLATE=200;pieces 12
+      Put 20 g rye flour, 300ml water and 200g oats in the blender. Let it rest for 20 minutes. To serve: 50g maple syrup. It should be thick. That gave me 12 pancakes.|rye-flour-medium=20,water=300,oats-rolled=200,maple-syrup@PLATE=50;pieces 12
+      Tip in 200g rye flour. Mix 1 tsp salt in a bowl. Then 1 egg yolk. Put 80 g of ricotta and 1 egg in the blender. And 20g honey on the plate. Cook for 3 minutes a side. Enough for 12 pancakes.|rye-flour-medium=200,salt=6,egg-yolk=17,ricotta-whole=80,egg=50,honey@PLATE=20;pieces 12
+      Then 80g plain flour, 150 g of rye flour and 1 egg yolk. I fry them in 200g coconut oil. Serve with 50 g of honey.|wheat-flour-white=80,rye-flour-medium=150,egg-yolk=17,oil-coconut@PAN=200,honey@PLATE=50
+      Add 2 tsp cinnamon, 200 ml of buttermilk and 30 g of ground almonds. That gave me 8 pancakes.|cinnamon=5,buttermilk=206,almonds-ground=30;pieces 8
+      Then 30 g rye flour. Tip in 2 tsp salt. Then 2 tsp baking powder. Heat the pan first. Whisk in 150ml milk. Top with 20 g of honey.|rye-flour-medium=30,salt=12,baking-powder=9,milk-whole=155,honey@PLATE=20
+      Then 20 g of cocoa and 80 g rye flour. It should be thick. Put 200 ml of milk in the blender. Heat 80 g lard in a frying pan. Cook over a medium heat. To serve: 20 g of honey. Enough for 8 pancakes.|cocoa=20,rye-flour-medium=80,milk-whole=206,lard@PAN=80,honey@PLATE=20;pieces 8
+      I used 150 ml water. Then 50 g of caster sugar and 200 g of oats. Top with 100g jam. My kids love it.|water=150,sugar-white=50,oats-rolled=200,jam@PLATE=100
+      We take 3 bananas and 100ml buttermilk. It should be thick. Start with 150g rye flour. Now add 150 g of caster sugar and 1 tsp cinnamon. Heat the pan first.|banana=354,buttermilk=103,rye-flour-medium=150,sugar-white=150,cinnamon=3
+      two hundred grams of sugar one teaspoon of baking powder three hundred millilitres of water two hundred and fifty grams of flour|sugar-white=200,baking-powder=5,water=300,wheat-flour-white=250
+      ricotta - 100g⏎sugar - 200g|ricotta-whole=100,sugar-white=200
+      1 tsp salt, 1 apple, 1 cup sugar, 2 egg yolks, 3 cups milk|salt=6,apple=182,sugar-white=200,egg-yolk=34,milk-whole=732
+      I mix fifty grams of flour and two cups of milk.|wheat-flour-white=50,milk-whole=488
+      milk: 50ml⏎eggs: 2⏎egg whites: 3 Makes 8.|milk-whole=52,egg=100,egg-white=99
+      I mix two hundred and fifty grams of sugar, two egg yolks, one carrot and two hundred millilitres of milk. Rest it for 30 minutes.|sugar-white=250,egg-yolk=34,carrot=61,milk-whole=206
+      baking powder 2 tsp, water 1 cup, bananas 3 Makes 8.|baking-powder=9,water=237,banana=354
+      3 cups water, 100g flour|water=711,wheat-flour-white=100
+      ricotta 250g, honey 3 tbsp, sugar 1 cup Makes 8.|ricotta-whole=250,honey=63,sugar-white=200
+      honey: 2 tbsp⏎milk: 3 cups⏎sugar: 1 cup⏎ricotta: 50g⏎flour: 1 cup Makes 8.|honey=42,milk-whole=732,sugar-white=200,ricotta-whole=50,wheat-flour-white=135
+      I mix a hundred millilitres of milk and two teaspoons of baking powder. Makes 8.|milk-whole=103,baking-powder=9
+      apples - 2⏎carrot - 1 Makes 8.|apple=364,carrot=61
+      eggs 3, milk 150ml, oats 150g⏎Serves 4|egg=150,milk-whole=155,oats-rolled=150
+      I mix two tablespoons of honey and one cup of water.|honey=42,water=237
+      rye flour - 50g⏎sugar - 3 tbsp⏎flour - 3 cups|rye-flour-medium=50,sugar-white=38,wheat-flour-white=405
+      one cup of milk one banana two tablespoons of sugar one egg white one egg yolk|milk-whole=244,banana=118,sugar-white=25,egg-white=33,egg-yolk=17
+      egg yolks - 4⏎oats - 100g⏎Serves 4|egg-yolk=68,oats-rolled=100
+      sugar 200g, milk 1 cup|sugar-white=200,milk-whole=244
+      one teaspoon of salt, two egg whites, three apples, three tablespoons of honey Rest it for 30 minutes.|salt=6,egg-white=66,apple=546,honey=63
+      two cups of flour, a hundred and fifty grams of sugar, one teaspoon of salt Rest it for 30 minutes.|wheat-flour-white=270,sugar-white=150,salt=6
+      four bananas, a hundred grams of rye flour⏎Serves 4|banana=472,rye-flour-medium=100
+      200 ml milk, 150 g rye flour|milk-whole=206,rye-flour-medium=150
+      1 cup sugar, 2 egg yolks, 100 g butter, 1 apple and 3 egg whites|sugar-white=200,egg-yolk=34,butter=100,apple=182,egg-white=99
+      100 g ricotta, 250 g rye flour, 1 onion and 100 g sugar|ricotta-whole=100,rye-flour-medium=250,onion=110,sugar-white=100
+      300 ml water, 200 g oats, 200 g flour|water=300,oats-rolled=200,wheat-flour-white=200
+      1 cup buttermilk + 1 cup sugar|buttermilk=245,sugar-white=200
+      1 cup milk, 1 apple|milk-whole=244,apple=182
+      1 cup buttermilk + 200 g rye flour|buttermilk=245,rye-flour-medium=200
+      250 g flour, 150 g ricotta, 200 ml water, 200 g oats, 4 carrots|wheat-flour-white=250,ricotta-whole=150,water=200,oats-rolled=200,carrot=244
+      2 cups sugar⏎4 onions|sugar-white=400,onion=440
+      150 g butter⏎4 onions⏎50 g sugar⏎1 cup buttermilk|butter=150,onion=440,sugar-white=50,buttermilk=245
+      2 egg yolks; 2 apples; 300 g butter; 100 g rye flour; 200 g oats|egg-yolk=34,apple=364,butter=300,rye-flour-medium=100,oats-rolled=200
+      2 carrots⏎200 g ricotta⏎300 ml milk⏎2 cups rolled oats⏎1 apple|carrot=122,ricotta-whole=200,milk-whole=309,oats-rolled=162,apple=182
+      4 onions; 1 cup buttermilk|onion=440,buttermilk=245
+      3 cups water, 1 cup buttermilk and 3 egg whites|water=711,buttermilk=245,egg-white=99
+      300 g butter + 1 egg yolk + 3 cups water|butter=300,egg-yolk=17,water=711
+      50 g oats + 50 g flour|oats-rolled=50,wheat-flour-white=50
+      2 cups rolled oats + 1 apple + 200 ml water + 100 ml milk|oats-rolled=162,apple=182,water=200,milk-whole=103
+      1 onion + 2 egg yolks|onion=110,egg-yolk=34
+      1 onion and 3 cups water|onion=110,water=711
+      50 g oats; 250 g flour; 3 cups milk|oats-rolled=50,wheat-flour-white=250,milk-whole=732
+      3 cups flour; 200 g rye flour; 4 egg whites; 1 onion|wheat-flour-white=405,rye-flour-medium=200,egg-white=132,onion=110
+      3 bananas; 150 ml milk|banana=354,milk-whole=155
       """;
 
   @Test

@@ -336,7 +336,15 @@ final class Counts {
   /** Nothing that it counts stands behind it. */
   private boolean isClosed(int i) {
     return isEnd(i)
-        || clause.is(i, Sort.IDLE, Sort.PER, Sort.YIELD, Sort.SERVES, Sort.PAN, Sort.PLATE_NEXT, Sort.PAN_NEXT)
+        || clause.is(
+            i,
+            Sort.IDLE,
+            Sort.PER,
+            Sort.YIELD,
+            Sort.SERVES,
+            Sort.PAN,
+            Sort.PLATE_NEXT,
+            Sort.PAN_NEXT)
         || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !CountedNoun.isFood(clause, i + 2)
         || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
         || clause.get(i).kind == Element.Kind.WORD

@@ -43,6 +43,20 @@ public final class Chatter {
               + "(?:cheap|dear|expensive|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
               + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b");
 
+  /** "My mother made them with lard." */
+  private static final Pattern THEIRS =
+      Pattern.compile(
+          "^(?:(?:and|but|so) )*(?:my|our|his|her|the) (?:grand|great-grand|great - grand)?(?:mother|father|mum|mom|dad|gran|grandma|nan|nana|granny"
+              + "|grandad|aunt|auntie|uncle|neighbou?r|friend|sister|brother|ma|pa)(?: ?- ?in ?- ?law)?"
+              + " (?:(?:always|often|usually|only|used to|would) )*(?:made|makes?|did|does|cooked|cooks?|fried|fry|baked|bakes?)"
+              + " (?:them|it|hers|his|theirs|these|pancakes|waffles)(?: all)? (?:with|in|using|out of) ("
+              + SOME
+              + Worded.FOOD
+              + "(?: (?:and|or|,) "
+              + SOME
+              + Worded.FOOD
+              + ")*)[ .!]*$");
+
   private static final Sought MEANT =
       Sought.of(
           "\\b(?:add|stir|put|use|top|serve|mix|with|on top|in it|in them|in mine|in the (?:batter|pan)"
@@ -107,6 +121,10 @@ public final class Chatter {
     Matcher behind = BEHIND.matcher(worded.words);
     if (behind.find() && !MEANT.isIn(worded.words)) {
       worded.take(behind.start(1), behind.end(1), Part.ASIDE);
+    }
+    Matcher theirs = THEIRS.matcher(worded.words);
+    if (theirs.find()) {
+      worded.take(theirs.start(1), theirs.end(1), Part.ASIDE);
     }
     Matcher before = BEFORE.matcher(worded.words);
     if (before.find()) {
