@@ -68,11 +68,18 @@ public final class Corrections {
     for (int i = 1; i < clause.size(); i++) {
       if (isAgain(clause, i)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
-      } else if (clause.is(i, Sort.CORRECT) && clause.get(i).isFree() || isSum(clause, i)) {
+      } else if (isCue(clause, i) || isSum(clause, i)) {
         corrections.at(i);
       }
     }
     Changes.in(clause);
+  }
+
+  /** "and uh a teaspoon" only hesitates. */
+  private static boolean isCue(Clause clause, int i) {
+    boolean hesitates =
+        clause.isWord(i - 1, "and", "plus", "then") && clause.isWord(i, "uh", "um", "er", "hmm");
+    return clause.is(i, Sort.CORRECT) && clause.get(i).isFree() && !hesitates;
   }
 
   /** "3 tbsp for each, so 6 tbsp": what it comes to. */
@@ -145,6 +152,8 @@ public final class Corrections {
     int again = set ? named : clause.ahead(second + 1, 3, Element::isFood);
     if (food == first - 1 && clause.isStrong(again + 1)) {
       again = -1; // "water 350, no, 370 salt 6 g": names first
+    } else if (food == first - 1 && food >= 0 && isMeasured(food)) {
+      food = -1; // "200 g of flour 20 g no 30 g of sugar"
     }
     if (again >= 0
         && food >= 0
@@ -160,6 +169,10 @@ public final class Corrections {
       clause.get(food).part = Part.EXCLUDED;
     }
     said.corrects = again < 0;
+  }
+
+  private boolean isMeasured(int food) {
+    return clause.isStrong(clause.isWord(food - 1, "of") ? food - 2 : food - 1);
   }
 
   /** "15 g sugar, correction, 15 g of sucralose": as much of another of its kind. */

@@ -188,7 +188,8 @@ public final class PointedBack {
       boolean known = isAlike(part, mention.amount) && sign < 0;
       return known && restate(mention, mention.amount.text() + " less " + part.text());
     }
-    return now > 0 && restate(mention, Numbers.plain(now) + " " + part.measure().unit().symbol());
+    String unit = part.measure().unit().symbol();
+    return now > 0 && restate(mention, (Numbers.plain(now) + " " + unit).strip());
   }
 
   private static boolean restate(Mention mention, String amount) {

@@ -108,10 +108,10 @@ final class Rephrased {
           Repair.of(POTTLE, at -> "pot" + at.group(1), "pottle"),
           Repair.as(
               HEAPED, "tbsp", "heaped spoon", "heaping spoon", "rounded spoon", "level spoon"),
-          Repair.of(MINUS, at -> ", " + at.group(1), " minus", " less"),
+          Repair.of(MINUS, at -> inPlace(at, ","), " minus", " less"),
           Repair.of(
               CHANGED,
-              at -> " so" + at.group(1),
+              at -> inPlace(at, " so"),
               "(so",
               "(i.e",
               "(that",
@@ -143,7 +143,13 @@ final class Rephrased {
   /** And a sentence by itself of what goes on the plates. */
   private static String serves(MatchResult at) {
     boolean more = at.groupCount() > 1 && at.group(2) != null;
-    return cased(at, "serves ") + at.group(1) + (more ? "." : "");
+    return inPlace(at, cased(at, "serves ")) + (more ? "." : "");
+  }
+
+  /** Words before what is kept, which stays where it stood. */
+  private static String inPlace(MatchResult at, String before) {
+    int room = at.start(1) - at.start() - before.length();
+    return before + " ".repeat(room) + at.group(1);
   }
 
   /** With a capital where one stood: it begins a sentence. */
