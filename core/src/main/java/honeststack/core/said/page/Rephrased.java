@@ -146,10 +146,10 @@ final class Rephrased {
     return inPlace(at, cased(at, "serves ")) + (more ? "." : "");
   }
 
-  /** Words before what is kept, which stays where it stood. */
+  /** Words before what is kept, which stays where it stood if there is room. */
   private static String inPlace(MatchResult at, String before) {
     int room = at.start(1) - at.start() - before.length();
-    return before + " ".repeat(room) + at.group(1);
+    return before + " ".repeat(Math.max(0, room)) + at.group(1);
   }
 
   /** With a capital where one stood: it begins a sentence. */
