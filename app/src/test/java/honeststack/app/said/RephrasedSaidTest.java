@@ -116,6 +116,12 @@ class RephrasedSaidTest {
       200 g flour, 2 eggs, 5 of us, 3 each|wheat-flour-white=200,egg=100;pieces 15
       200 g flour, 2 eggs, 6 portions of 2 pancakes|wheat-flour-white=200,egg=100;pieces 12
       200 g flour, 2 eggs, 300 ml milk. Skip the sugar if you're serving them with bacon.|wheat-flour-white=200,egg=100,milk-whole=309
+      6 tables, each with 100 g flour and 1 egg. Each table makes 5 pancakes.|wheat-flour-white=600,egg=300;pieces 30
+      Ten pairs. One egg and 80 g flour per pair. Each pair gets 4.|wheat-flour-white=800,egg=500;pieces 40;serves 20
+      Each team gets 150 g flour and 2 eggs; five teams; each team makes 8.|wheat-flour-white=750,egg=500;pieces 40
+      two cups of flour and uh a teaspoon no two teaspoons of baking powder|wheat-flour-white=270,baking-powder=9
+      200 g of flour 20 g no 30 g of sugar|wheat-flour-white=200,sugar-white=30
+      1 tsp salt, 200 g flour, 30 g sugar. Half of them were eaten before I sat down.|salt=6,wheat-flour-white=200,sugar-white=30
       """;
 
   @Test

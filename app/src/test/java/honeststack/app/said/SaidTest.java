@@ -120,7 +120,8 @@ class SaidTest {
     "holt, 0.6",
     "knoll, 0.68",
     "glade, 0.86",
-    "croft, 0.77"
+    "croft, 0.77",
+    "sluice, 0.84"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

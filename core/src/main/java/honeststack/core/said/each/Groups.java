@@ -9,6 +9,7 @@ import honeststack.core.said.told.Part;
 import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Per;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BareCounts;
 import honeststack.core.said.yield.BatterForEach;
@@ -131,6 +132,12 @@ public final class Groups {
 
   /** "about five each pair": how many come out. */
   private void made(Clause clause, int noun) {
+    if (clause.is(noun + 1, Sort.YIELD) && clause.counts.pieces.isPresent()) {
+      counts.pieces = clause.counts.pieces; // "each table makes 5 pancakes"
+      clause.counts.pieces = Optional.empty();
+      said = true;
+      return;
+    }
     for (int i = noun - 2; i >= Math.max(0, noun - 2 - NEAR); i--) {
       if (clause.isAmount(i) && isCount(clause, i) && !clause.get(i).isWeak()) {
         clause.get(i).part = Part.YIELD;

@@ -52,7 +52,7 @@ public final class EatersOwn {
               + "|(?:.* )?brush(?:ed)? (?:them )?with # .*\\b(?:hot|warm)\\b.*"
               + "|(?:.* )?(?:each|every) (?:\\w+ )?(?:(?:gets|has|got|had) )?(?:one|two|three|\\d) (?:(?:pancakes?|waffles?|of them|cr[eê]pes?) )?with # .*"
               + "|(?:.* )?(?:ate|eaten|eats?|breakfast|brunch|lunch|supper|portion|polished off)\\b.*# .*"
-              + "|(?:.* )?(?:served|serve|went|took|gave|had|(?<!n't )have) .+(?<!went) with # .*"
+              + "|(?:.* )?(?:served|serve|went|took|gave|had|(?<!n't )have) .+(?<!\\b(?:went|go|goes|going)) with # .*"
               + "|(?:.* )?# .* (?:on|with) (?:(?:the|my|her|his|their|our) )?(?:one|two|three|four|five|six|\\d)(?: of (?:the |those |these |them )?(?:\\w+ )?)?(?: ?(?:i|we|he|she) (?:ate|had))?[ .!]*"
               + "|.*# (?:of )?.*(?:\\beach|\\bin each|\\bper person|\\ba head)(?: one)?[ .!]*");
 
