@@ -5,6 +5,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.StandIn;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BareCounts;
@@ -19,6 +20,10 @@ import java.util.stream.IntStream;
 public final class Displaced {
   private static final int FAR = 8;
   private static final double MOST = 4;
+
+  /** "That gave me six": no amount of what was told before. */
+  private static final Remembered MADE =
+      Remembered.whole("(?:.* )?(?:gave|gives?|made|makes?|got|gets?)(?: (?:me|us|you))?");
 
   private static final Sought EACH = Sought.of("(?:.* )?each(?: of(?: the| my)?)?");
   private static final Sought ONE = Sought.of(".*\\b(?:my|our|the|an?|one|each|both)");
@@ -105,7 +110,7 @@ public final class Displaced {
     return clause.isStrong(i)
         && clause.ahead(i + 1, 2, Element::isFood) < 0
         && !clause.isFood(i - 1)
-        && !clause.is(clause.isWord(i - 1, "about") ? i - 2 : i - 1, Sort.YIELD) // "gave me six"
+        && !clause.says(clause.isWord(i - 1, "about") ? i - 2 : i - 1, MADE)
         && !clause.is(i + 1, Sort.PIECES, Sort.PEOPLE, Sort.UNIT_OTHER, Sort.PER, Sort.EACH);
   }
 
