@@ -26,6 +26,10 @@ public final class PointedBack {
   private static final String TIME =
       "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
 
+  /** Then more of it stands as a line of its own, and says so. */
+  private static final String TEXTURE =
+      "[^#@]*\\b(?:thin|thick|stiff|runny|loose|heavy|wet|dry|sticky|watery|lumpy|stodgy)";
+
   private static final String PART = "(?:(?<part># )|(?<one>(?:an?|one) ))";
 
   private static final String WHO = "(?:(?:i|we)(?:'ve|'d)? (?:only |just |also )?)?";
@@ -101,9 +105,11 @@ public final class PointedBack {
                   + "(?<part># )more (?<food>@ )than (?:that|above|i said|i wrote|written)[ .!]*"),
           Sought.of(
               LEAD
-                  + "(?:it (?:was|looked|tasted|seemed|felt) [^#@]{1,40}?[,–-]? ?(?:so|hence) (?:about )?|"
+                  + "(?:it (?:was|looked|tasted|seemed|felt) (?!"
+                  + TEXTURE
+                  + ")[^#@]{1,40}?[,–-]? ?(?:so|hence) (?:about )?|"
                   + WHO
-                  + "(?:used|put in|put|took|added|needed) (?:about )?)"
+                  + "(?:used|put in|put|took) (?:about )?)"
                   + PART
                   + "(?:more|extra) (?:of )?(?:the |that )?(?<food>@ )"
                   + END),
