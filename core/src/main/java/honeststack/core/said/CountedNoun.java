@@ -5,6 +5,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
+import honeststack.core.said.yield.BareCounts;
 
 /** What a number counts. */
 final class CountedNoun {
@@ -54,5 +55,23 @@ final class CountedNoun {
   /** A food is what comes next. */
   static boolean isFood(Clause clause, int i) {
     return !clause.isWord(i, "with") && clause.ahead(i, 2, Element::isFood) >= 0;
+  }
+
+  /** Nothing that it counts stands behind a number. */
+  static boolean isClosed(Clause clause, int i) {
+    return BareCounts.isEnd(clause, i)
+        || clause.is(
+            i,
+            Sort.IDLE,
+            Sort.PER,
+            Sort.YIELD,
+            Sort.SERVES,
+            Sort.PAN,
+            Sort.PLATE_NEXT,
+            Sort.PAN_NEXT)
+        || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !isFood(clause, i + 2)
+        || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
+        || clause.get(i).kind == Element.Kind.WORD
+        || clause.isMark(i, "(", "-", "–");
   }
 }

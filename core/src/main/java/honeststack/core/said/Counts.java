@@ -203,7 +203,7 @@ final class Counts {
       counted.sure |= made;
       orPieces(noun > 0 ? noun : isSizedOr(i) ? i + 1 : -1);
       UpTo.behind(clause, i);
-    } else if (made && noun < 0 && isClosed(i + 1)) {
+    } else if (made && noun < 0 && CountedNoun.isClosed(clause, i + 1)) {
       counted.pieces = Optional.of(BareCounts.range(number));
       number.part = Part.YIELD;
       counted.sure = true;
@@ -331,23 +331,5 @@ final class Counts {
 
   private boolean isEnd(int i) {
     return BareCounts.isEnd(clause, i);
-  }
-
-  /** Nothing that it counts stands behind it. */
-  private boolean isClosed(int i) {
-    return isEnd(i)
-        || clause.is(
-            i,
-            Sort.IDLE,
-            Sort.PER,
-            Sort.YIELD,
-            Sort.SERVES,
-            Sort.PAN,
-            Sort.PLATE_NEXT,
-            Sort.PAN_NEXT)
-        || clause.is(i, Sort.OR) && clause.isStrong(i + 1) && !CountedNoun.isFood(clause, i + 2)
-        || clause.is(i, Sort.LIKE) && clause.low(i).startsWith("if ")
-        || clause.get(i).kind == Element.Kind.WORD
-        || clause.isMark(i, "(", "-", "–");
   }
 }
