@@ -18,13 +18,11 @@ import java.util.Optional;
  */
 public final class PointedBack {
   private static final String LEAD =
-      "(?:(?:and|but|so|oh|oops|sorry|no|wait|actually|correction|edit|ps|p\\.s\\.|well|hang on|[,:;.–*-]) ?)*";
+      "(?:(?:and|but|so|then|also|changes|this time|today|tonight|oh|oops|sorry|no|wait|actually|correction|edit|ps|p\\.s\\.|well|hang on|[,:;.–*-]) ?)*";
 
   private static final String IS =
-      "(?:(?:it's|it is|it was|that's|that is|make that|should be|should have been|must be|i meant|i mean|use|i used) )?";
-
-  private static final String TIME =
-      "(?:(?:this time|today|now|this week|tonight|i used|i took|i put in|i did|it had|it's),? )*";
+      "(?:(?:it's|it is|it was|that's|that is|make that|should be|should have been|must be|i meant|i mean|use"
+          + "|(?:(?:i|we)(?:'ve| have)? )?(?:also |only |just )*(?:used|put in|took|had|did|went with|went for)(?: only| just)?) )?";
 
   /** Then more of it stands as a line of its own, and says so. */
   private static final String TEXTURE =
@@ -71,12 +69,17 @@ public final class PointedBack {
                   + "(?:that's|it's|that was) (?<old># )too (?:much|many|little|few) (?<food>@ ),? ?so (?:it's |make it )?(?<now># )[ .!]*"),
           Sought.of(
               "(?<now># )(?:of )?(?<food>@ ),? ?(?:sorry|oops|my mistake|i mean|i meant|correction|corrected)[ .!]*"),
+          Sought.of(
+              LEAD
+                  + "(?:(?:i|we)(?:'ve| have)? )?(?:also |just )?(?:changed|upped|raised|lowered|set|brought|corrected|adjusted|increased|reduced|cut)"
+                  + " (?:the |my )?(?<food>@ )(?:up |down |back )?to (?:only |just )?(?<now># )[ .!]*"),
           Sought.of("\\* ?(?<food>@ )(?:is|was|:|should be)? ?(?<now># )[ .!]*"));
 
   private static final List<Sought> LESS =
       List.of(
           Sought.of(
               LEAD
+                  + WHO
                   + "(?:take|took|knock|leave) (?:about )?(?<part># )(?:off|out of|from|away from) (?:the |that )?(?<food>@ )[ .!]*"),
           Sought.of(
               LEAD
@@ -112,6 +115,11 @@ public final class PointedBack {
                   + "(?:used|put in|put|took) (?:about )?)"
                   + PART
                   + "(?:more|extra) (?:of )?(?:the |that )?(?<food>@ )"
+                  + END),
+          Sought.of(
+              LEAD
+                  + WHO
+                  + "(?:used|put in|put|took|added) (?:about )?(?:an |another )?(?:extra|additional) (?<part># )(?:of )?(?:the |that )?(?<food>@ )"
                   + END),
           Sought.of(
               LEAD

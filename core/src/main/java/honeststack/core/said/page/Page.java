@@ -15,10 +15,6 @@ import java.util.Set;
 
 /** A text cut into lines, headings and sentences. */
 public final class Page {
-  private static final String[] BULLETS = {
-    "•", "*", "·", "–", "—", "▢", "□", "☐", "☑", "☒", "✔", "-", "★", "✓", "‣", "#", "_", "=", "~"
-  };
-
   private static final int LONGEST_QUESTION = 6;
   public final List<Sentence> sentences = new ArrayList<>();
 
@@ -268,27 +264,17 @@ public final class Page {
   /** A dot or a dash before a line, a number before a line of a numbered list. */
   private List<Token> withoutBullet(List<Token> tokens) {
     int from = 0;
-    while (from < tokens.size() && tokens.get(from).isMark(BULLETS) && isApart(tokens, from)) {
+    while (from < tokens.size() && Bullets.is(tokens, from)) {
       from++;
     }
     mark(tokens.subList(0, from), Part.IDLE);
     item = 0;
-    if (isNumbered(tokens, from)) {
+    if (Bullets.isNumber(tokens, from)) {
       item = Integer.parseInt(tokens.get(from).text());
       mark(tokens.subList(from, from + 2), Part.METHOD);
       from += 2;
     }
     return tokens.subList(from, tokens.size());
-  }
-
-  /** "2." or "2)", and something behind it. */
-  private static boolean isNumbered(List<Token> tokens, int i) {
-    return i + 2 < tokens.size()
-        && tokens.get(i).isWhole()
-        && tokens.get(i).end() - tokens.get(i).start() <= 2
-        && tokens.get(i + 1).isMark(".", ")")
-        && tokens.get(i + 1).start() == tokens.get(i).end()
-        && tokens.get(i + 2).start() > tokens.get(i + 1).end();
   }
 
   /** "1. 200 g flour 2. 300 ml milk": the next of a list on one line; whether there is one. */
@@ -297,7 +283,7 @@ public final class Page {
     String said = Integer.toString(item + 1);
     while (item > 0
         && next < tokens.size()
-        && !(isNumbered(tokens, next)
+        && !(Bullets.isNumber(tokens, next)
             && tokens.get(next).text().equals(said)
             && !tokens.get(next - 1).isWord(COUNTED))) {
       next++;
@@ -314,13 +300,6 @@ public final class Page {
     return true;
   }
 
-  /** Not a minus before a number. */
-  private static boolean isApart(List<Token> tokens, int i) {
-    return i + 1 >= tokens.size()
-        || !tokens.get(i).isMark("-", "–")
-        || tokens.get(i + 1).start() > tokens.get(i).end();
-  }
-
   private void sentences(int number, List<Token> tokens) {
     if (items(number, tokens)) {
       return;
@@ -329,12 +308,19 @@ public final class Page {
     for (int i = 0; i <= tokens.size(); i++) {
       if (i == tokens.size() || Stops.isEnd(tokens, from, i) || Stops.isLong(tokens, from, i)) {
         int to = i < tokens.size() ? i + 1 : i;
-        if (to > from) {
-          boolean whole = from == 0 && to == tokens.size();
-          sentences.add(new Sentence(number, section, place, per, whole, tokens.subList(from, to)));
-        }
+        sentence(number, tokens, from, to);
         from = i + 1;
+      } else if (ChangesTold.isJoin(tokens, from, i)) {
+        sentence(number, tokens, from, i);
+        from = i;
       }
+    }
+  }
+
+  private void sentence(int number, List<Token> tokens, int from, int to) {
+    if (to > from) {
+      boolean whole = from == 0 && to == tokens.size();
+      sentences.add(new Sentence(number, section, place, per, whole, tokens.subList(from, to)));
     }
   }
 

@@ -121,7 +121,11 @@ final class Stops {
         isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
     boolean metric = next.start() > mark.end() && isMetricEnd(tokens, from, i);
     boolean each = i > 2 && tokens.get(i - 3).isMark("@"); // "9 pcs @ 70 g. Best so far."
-    return (begins || whole) && !unit || begins && unit && (apart || each) || metric;
+    boolean set = begins && unit && i > from + 2 && tokens.get(i - 3).isWord("not", "to", "than");
+    return (begins || whole) && !unit
+        || begins && unit && (apart || each)
+        || metric
+        || set; // "I changed the salt to 2 tsp. 20 g honey on top"
   }
 
   /** A question of a few words. */

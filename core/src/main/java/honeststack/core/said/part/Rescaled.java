@@ -36,7 +36,7 @@ public final class Rescaled {
 
   /** Who did it, and when. */
   private static final String LEAD =
-      "(?:[^@]* so )?(?:(?:and|but|so|though|then|also|however|well|oh|this time|today|we|i|have|'ve|had|of course"
+      "(?:[^@]* so )?(?:(?:and|but|so|though|then|also|however|well|oh|changes|this time|today|we|i|have|'ve|had|of course"
           + "|always|usually|actually|[,;:–—-]) )*";
 
   private static final String THE =
