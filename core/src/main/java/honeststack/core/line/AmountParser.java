@@ -80,7 +80,11 @@ public final class AmountParser {
       boolean tin = count && !first.measure().size().isEmpty();
       boolean held = // "a tin and 50 ml"
           count && (word(i, "and") || mark(i, "&")) || tin && mark(i, "+");
-      Optional<Term> term = held ? Optional.empty() : term(i);
+      boolean and = word(i, "and");
+      Optional<Term> term =
+          held
+              ? Optional.empty()
+              : term(i).filter(more -> !and || Smaller.mayAdd(last, more.measure()));
       if (term.isPresent()) {
         terms.add(term.get());
         i = end;

@@ -49,6 +49,9 @@ final class NumberWords {
   /** What else a number in words may begin with. */
   private static final Set<String> FIRST = Set.of("a", "hundred", "thousand", "dozen", "point");
 
+  /** Between two words of one number. */
+  private static final int WIDEST_SPACE = 2;
+
   private final List<Token> tokens;
   private int next;
   private int decimals;
@@ -148,7 +151,7 @@ final class NumberWords {
       value = 1;
     }
     boolean one = next == start + 1 && !article && value > 0 && value < 10;
-    if (one && isTens(next)) {
+    if (one && isTens(next) && isNext(next)) {
       return 100 * value + small(); // "two fifty"
     }
     if (one && is(next, "oh", "o", "nought") && isDigit(next + 1)) {
@@ -163,7 +166,7 @@ final class NumberWords {
     }
     next++;
     int back = hundredsAfter(next);
-    double rest = small();
+    double rest = next > back || isNext(next) ? small() : 0; // "two hundred and um fifty"
     if (rest == 0) {
       next = back;
     }
@@ -186,7 +189,7 @@ final class NumberWords {
     }
     if (TENS.containsKey(word)) {
       next++;
-      if (isDigit(next) && !is(next, "zero")) {
+      if (isDigit(next) && !is(next, "zero") && isNext(next)) {
         return TENS.get(word) + ONES.get(tokens.get(next++).low());
       }
       return TENS.get(word);
@@ -196,6 +199,13 @@ final class NumberWords {
       return ONES.get(word);
     }
     return 0;
+  }
+
+  /** Nothing was left out before it: "thirty um one" are two numbers. */
+  private boolean isNext(int i) {
+    return i > 0
+        && i < tokens.size()
+        && tokens.get(i).start() - tokens.get(i - 1).end() <= WIDEST_SPACE;
   }
 
   private boolean isTeen(int i) {

@@ -1,5 +1,6 @@
 package honeststack.core.line;
 
+import honeststack.core.measure.Measure;
 import honeststack.core.measure.Unit;
 import java.util.List;
 import java.util.Set;
@@ -35,6 +36,22 @@ final class Smaller {
             || unit == Unit.TABLESPOON && smaller == Unit.TEASPOON
             || unit != Unit.TABLESPOON && smaller == Unit.FLUID_OUNCE;
     return less && isFront(tokens, from) && isNamed(tokens, next.next());
+  }
+
+  /**
+   * Whether an "and" may add one measure to another. "100 g and 100 g", "2 tsp and 30 g" are of two
+   * foods, or one corrects the other; "half a cup and a third", "a cup and 2 tbsp" are a sum.
+   */
+  static boolean mayAdd(Measure one, Measure other) {
+    Unit.Kind first = one.unit().kind();
+    Unit.Kind second = other.unit().kind();
+    boolean mixed =
+        first == Unit.Kind.MASS && second.isVolume()
+            || first.isVolume() && second == Unit.Kind.MASS
+            || first == Unit.Kind.SPOON && second.isVolume() && second != Unit.Kind.SPOON;
+    boolean whole = one.amount() % 1 == 0 && other.amount() % 1 == 0;
+    boolean again = one.unit() == other.unit() && whole && one.unit() != Unit.COUNT;
+    return !mixed && !again;
   }
 
   /** No name stands before the amount. */

@@ -202,7 +202,7 @@ public final class Afterthoughts {
   public static boolean isWrong(Clause clause) {
     return clause.is(0, Sort.CORRECT)
         && clause.size() <= 2
-        && clause.elements.stream().noneMatch(Element::isAmount)
+        && clause.elements.stream().noneMatch(e -> e.isAmount() || e.isFood())
         && clause.mentions.isEmpty();
   }
 

@@ -66,44 +66,13 @@ public final class Corrections {
   public static void in(Clause clause) {
     Corrections corrections = new Corrections(clause);
     for (int i = 1; i < clause.size(); i++) {
-      if (isAgain(clause, i)) {
+      if (CorrectionCues.isAgain(clause, i)) {
         clause.take(i - 2, i + 1, Part.EXCLUDED);
-      } else if (isCue(clause, i) || isSum(clause, i)) {
+      } else if (CorrectionCues.isCue(clause, i) || CorrectionCues.isSum(clause, i)) {
         corrections.at(i);
       }
     }
     Changes.in(clause);
-  }
-
-  /** "and uh a teaspoon" only hesitates. */
-  private static boolean isCue(Clause clause, int i) {
-    boolean hesitates =
-        clause.isWord(i - 1, "and", "plus", "then") && clause.isWord(i, "uh", "um", "er", "hmm");
-    return clause.is(i, Sort.CORRECT) && clause.get(i).isFree() && !hesitates;
-  }
-
-  /** "3 tbsp for each, so 6 tbsp": what it comes to. */
-  private static boolean isSum(Clause clause, int i) {
-    return clause.isWord(i, "so")
-        && clause.isMark(i - 1, ",")
-        && clause.isStrong(i + 1)
-        && (!clause.get(i + 1).isCount() || isCorrected(clause, i))
-        && (!clause.has(i + 2) || clause.isMark(i + 2, ".", ",", ";"));
-  }
-
-  /** "one egg no two eggs": the same food with another number. */
-  private static boolean isAgain(Clause clause, int i) {
-    return clause.isWord(i, "no", "wait", "sorry")
-        && clause.isFood(i - 1)
-        && clause.has(i - 2)
-        && clause.get(i - 2).isAmount()
-        && clause.isStrong(i + 1)
-        && clause.isFood(i + 2)
-        && clause.get(i - 1).isSameFood(clause.get(i + 2));
-  }
-
-  private static boolean isCorrected(Clause clause, int to) {
-    return clause.elements.subList(1, to).stream().anyMatch(e -> e.is(Sort.CORRECT));
   }
 
   /** It says nothing before what is right. */
@@ -150,6 +119,9 @@ public final class Corrections {
       clause.get(second + 1).part = Part.NOTE; // "300 ml, I mean 250 ml, milk"
     }
     int again = set ? named : clause.ahead(second + 1, 3, Element::isFood);
+    if (again > second + 2 && clause.isStrong(again - 1) && food >= 0 && food > first) {
+      again = -1; // "40 g of oats, oops, 100 g, and 100 g rye flour"
+    }
     if (food == first - 1 && clause.isStrong(again + 1)) {
       again = -1; // "water 350, no, 370 salt 6 g": names first
     } else if (food == first - 1 && food >= 0 && isMeasured(food)) {
@@ -303,7 +275,7 @@ public final class Corrections {
   /** The amount that is right; behind marks and more words of correcting only. */
   private int next(int from) {
     for (int i = from; i < clause.size() && i < from + FAR; i++) {
-      if (clause.isStrong(i)) {
+      if (clause.isStrong(i) || CorrectionCues.isOne(clause, i)) {
         return i;
       }
       boolean over = clause.isMark(i, ",", ".", "-", "–", "…", "!") || clause.is(i, Sort.CORRECT);

@@ -151,7 +151,8 @@ public final class Since {
         return true;
       }
       boolean other =
-          clause.isStrong(i) || clause.get(i).isFood() && !clause.get(i).isSameFood(mention.food);
+          clause.get(i).isAmount() && !clause.get(i).isWeak() // also one that is taken back
+              || clause.get(i).isFood() && !clause.get(i).isSameFood(mention.food);
       if (other) {
         return false;
       }

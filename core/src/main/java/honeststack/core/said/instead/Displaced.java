@@ -181,7 +181,7 @@ public final class Displaced {
     Element old = clause.get(first.food);
     Element said = clause.get(second.food);
     boolean may = second.isMeasured || first.isMeasured && StandIn.isFor(old, said);
-    if (!may || second.from < first.to || isHeld(first.to, second.from)) {
+    if (!may || isCorrected(second.to) || second.from < first.to || isHeld(first.to, second.from)) {
       return;
     }
     String before = before(first.from);
@@ -233,6 +233,16 @@ public final class Displaced {
         && DisplacedForms.SECOND.stream().anyMatch(is)) {
       take(second, first.to, second.from);
     }
+  }
+
+  /** "40 g oats, 250 g flour, actually 200": its own amount is meant. */
+  private boolean isCorrected(int behind) {
+    int cue = clause.isMark(behind, ",", "-", "–") ? behind + 1 : behind;
+    int amount = clause.isMark(cue + 1, ",", ":") ? cue + 2 : cue + 1;
+    int food = clause.isWord(amount + 1, "of") ? amount + 2 : amount + 1;
+    return clause.is(cue, Sort.CORRECT)
+        && clause.isStrong(amount)
+        && (!clause.isFood(food) || clause.get(food).isSameFood(clause.get(behind - 1)));
   }
 
   /** Another amount or food stands between them. */

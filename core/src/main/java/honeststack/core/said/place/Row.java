@@ -5,6 +5,7 @@ import honeststack.core.food.Role;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.regex.Pattern;
@@ -37,9 +38,18 @@ public final class Row {
   private boolean isRow(Mention mention, Mention next) {
     boolean marks =
         mention.to <= next.from
-            && clause.elements.subList(mention.to, next.from).stream()
-                .allMatch(e -> e.isMark(",", "+", "&") || e.isWord("and", "then", "plus"));
+            && clause.elements.subList(mention.to, next.from).stream().allMatch(Row::joins);
     return mention.isMeasured() && next.isMeasured() && !mention.placed && marks;
+  }
+
+  /** Nothing is told by it, as in "and right", "and, you know,". */
+  private static boolean joins(Element element) {
+    boolean said =
+        element.is(Sort.IDLE) && !element.is(Sort.VERB) && element.kind != Element.Kind.FOOD;
+    return element.isMark(",", "+", "&")
+        || element.isWord("and", "then", "plus", "uh", "um", "er")
+        || said
+        || element.part == Part.EXCLUDED;
   }
 
   /** A comma or what ends a list stands between. */
@@ -60,6 +70,8 @@ public final class Row {
       Element element = clause.get(i);
       if (element.isMark(",")) {
         comma = true;
+      } else if (element.isWord("then", "and then") && mention.isMeasured() && next.isMeasured()) {
+        return false; // "40 g butter then 30 g honey on top"
       } else if (element.isWord("with")) {
         with = true;
       } else if (element.is(Sort.VERB)
