@@ -65,9 +65,14 @@ final class Tongues {
       Token token = tokens.get(i);
       if (isTwo(tokens, i)) {
         String[] two = ALWAYS.get(token.low() + "_" + tokens.get(i + 1).low()).split("_");
-        english.add(word(two[0], token));
         i++;
-        english.addAll(second(two, tokens.get(i)));
+        if (two.length == 1) {
+          int end = tokens.get(i).end();
+          english.add(new Token(Token.Kind.WORD, two[0], two[0], token.start(), end));
+        } else {
+          english.add(word(two[0], token));
+          english.addAll(second(two, tokens.get(i)));
+        }
         continue;
       }
       boolean counted = // "2 🥚": what is only painted beside a text counts no food

@@ -35,6 +35,7 @@ public final class Places {
     }
     MadeFor.in(clause);
     CookedIn.in(clause);
+    Alongside.in(clause);
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
       if (cue.kind == Element.Kind.PHRASE && PlaceCues.of(cue) != null && cue.part == null) {
@@ -260,7 +261,12 @@ public final class Places {
 
   private void forward(int i, Place place) {
     boolean fat = after(i) != null && after(i).role() == Role.FAT && after(i).isMeasured();
+    boolean named = clause.isMark(i + 1, ":"); // "in the pan: …"
+    int end = named ? clause.size() : semicolon(i);
     for (Mention mention : mentions) {
+      if (mention.from > end && Row.isBatter(mention)) {
+        return; // "scatter over 20 g pistachios; 200 ml milk"
+      }
       if (mention.from > i && place == Place.PLATE && clause.is(mention.to, Sort.BOWL)) {
         return; // "scatter 100 g berries into the batter, then …"
       }
@@ -272,6 +278,14 @@ public final class Places {
         mention.place = place;
       }
     }
+  }
+
+  private int semicolon(int from) {
+    int end = from;
+    while (end < clause.size() && !clause.isMark(end, ";")) {
+      end++;
+    }
+    return end;
   }
 
   /** The food before, and those listed with it. */
