@@ -13,6 +13,8 @@ import java.util.Set;
  * @param other those of the other one, with its own amount where it has one
  */
 record Choice(List<Token> first, List<Token> other) {
+  private static final int OFFERED = 3;
+
   /** Of "white or brown sugar" the first is no food by itself, whatever goes by it. */
   private static final Set<String> HALVES =
       Set.of(
@@ -49,6 +51,21 @@ record Choice(List<Token> first, List<Token> other) {
       }
     }
     return Optional.empty();
+  }
+
+  /** Only words about the first food stand behind the "or": "fresh or frozen". */
+  static boolean isFree(String line) {
+    return Token.of(line).stream()
+        .filter(token -> token.kind() == Token.Kind.WORD)
+        .allMatch(token -> LineWords.isDescribing(token.low()) || token.low().length() < 3);
+  }
+
+  /** "50 g walnuts or nuts of your choice": some of the kind beside the one that is named. */
+  List<String> ofKind(Foods foods, String amount) {
+    return foods.kind(Token.joined(other)).stream()
+        .limit(OFFERED)
+        .map(food -> amount + food.name())
+        .toList();
   }
 
   /** "spelt or wheat flour": the last word may belong to both. */

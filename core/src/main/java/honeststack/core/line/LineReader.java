@@ -222,8 +222,9 @@ public final class LineReader {
         new Pass(line, null).read();
         return List.of(line);
       } catch (RefusedException notRead) {
-        if (isFree(line)) {
-          return List.of();
+        List<String> kind = terms.isEmpty() ? List.of() : choice.get().ofKind(foods, amount);
+        if (Choice.isFree(line) || !kind.isEmpty()) {
+          return kind;
         }
         throw Refusals.of(
             OPEN_CHOICE,
@@ -231,13 +232,6 @@ public final class LineReader {
             "is the other food of a choice, and not known",
             "one food; those that come closest are offered");
       }
-    }
-
-    /** Only words about the first food stand behind the "or": "fresh or frozen". */
-    private boolean isFree(String line) {
-      return Token.of(line).stream()
-          .filter(token -> token.kind() == Token.Kind.WORD)
-          .allMatch(token -> LineWords.isDescribing(token.low()) || token.low().length() < 3);
     }
 
     /** "a squeeze of lime": without its squeeze, the line would mean the fruit. */
@@ -260,7 +254,8 @@ public final class LineReader {
               || unit == Unit.MILLILITRE && amount <= MOST_JUICE
               || POURED.contains(unit);
       boolean squeezed = unit == Unit.SQUEEZE || sour && poured;
-      return !part.isEmpty() ? " " + part : squeezed ? " juice?" : notes.suffix;
+      String form = squeezed ? " juice?" : unit == Unit.DROP ? " drops?" : notes.suffix;
+      return part.isEmpty() ? form : " " + part;
     }
 
     private boolean word(int i, String... words) {

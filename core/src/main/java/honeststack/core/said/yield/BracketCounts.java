@@ -50,8 +50,10 @@ public final class BracketCounts {
       all.each = said.pieces; // "20 portions (2 ea.)"
       all.eachNumber = inner.get(0);
       all.complete();
-    } else if (said.pieces.isPresent() && !alone && (isNumber() || inner.is(0, Sort.OR))) {
-      return; // "2 cups grated carrot (about 3)", "2 eggs (or 1 large)"
+    } else if (said.pieces.isPresent()
+        && !alone
+        && (isNumber() || inner.is(0, Sort.OR) || said.pieces.get().low() < 1)) {
+      return; // "2 cups grated carrot (about 3)", "2 eggs (or 1 large)", "(half a stick or so)"
     } else if (said.pieces.isPresent()) {
       all.pieces = said.pieces;
       all.sure = true;
