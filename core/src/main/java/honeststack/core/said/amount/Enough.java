@@ -10,6 +10,10 @@ import honeststack.core.said.words.Sort;
 public final class Enough {
   private static final int FAR = 12;
 
+  /** Before how much it was, where no comma is. */
+  private static final String SAY =
+      "i'd say(?: .*)?|i'd guess(?: .*)?|maybe .*|i think(?: .*)?|i (?:would )?say.*";
+
   private Enough() {}
 
   public static void in(Clause clause) {
@@ -22,22 +26,38 @@ public final class Enough {
       if (open && clause.isFood(i - 1) && clause.isWord(i + 1, "to")) {
         behind(clause, i - 1); // "flour enough to thicken it, say 200 g"
       }
+      if (isAim(clause, i)) {
+        behind(clause, i - 1);
+      }
       if (food > 0 && clause.isFood(food) && !clause.isMark(food + 1, ",")) {
         behind(clause, food);
       }
     }
   }
 
+  /** "water to make it pourable, 150 ml or so": of a food that nobody measured before. */
+  private static boolean isAim(Clause clause, int to) {
+    return clause.isFood(to - 1)
+        && clause.isWord(to, "to")
+        && clause.low(to + 1).matches("(?:make|get|bring|thin|loosen|slacken|let|bind)(?: .*)?")
+        && !clause.isStrong(to - 2)
+        && !clause.isWord(to - 2, "of", "more");
+  }
+
   private static void behind(Clause clause, int food) {
     boolean comma = false;
     for (int i = food + 1; i < clause.size() && i < food + FAR; i++) {
-      comma |= clause.isMark(i, ",", "-", "–");
+      comma |= clause.isMark(i, ",", "-", "–") || clause.words(i, i + 2).matches(SAY);
       if (clause.isFood(i) && !clause.is(i - 1, Sort.LIKE)) {
         return;
       }
       if (clause.isStrong(i)) {
         Element amount = clause.get(i);
-        boolean closed = !clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";", "!");
+        int end = clause.is(i + 1, Sort.IDLE) ? i + 2 : i + 1; // "or so"
+        boolean closed =
+            !clause.has(end)
+                || clause.isMark(end, ",", ".", ";", "!")
+                || end == i + 1 && clause.isWord(end, "and", "and then", "then");
         if (comma && closed && amount.measure().unit() != Unit.COUNT) {
           clause.take(food + 1, i, Part.NOTE);
           amount.corrects = true;

@@ -1,12 +1,14 @@
 package honeststack.core.said.instead;
 
 import honeststack.core.food.FreeFrom;
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.StandIn;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -18,6 +20,12 @@ public final class Superseded {
 
   /** Nobody corrects an amount to a smaller part of it without saying of what (common practice). */
   private static final double FEW = 20;
+
+  /** With which another food takes the place of one that is nothing like it. */
+  private static final Sought EXPLICIT =
+      Sought.of(
+          "\\b(?:no|not|none|instead|rather|swap\\w*|replac\\w*|sub\\w*|out of|(?:ran|run|all|left|sold) out|without|actually|sorry|meant|mean"
+              + "|correction|for (?:it|that|them|the \\w+)|wait|scratch|did|does|do)\\b");
 
   private Superseded() {}
 
@@ -39,24 +47,30 @@ public final class Superseded {
     if (bare && !over && old.from <= 0 && clause.size() <= said.to + 1) {
       return; // "200 g flour. 2 eggs."
     }
-    Displaced first = new Displaced(before);
-    Displaced second = new Displaced(clause);
-    String tail = first.plain(old.to, before.size());
-    String head = second.plain(0, said.from);
+    boolean explicit =
+        EXPLICIT.isIn(clause.words(0, clause.size()))
+            || over && EXPLICIT.isIn(inner.words(0, inner.size()));
+    if (isCorrected(clause, said) || !explicit && isItem(before, old, clause, said)) {
+      return;
+    }
+    Displaced told = new Displaced(before);
+    Displaced now = new Displaced(clause);
+    String tail = told.plain(told(before, old.to), before.size());
+    String head = now.plain(0, said.from);
     if (over) {
       head = join(new Displaced(inner).plain(0, inner.size()), head);
     }
     boolean named =
         clause.elements.subList(0, Math.min(clause.size(), Math.max(0, said.from))).stream()
             .anyMatch(Element::isFood);
-    boolean held = named || first.isHeld(old.to, before.size()) || second.isHeld(0, said.from);
+    boolean held = named || told.isHeld(old.to, before.size()) || now.isHeld(0, said.from);
     boolean close = tail.split(" ").length <= CLOSE;
     if (held || !close || isFreeAnyway(old, said, head)) {
       return;
     }
-    String lead = first.before(old.from);
+    String lead = told.before(old.from);
     String between = join(tail, head);
-    String behind = second.behind(said.to);
+    String behind = now.behind(told(clause, said.to));
     Weights.Says says =
         said.isMeasured()
             ? Contrast.of(old.food, said.food, old.isMeasured(), lead, between, behind)
@@ -68,6 +82,35 @@ public final class Superseded {
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
+  }
+
+  /** "100 g rye flour. Two cups, sorry, two and a half cups of oats": it mends itself. */
+  private static boolean isCorrected(Clause clause, Mention said) {
+    int to = Math.max(0, Math.min(said.from, clause.size()));
+    return clause.elements.subList(0, to).stream()
+        .anyMatch(e -> e.isAmount() && !e.isWeak() && e.part == Part.EXCLUDED);
+  }
+
+  /** "1 egg", and on the next line "used ¾ of a 250 g tub of ricotta": two of a list. */
+  private static boolean isItem(Clause before, Mention old, Clause clause, Mention said) {
+    boolean first = old.from <= 0 && old.to >= before.size() - 1;
+    boolean second = said.from <= 0 && clause.size() <= said.to + 1;
+    boolean swapped = before.elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
+    boolean listed =
+        clause.sentence.line() != before.sentence.line()
+            || said.from <= 0 && first
+            || second && swapped;
+    boolean added = old.food.isRole(Role.ADD_IN) && said.food.isRole(Role.ADD_IN);
+    return listed && (added || !old.food.isOfAKind(said.food));
+  }
+
+  /** "200 g nuts, has to be pecan": behind what is understood already. */
+  private static int told(Clause clause, int from) {
+    int to = from;
+    while (clause.has(to) && clause.get(to).part == Part.NOTE) {
+      to++;
+    }
+    return to;
   }
 
   /** "I swapped the butter for 40 g oil. Fried in 10 g lard.": it took the place of another. */

@@ -81,11 +81,22 @@ public final class AfterCooking {
     }
     for (int i = from; i < clause.size(); i++) {
       if (clause.says(i, COOKS)
+          && !isState(clause, i)
           && !clause.isWord(i - 1, "to", "don't", "not", "never", "i", "we")) {
         return i;
       }
     }
     return -1;
+  }
+
+  /** "ham, cooked, diced, 80 g": how it was bought. */
+  private static boolean isState(Clause clause, int word) {
+    int food = clause.isMark(word - 1, ",") ? word - 2 : word - 1;
+    return clause.isWord(word, "cooked", "fried", "baked")
+        && clause.mentions.stream()
+            .anyMatch(
+                m ->
+                    m.role() == Role.ADD_IN && (m.to == food + 1 || m.from <= food && food < m.to));
   }
 
   private static boolean isForBatter(Clause clause, int from) {

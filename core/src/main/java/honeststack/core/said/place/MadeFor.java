@@ -54,7 +54,10 @@ public final class MadeFor {
           Pattern.compile(
               "\\b"
                   + MADE
-                  + " (?:(?:is |was )?(?:made |cooked |simmered |stirred )(?:of|from|with|out of|using)|of|from) "));
+                  + " (?:is |was )?(?:made |cooked |simmered |stirred )(?:of|from|with|out of|using) "));
+
+  /** "a drizzle of honey" is how much. */
+  private static final Pattern OF = Pattern.compile("\\b(?!drizzle)" + MADE + " (?:of|from) ");
 
   /** What stands before it is. */
   private static final List<Pattern> BEFORE =
@@ -107,6 +110,13 @@ public final class MadeFor {
             .forEach(MadeFor::serve);
       }
     }
+    Matcher of = OF.matcher(worded.words);
+    if (of.find()) {
+      clause.mentions.stream()
+          .filter(mention -> worded.isBehind(mention.from, of.end()))
+          .takeWhile(MadeFor::isSauce)
+          .forEach(MadeFor::serve); // "a glaze of 50 g sugar, 200 g flour"
+    }
     for (Pattern pattern : BEFORE) {
       Matcher cue = pattern.matcher(worded.words);
       if (cue.find()) {
@@ -119,8 +129,10 @@ public final class MadeFor {
    * "Crush 200 g berries with 20 g sugar. Spoon over the waffles.": the sentence before is meant.
    */
   public static void over(Clause before, Clause clause) {
+    boolean own = clause.mentions.stream().anyMatch(Mention::isMeasured);
     boolean sauce =
-        !before.mentions.isEmpty()
+        !own // "scatter over 2 tbsp pistachios"
+            && !before.mentions.isEmpty()
             && before.mentions.stream().allMatch(MadeFor::isSauce)
             && OVER.begins(clause.words(0, clause.size()));
     if (sauce) {

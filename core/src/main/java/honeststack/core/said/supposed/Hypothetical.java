@@ -68,10 +68,11 @@ public final class Hypothetical {
     boolean placed = isPlaced();
     boolean elsewhere = isElsewhere();
     boolean asked = !done && !read.isEmpty() && isAsked(read.get(read.size() - 1));
-    boolean version = !done && !placed && (asked || says(HypotheticalForms.VERSION));
+    boolean food = clause.size() > 0 && clause.get(0).isFood(); // "vegan block 50 g, melted"
+    boolean version = !done && !placed && (asked || !food && says(HypotheticalForms.VERSION));
     boolean state = !done && says(HypotheticalForms.CONDITION) && says(HypotheticalForms.MORE);
     boolean held = !placed && says(HypotheticalForms.HELD);
-    boolean alike = !done && !placed && says(HypotheticalForms.CHOICE);
+    boolean alike = !done && !placed && says(HypotheticalForms.CHOICE) && !isOwnLine();
     boolean may = !done && !placed && (held || alike || says(HypotheticalForms.MAY));
     boolean choice = version || alike;
     boolean refused = may && says(HypotheticalForms.NOT_ME);
@@ -79,7 +80,7 @@ public final class Hypothetical {
       Optional<Mention> other = choice ? standsFor(mention, version) : Optional.empty();
       if (other.isPresent() && !elsewhere && !state) {
         Alternatives.choose(other.get(), clause, mention);
-      } else if (elsewhere
+      } else if (elsewhere && !isBefore(mention)
           || state && (isTold(mention) || says(HypotheticalForms.IF))
           || refused
           || version
@@ -156,6 +157,28 @@ public final class Hypothetical {
       }
       close();
     }
+  }
+
+  /** "1 cup sugar – too sweet, next time ½ cup": only what follows is of another time. */
+  private boolean isBefore(Mention mention) {
+    if (mention.isMeasured() && clause.isWord(mention.from - 1, "so")) {
+      return true; // "30 g less sugar than last time, so 50 g sugar"
+    }
+    int end = clause.elements.indexOf(mention.food) + 1;
+    return mention.from == 0
+        && mention.isMeasured()
+        && clause.isMark(end, ",", "-", "–", "—", "(")
+        && HypotheticalForms.LATER.isIn(clause.words(end, clause.size()));
+  }
+
+  /** "100 g rye flour, spelt is fine too": what is fine is the other. */
+  private boolean isOwnLine() {
+    boolean line =
+        clause.size() > 3
+            && clause.get(0).isAmount()
+            && clause.get(1).isFood()
+            && clause.isMark(2, ",", "(", ";");
+    return line && clause.ahead(3, 2, Element::isFood) > 0;
   }
 
   private boolean isElsewhere() {

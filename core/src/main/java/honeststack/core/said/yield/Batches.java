@@ -51,7 +51,7 @@ public final class Batches {
 
   private static final Sought DONE = Sought.of("(?:halv|doubl|tripl|trebl|quadrupl|quarter)ed");
 
-  private static final Sought IT = Sought.of("\\b(?:it|that|this|the lot)\\b");
+  private static final Sought IT = Sought.of("\\b(?:it|that|this(?! time\\b)|the lot)\\b");
 
   private static final Sought MADE =
       Sought.of("\\b(?:made|make|making|did|do|cooked|cook|baked|bake|mixed|go for|went for)\\b");
@@ -75,7 +75,9 @@ public final class Batches {
               + "|pancakes|waffles)\\b");
 
   private static final Sought FOLLOWS =
-      Sought.of("\\b(?:this|these|following|(?:batch|batches|quantities|amounts) of)\\b");
+      Sought.of(
+          "\\b(?:this(?! (?:time|week|morning|evening|weekend|year|month|once)\\b)|these(?! days\\b)|following"
+              + "|(?:batch|batches|quantities|amounts) of)\\b");
 
   /** "Make 1.5 times: …", "I do one and a half of the recipe: …". */
   private static final Sought PLAN =
@@ -155,7 +157,8 @@ public final class Batches {
     }
     for (int from = 0; from < clause.size(); ) {
       int to = end(clause, from);
-      Optional<Batch> said = to - from > LONGEST ? Optional.empty() : said(clause, from, to);
+      boolean none = to - from > LONGEST || OwnTimes.is(clause, from, to);
+      Optional<Batch> said = none ? Optional.empty() : said(clause, from, to);
       if (said.isPresent()) {
         for (int i = from; i < to; i++) {
           boolean people =
