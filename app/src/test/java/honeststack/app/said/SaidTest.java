@@ -121,7 +121,8 @@ class SaidTest {
     "knoll, 0.68",
     "glade, 0.86",
     "croft, 0.77",
-    "sluice, 0.84"
+    "sluice, 0.84",
+    "weald, 0.94"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -25,6 +25,9 @@ final class Parts {
           entry("eighth", 1.0 / 8),
           entry("eighths", 1.0 / 8));
 
+  /** Of so many nobody adds half of one with "half a". */
+  private static final int MANY = 5;
+
   private final List<Token> tokens;
   private final IntFunction<Optional<Quantity>> fractions;
 
@@ -40,6 +43,9 @@ final class Parts {
       return whole;
     }
     int part = word(i + 1, "a", "one") ? i + 2 : i + 1;
+    if (part == i + 1 && word(part + 1, "a", "an") && whole.amount() >= MANY) {
+      return whole; // "two hundred seventy and half a litre of water"
+    }
     if (part < tokens.size() && PARTS.containsKey(tokens.get(part).low())) {
       return new Quantity(whole.amount() + PARTS.get(tokens.get(part).low()), 0, 0, part + 1);
     }

@@ -59,7 +59,8 @@ public final class Decided {
   }
 
   private boolean isTaken(Mention open, Mention taken) {
-    if (taken.isMeasured() == open.isMeasured()) {
+    boolean measured = taken.isMeasured() && taken.amount != null; // "the egg" is one
+    if (measured == open.isMeasured()) {
       return false; // "50 g butter or oil, and I use 10 g butter for the pan"
     }
     boolean any =

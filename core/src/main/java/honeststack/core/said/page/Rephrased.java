@@ -90,6 +90,13 @@ final class Rephrased {
   /** New Zealand's tub. */
   private static final Sought POTTLE = said("\\bpottle(s?)\\b");
 
+  /** "less sugar: 20 g", "less sugar (20 g)": so much is in it. */
+  private static final Sought LESS =
+      said(
+          "(?<=^|[.,;:\\n(–-]|[.,;:\\n(–-] )(?:less|a bit less|a little less) (?=[a-z]{3,}(?: [a-z]{3,})? ?(?:[:=(]|[–-] ) ?\\d+ ?"
+              + UNIT
+              + "\\b)");
+
   /** "With 20 g jam on." */
   private static final Sought WITH_ON =
       said(
@@ -103,6 +110,7 @@ final class Rephrased {
 
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(LESS, "", "less "),
           Repair.of(WITH_ON, at -> "top:" + at.group(1), " on"),
           Repair.of(SERVED, at -> cased(at, "serves "), "served"),
           Repair.of(POTTLE, at -> "pot" + at.group(1), "pottle"),

@@ -19,6 +19,7 @@ public final class HypotheticalForms {
       Sought.of(
           "\\b(?:some|most|other|many|lots of|a lot of) (?:people|cooks|recipes|folks?|versions?|books|families)\\b"
               + "|\\bothers (?:put|use|add|like|swear)\\b"
+              + "|\\b(?:she|he|they) (?:always |usually )?(?:puts?|takes?|uses?|likes?|has|have|adds?|wants?)\\b.*\\b(?:in|into) (?:hers|his|theirs)\\b"
               + ("|\\b(?:my|her|his|our|the) (?:\\w+ )?(?:" + NAMED + "'s|kids|kids ?'|children's)")
               + " (?:version|recipe|one|ones) (?:has|had|uses|used|takes|is|was)\\b"
               + "|\\b(?:i|we)(?:'ve| have)? (?:also )?(?:seen|read|heard)\\b"

@@ -57,6 +57,7 @@ final class PhraseForms {
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
               | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
+          H_BOWL | (/for the /the )(dry/wet/liquid) (mix/mixture/ingredients/bits/things/stuff/part/parts)
           H_BOWL | (teig/der teig/für den teig/pâte/la pâte/pour la pâte/para la masa/impasto/per l'impasto/beslag/massa/ciasto/smet)
           H_PAN | (zum braten/zum backen/für die pfanne/zum einfetten/pour la poêle/pour la cuisson/para freír/para la sartén/per la padella/per friggere/til stegning/till stekning/voor de pan/om te bakken/do smażenia)
           H_PLATE | (belag/zum servieren/zum bestreuen/zum anrichten/dazu/füllung/garniture/pour servir/pour garnir/para servir/relleno/para el relleno/per servire/per guarnire/ripieno/til servering/till servering/för servering/om te serveren/vulling/recheio/do podania/nadzienie)
@@ -152,6 +153,7 @@ final class PhraseForms {
               | (on top/for the top/to serve) (i put/we put/i have/we have/goes/go/i like/you put/i add/it's/there's)
           BOWL | (in/into/for/to) (the/my/our) (mix/mixture/batter/bowl/dough) | (in/into) the (well/middle) | to (thin/loosen) (/it/the batter/the mix)
           UNIT_OTHER | (more/further/extra) (minute/minutes/mins/min/seconds/secs/hour/hours) | (minute/minutes/mins/min/seconds/secs) (more/longer)
+          PAN | (between/across/over/in) (/the /my /both /all )(two/three/both) (pans/griddles/irons/frying pans/skillets)
           PAN | gebraten | ausgebacken | angebraten | herausgebacken
           PAN | (in/into/on/onto) the (griddle/iron/tawa/skillet/frying pan)
           BOWL | (sprinkle/scatter/drizzle/dribble/dust/sift/shake/spoon/crumble) in
