@@ -100,16 +100,17 @@ final class ChangesTold {
     if (tokens.get(i - 1).isMark(",", ";") || tokens.get(i - 1).isWord("and")) {
       return false; // it was joined there
     }
-    boolean other = has(tokens, from, i, AGAINST);
-    boolean first = other || isChange(tokens, from, !has(tokens, from, i, OTHERWISE));
-    boolean none = isNone(tokens, from);
-    return isChange(tokens, i + 1, false) && (first || none && !isNone(tokens, i + 1))
-        || (none
-                || first
-                    && (other
-                        || has(tokens, from, i, OTHERWISE)
-                        || has(tokens, from, i, "off", "to")))
-            && isInstead(tokens, i + 1);
+    boolean change = isChange(tokens, i + 1, false);
+    if (!change && !isInstead(tokens, i + 1)) {
+      return false;
+    }
+    if (isNone(tokens, from)) {
+      return !isNone(tokens, i + 1);
+    }
+    boolean against = has(tokens, from, i, AGAINST);
+    boolean otherwise = against || has(tokens, from, i, OTHERWISE);
+    boolean first = against || isChange(tokens, from, !otherwise);
+    return first && (change || otherwise || has(tokens, from, i, "off", "to"));
   }
 
   /** "no salt, …", "there were no eggs and …". */
