@@ -13,6 +13,7 @@ import java.util.Set;
  * @param other those of the other one, with its own amount where it has one
  */
 record Choice(List<Token> first, List<Token> other) {
+  /** So many foods of a kind stand beside the one that is named. */
   private static final int OFFERED = 3;
 
   /** Of "white or brown sugar" the first is no food by itself, whatever goes by it. */

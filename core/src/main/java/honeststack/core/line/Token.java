@@ -21,7 +21,6 @@ public record Token(Kind kind, String text, String low, int start, int end) {
     MARK
   }
 
-  /** "three-quarters": two words. */
   /** "one-and-a-half", "one-fifty". */
   private static final Pattern MIXED =
       Pattern.compile(
@@ -29,6 +28,7 @@ public record Token(Kind kind, String text, String low, int start, int end) {
               + "|(?:one|two|three|four|five|six|seven|eight|nine)-(?:twenty|thirty|forty|fifty|sixty"
               + "|seventy|eighty|ninety)(?:-(?:one|two|three|four|five|six|seven|eight|nine))?");
 
+  /** "three-quarters": two words. */
   private static final Pattern COUNTED =
       Pattern.compile(
           "(?:a|one|two|three)-(?:half|halves|thirds?|quarters?)"

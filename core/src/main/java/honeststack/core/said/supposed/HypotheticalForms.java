@@ -39,9 +39,10 @@ public final class HypotheticalForms {
               + " (?:fridge|cupboard|freezer|larder|pantry))(?: ,.*)? ?[.!]?$"
               + "|\\bthe (?:shop|supermarket|bought|packet|diner|caf[eé]|hotel|restaurant)(?: \\w+)? (?:ones (?:have|had|are)|does|do|has|have|uses?|puts?)\\b");
 
-  /** Somebody else's way. */
+  /** It was not done yet. */
   static final Sought LATER = Sought.of("\\b(?:next time|another time|next (?:week|batch))\\b");
 
+  /** Somebody else's way. */
   static final Sought SOMEBODY =
       Sought.of(
           "\\b(?:my|her|his|our|the|a) (?:\\w+ )?"

@@ -82,7 +82,7 @@ final class PhraseForms {
               | once (plated/served/stacked/on the plate/dished up/they're on the plate) | (dip/dips) into | (dunk/dunked) (in/into) | (rolled/roll/folded/fold/wrapped/wrap) (/up )(around/round) | folded over
               | (everyone/everybody/they/we) (helps themselves/help themselves/help ourselves) to | (serves/goes/go/pairs/pair) (well/nicely/great/best) with | when (they're/they are) (golden/done/cooked/ready) add | top =
           PAN | zum (braten/ausbacken/backen/anbraten/einfetten) | zum rausbacken | til steking | til stegning | till stekning | om in te bakken | do smażenia | na smažení
-          IDLE | dazu | zu den pfannkuchen | env | environ | circa | zirka | cirka | ungefähr | etwa | ungefär | omkring | około
+          IDLE | dazu | env | environ | circa | zirka | cirka | ungefähr | etwa | ungefär | omkring | około
           PLATE | in the middle of each | on the table | while (still hot/still warm/they're hot/they're warm) | just before serving | before eating | on before (eating/serving) | just before (eating/you eat/they're eaten)
           PAN | zum (braten/ausbacken/anbraten/einfetten) | pour la (poêle/cuisson) | para freír | per friggere | (til/till) (stegning/stekning)
           PLATE | zum (servieren/bestreuen/anrichten/füllen/bestreichen/garnieren/bestäuben/beträufeln/belegen/dekorieren/verzieren) | als (topping/belag)
