@@ -5,14 +5,18 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
 
 /** "enough buttermilk to wet it, near enough a pint": how much that is stands behind the aim. */
 public final class Enough {
   private static final int FAR = 12;
 
   /** Before how much it was, where no comma is. */
-  private static final String SAY =
-      "i'd say(?: .*)?|i'd guess(?: .*)?|maybe .*|i think(?: .*)?|i (?:would )?say.*";
+  private static final Sought SAY =
+      Sought.of("(?:i'd say|i'd guess|maybe|i think|i say|i would say)(?: .*)?");
+
+  private static final Sought AIM =
+      Sought.of("(?:make|get|bring|thin|loosen|slacken|let|bind)(?: .*)?");
 
   private Enough() {}
 
@@ -39,7 +43,7 @@ public final class Enough {
   private static boolean isAim(Clause clause, int to) {
     return clause.isFood(to - 1)
         && clause.isWord(to, "to")
-        && clause.low(to + 1).matches("(?:make|get|bring|thin|loosen|slacken|let|bind)(?: .*)?")
+        && AIM.isAll(clause.low(to + 1))
         && !clause.isStrong(to - 2)
         && !clause.isWord(to - 2, "of", "more");
   }
@@ -47,7 +51,7 @@ public final class Enough {
   private static void behind(Clause clause, int food) {
     boolean comma = false;
     for (int i = food + 1; i < clause.size() && i < food + FAR; i++) {
-      comma |= clause.isMark(i, ",", "-", "–") || clause.words(i, i + 2).matches(SAY);
+      comma |= clause.isMark(i, ",", "-", "–") || SAY.isAll(clause.words(i, i + 2));
       if (clause.isFood(i) && !clause.is(i - 1, Sort.LIKE)) {
         return;
       }

@@ -55,7 +55,7 @@ public final class Superseded {
     }
     Displaced told = new Displaced(before);
     Displaced now = new Displaced(clause);
-    String tail = told.plain(told(before, old.to), before.size());
+    String tail = told.plain(overNotes(before, old.to), before.size());
     String head = now.plain(0, said.from);
     if (over) {
       head = join(new Displaced(inner).plain(0, inner.size()), head);
@@ -70,7 +70,7 @@ public final class Superseded {
     }
     String lead = told.before(old.from);
     String between = join(tail, head);
-    String behind = now.behind(told(clause, said.to));
+    String behind = now.behind(overNotes(clause, said.to));
     Weights.Says says =
         said.isMeasured()
             ? Contrast.of(old.food, said.food, old.isMeasured(), lead, between, behind)
@@ -105,7 +105,7 @@ public final class Superseded {
   }
 
   /** "200 g nuts, has to be pecan": behind what is understood already. */
-  private static int told(Clause clause, int from) {
+  private static int overNotes(Clause clause, int from) {
     int to = from;
     while (clause.has(to) && clause.get(to).part == Part.NOTE) {
       to++;
