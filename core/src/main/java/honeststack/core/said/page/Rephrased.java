@@ -93,7 +93,7 @@ final class Rephrased {
   /** "less sugar: 20 g", "less sugar (20 g)": so much is in it. */
   private static final Sought LESS =
       said(
-          "(?<=^|[.,;:\\n(–-]|[.,;:\\n(–-] )(?:less|a bit less|a little less) (?=[a-z]{3,}(?: [a-z]{3,})? ?(?:[:=(]|[–-] ) ?\\d+ ?"
+          "(?<=[,;:(–-]|[,;:(–-] )(?:less|a bit less|a little less) (?=[a-z]{3,}(?: [a-z]{3,})? ?(?:[:=(]|[–-] ) ?\\d+ ?"
               + UNIT
               + "\\b)");
 
