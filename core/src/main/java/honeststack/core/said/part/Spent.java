@@ -166,6 +166,9 @@ public final class Spent {
     for (Shape.Found than : shape.get().each(THAN)) {
       than.take(Part.NOTE);
     }
+    if (Shape.of(clause, 2).isEmpty()) {
+      return; // the others compare two
+    }
     for (Shape.Found found : shape.get().each(OUT_OF)) {
       outOf(clause, found);
     }

@@ -154,9 +154,11 @@ public final class EatersOwn {
                         m.isMeasured()
                             && !BOWL.contains(m.role())
                             && m.known().filter(EatersOwn::isSpread).isPresent());
-    return topping
-        && (SAID.isAll(signs(clause)) || ON_THEM.isAll(signs(clause)))
-        && !BATTER.isIn(clause.words(0, clause.size()));
+    if (!topping || BATTER.isIn(clause.words(0, clause.size()))) {
+      return false;
+    }
+    String signs = signs(clause);
+    return SAID.isAll(signs) || ON_THEM.isAll(signs);
   }
 
   /** What nobody stirs in for one eater alone. */

@@ -66,7 +66,7 @@ public final class BakersPercent {
 
   /** A number of per cent right beside a food that is no flour and not measured otherwise. */
   private static boolean isShare(Clause clause, int i) {
-    boolean number = NUMBER.isAll(clause.low(i)) && clause.low(i + 1).equals("%");
+    boolean number = clause.low(i + 1).equals("%") && NUMBER.isAll(clause.low(i));
     int behind = clause.isMark(i - 1, ":", "-", "–", "=") ? i - 2 : i - 1;
     int food = clause.isFood(behind) ? behind : clause.isFood(i + 2) ? i + 2 : -1;
     return number

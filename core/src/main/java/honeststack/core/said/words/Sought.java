@@ -17,8 +17,10 @@ public final class Sought {
 
   private final Pattern pattern;
 
-  /** Null until they are asked for. */
+  /** Null until they are asked for, as what it needs. */
   private Beginnings beginnings;
+
+  private Needs needs;
 
   private Sought(Pattern pattern) {
     this.pattern = pattern;
@@ -41,23 +43,26 @@ public final class Sought {
 
   /** It is all of a text. */
   public boolean isAll(String text) {
-    return beginnings().may(text) && pattern.matcher(text).matches();
+    return beginnings().may(text) && needs().areIn(text) && pattern.matcher(text).matches();
   }
 
   /** A text begins with it. */
   public boolean begins(String text) {
-    return beginnings().may(text) && pattern.matcher(text).lookingAt();
+    return beginnings().may(text) && needs().areIn(text) && pattern.matcher(text).lookingAt();
   }
 
   /** It is somewhere in a text. */
   public boolean isIn(String text) {
     int first = beginnings().next(text, 0);
-    return first >= 0 && found(text, first, pattern.matcher(text)) >= 0;
+    return first >= 0 && needs().areIn(text) && found(text, first, pattern.matcher(text)) >= 0;
   }
 
   /** Where it is in a text, one behind the other. */
   public List<MatchResult> all(String text) {
     List<MatchResult> all = new ArrayList<>();
+    if (!needs().areIn(text)) {
+      return all;
+    }
     Matcher matcher = pattern.matcher(text);
     for (int at = found(text, 0, matcher); at >= 0; ) {
       all.add(matcher.toMatchResult());
@@ -92,6 +97,15 @@ public final class Sought {
       }
     }
     return NOT;
+  }
+
+  private Needs needs() {
+    Needs known = needs;
+    if (known == null) {
+      known = Required.of(pattern);
+      needs = known;
+    }
+    return known;
   }
 
   private Beginnings beginnings() {
