@@ -84,6 +84,7 @@ public final class SpokenMarks {
 
   private static List<Repair> all() {
     List<Repair> all = new ArrayList<>(MARKS);
+    all.addAll(OtherTurns.REPAIRS);
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);
     all.addAll(OddUnits.REPAIRS);
