@@ -108,6 +108,9 @@ public final class Retold {
    * @param active it says what is done
    */
   private boolean isTalk(boolean active) {
+    if (HypotheticalForms.SO_DONE.isIn(clause.words(0, clause.size()))) {
+      return false;
+    }
     boolean list = row.size() >= Hypothetical.OWN;
     if (old == null || list) {
       return talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);
@@ -246,6 +249,9 @@ public final class Retold {
   }
 
   private boolean settle() {
+    if (HypotheticalForms.SO_DONE.isIn(clause.words(0, clause.size()))) {
+      return false;
+    }
     boolean list = row.size() >= Hypothetical.OWN;
     if (old == null || list) {
       boolean talk = talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);

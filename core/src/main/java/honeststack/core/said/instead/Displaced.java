@@ -28,6 +28,12 @@ public final class Displaced {
   private static final Sought EACH = Sought.of("(?:.* )?each(?: of(?: the| my)?)?");
   private static final Sought ONE = Sought.of(".*\\b(?:my|our|the|an?|one|each|both)");
 
+  /** Where it was, and about how much: it says nothing against it. */
+  private static final Remembered STORED =
+      Remembered.whole(
+          "(?:out of|from|in) (?:the|my|our|an?) (?:freezer|fridge|cupboard|larder|pantry|carton|packet|tin|jar|bag|box|tub|garden)"
+              + "|give or take|or so|or thereabouts|more or less");
+
   private static final String[] MARKS = {".", ",", ";", ":", "!", "?", "…", "–", "—", "-"};
 
   private static final String[] ARROWS = {"→", "->", ">", ">>", "=>", "⇒"};
@@ -297,6 +303,9 @@ public final class Displaced {
       boolean colon = word.length() > 1 && word.endsWith(":");
       if (isComma(clause.get(i))) {
         comma = true;
+        continue;
+      }
+      if (clause.says(i, STORED)) {
         continue;
       }
       said.append(said.isEmpty() ? "" : comma ? " , " : " ");

@@ -7,6 +7,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.StandIn;
+import honeststack.core.said.supposed.HypotheticalForms;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sought;
 import java.util.List;
@@ -26,6 +27,13 @@ public final class Superseded {
       Sought.of(
           "\\b(?:no|not|none|instead|rather|swap\\w*|replac\\w*|sub\\w*|out of|(?:ran|run|all|left|sold) out|without|actually|sorry|meant|mean"
               + "|correction|for (?:it|that|them|the \\w+)|wait|scratch|did|does|do)\\b");
+
+  /** "My youngest is 4." */
+  private static final Sought OF_OTHERS =
+      Sought.of(
+          "(?:and |but |, )*(?:my|our|his|her|their) (?!amount|number|figure|scales?|notes?|guess|recipe|book|card|version"
+              + "|real|right|actual|own|last|usual|rule|way|total)[a-z]+(?: [a-z]+)? (?:is|are|was|turns|turned|turning)"
+              + "(?: (?:only|just|nearly|almost))?");
 
   private Superseded() {}
 
@@ -65,10 +73,14 @@ public final class Superseded {
             .anyMatch(Element::isFood);
     boolean held = named || told.isHeld(old.to, before.size()) || now.isHeld(0, said.from);
     boolean close = tail.split(" ").length <= CLOSE;
-    if (held || !close || isFreeAnyway(old, said, head)) {
+    String lead = told.before(old.from);
+    boolean alike = head.equals(lead) && !head.isEmpty(); // "Used 60 g oats; used 200 g flour."
+    boolean kept = // "Don't forget 240 g buttermilk!"
+        DisplacedForms.isKept(head)
+            || HypotheticalForms.SO_DONE.isIn(before.words(0, before.size()));
+    if (held || !close || alike || kept || isFreeAnyway(old, said, head)) {
       return;
     }
-    String lead = told.before(old.from);
     String between = join(tail, head);
     String behind = now.behind(overNotes(clause, said.to));
     Weights.Says says =
@@ -116,6 +128,9 @@ public final class Superseded {
   /** "I swapped the butter for 40 g oil. Fried in 10 g lard.": it took the place of another. */
   private static boolean isElsewhere(Clause before, Mention old, Mention said) {
     boolean placed = said.place == Place.PAN || said.place == Place.PLATE;
+    if (placed && old.place != Place.NOT_SAID && old.place != said.place) {
+      return true; // "Share 30 g jam out. The pan took 12 g butter."
+    }
     boolean swapped = before.elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
     boolean topped = said.place == Place.PLATE && old.isMeasured();
     return placed && old.place == Place.NOT_SAID && (swapped || topped);
@@ -150,6 +165,9 @@ public final class Superseded {
       return;
     }
     String between = new Displaced(clause).plain(0, said);
+    if (right.isCount() && OF_OTHERS.isAll(between)) {
+      return;
+    }
     String head = new Displaced(before).before(Math.max(0, old.from));
     boolean says =
         Contrast.isRestated(head, between, new Displaced(clause).behind(said + 1), right.isCount());

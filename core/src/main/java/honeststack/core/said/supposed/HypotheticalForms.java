@@ -42,6 +42,13 @@ public final class HypotheticalForms {
   /** It was not done yet. */
   static final Sought LATER = Sought.of("\\b(?:next time|another time|next (?:week|batch))\\b");
 
+  /** "Mum's way was 40 g butter and 2 eggs, which is what I made." */
+  public static final Sought SO_DONE =
+      Sought.of(
+          "\\b(?:that's|that is|which is|this is|that was|which was|just|exactly) what (?:i|we)"
+              + " (?:did|do|made|make|used|use|followed|went with|put in)\\b"
+              + "|\\b(?:i|we) did (?:just |exactly )?(?:that|so|the same)\\b|\\bso (?:did|do|have) (?:i|we)\\b");
+
   /** Somebody else's way. */
   static final Sought SOMEBODY =
       Sought.of(
