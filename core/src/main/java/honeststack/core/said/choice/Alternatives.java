@@ -52,7 +52,7 @@ public final class Alternatives {
   /** Somewhere between the two, in whatever words: then the second is only another way. */
   private static final Sought OPTION =
       Sought.of(
-          "(?:.*[ ,:;.(–-])?(?:or|vs|versus|others|options?|variations?|variants?|swap idea|alternatives?|idea|can sub"
+          "(?:.*[ ,:;.(–-])?(?:or(?! (?:take|so|thereabouts|less|more)\\b)|vs|versus|others|options?|variations?|variants?|swap idea|alternatives?|idea|can sub"
               + "|sub|substitution|plan b|back-?up|second choice|next best|failing (?:that|this)|otherwise|[ai][tn] a pinch"
               + "|at a push|if need be|if needs must|if not|if (?:you|i|we)(?:'re| are|'ve| have)? (?:run |ran )?out|when (?:you|we|i) run out"
               + "|some (?:people|folks?|like|prefer|use|do|put)|(?:(?:i|we)(?:'ve| have) (?:also|even)|(?:i|we)(?:'ve| have)? (?:sometimes|occasionally|once))"

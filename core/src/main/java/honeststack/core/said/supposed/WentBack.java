@@ -18,7 +18,7 @@ public final class WentBack {
           clause.isWord(to, "went", "switched", "changed", "moved", "returned", "reverted", "back");
       to++;
     }
-    back |= clause.low(to).endsWith("back to");
+    back = clause.low(to).endsWith("back to") || back && (" " + clause.low(to)).endsWith(" to");
     int right = back && clause.isStrong(to + 1) ? clause.ahead(to + 2, 3, Element::isFood) : -1;
     int wrong = i - 1;
     while (right > 0 && wrong > 0 && !clause.isFood(wrong)) {
