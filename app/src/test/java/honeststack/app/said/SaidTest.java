@@ -122,7 +122,8 @@ class SaidTest {
     "glade, 0.86",
     "croft, 0.77",
     "sluice, 0.84",
-    "weald, 0.94"
+    "weald, 0.94",
+    "ridge, 0.84"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
