@@ -87,6 +87,9 @@ public final class Misspelt {
 
   private static final int LEAST = 6;
 
+  /** No two words that name a food have more letters. */
+  private static final int LONGEST = 40;
+
   /** Letters of each of two words that were written as one. */
   private static final int SHORTEST = 3;
 
@@ -121,6 +124,9 @@ public final class Misspelt {
 
   /** "sourcream", "bakingpowder": two words in one. */
   private static Optional<String> apart(Foods foods, String low) {
+    if (low.length() > LONGEST) {
+      return Optional.empty();
+    }
     int shortest = low.endsWith("flour") ? 2 : SHORTEST; // "srflour"
     for (int i = shortest; i <= low.length() - SHORTEST; i++) {
       String two = low.substring(0, i) + " " + low.substring(i);
