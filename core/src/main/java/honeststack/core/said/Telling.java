@@ -50,7 +50,8 @@ public final class Telling {
   /** Somewhere in a text of several sentences. */
   private static final Sought GRAMS =
       Sought.of(
-          "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)\\)"
+          "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)"
+              + "(?:,? (?:but|except|bar|apart from|other than)(?: for)?(?: the)? \\w+)?\\)"
               + "|\\b(?:all|everything|weights|amounts) (?:is |are )?in (?:g|grams)\\b"
               + "|\\ball grams\\b|\\bgrams,? (?:obviously|of course|throughout)\\b|\\bin grams[.!)]?$",
           Pattern.CASE_INSENSITIVE);
@@ -158,7 +159,11 @@ public final class Telling {
   /** Its numbers without a unit are grams, it says. */
   private static boolean isInGrams(String text) {
     String low = text.toLowerCase(Locale.ROOT);
-    boolean maybe = low.contains("(g") || low.contains("in g") || low.contains("grams");
+    boolean maybe =
+        low.contains("(g")
+            || low.contains("all g")
+            || low.contains("in g")
+            || low.contains("grams");
     return (maybe || low.contains(" g)")) && GRAMS.isIn(low);
   }
 }

@@ -78,7 +78,9 @@ public final class Superseded {
     boolean kept = // "Don't forget 240 g buttermilk!"
         DisplacedForms.isKept(head)
             || HypotheticalForms.SO_DONE.isIn(before.words(0, before.size()));
-    if (held || !close || alike || kept || isFreeAnyway(old, said, head)) {
+    boolean another = // "75 g ricotta instead of the milk" behind what goes on top
+        isWithoutAnother(clause, old) || over && isWithoutAnother(inner, old);
+    if (held || !close || another || alike || kept || isFreeAnyway(old, said, head)) {
       return;
     }
     String between = join(tail, head);
@@ -94,6 +96,17 @@ public final class Superseded {
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
+  }
+
+  /** It says that another food is left out than the one before it. */
+  private static boolean isWithoutAnother(Clause clause, Mention old) {
+    return clause.elements.stream()
+        .anyMatch(
+            e ->
+                e.isFood()
+                    && e.food.isPresent()
+                    && e.part == Part.EXCLUDED
+                    && !e.isSameFood(old.food));
   }
 
   /** "100 g rye flour. Two cups, sorry, two and a half cups of oats": it mends itself. */

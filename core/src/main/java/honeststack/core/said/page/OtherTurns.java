@@ -106,6 +106,11 @@ final class OtherTurns {
   private static final Sought ABOUT =
       said("(?<=[a-z]) (?:approx\\b\\.?|approximately|roughly)(?= ?(?:[,;)\\n]|$))");
 
+  /** "I fried them all in 8 g oil": not "all in", which sums up. */
+  private static final Sought ALL_IN =
+      said(
+          "(?<=\\b(?:fr(?:y|ied)|cook(?:ed)?|bak(?:e|ed)|did|do|made|make) (?:them|these|it)) all(?= in (?:about |a |the |my |some )*(?:\\d|little|bit|butter|oil|ghee|lard|fat|pan|teaspoon|tablespoon))");
+
   /** In the north a girdle is what they are baked on. */
   private static final Sought GIRDLE = said("\\bgirdle\\b");
 
@@ -124,6 +129,7 @@ final class OtherTurns {
           Repair.of(ONE_MADE, at -> "Makes 1 " + at.group(1) + ":", "e made", "s made"),
           Repair.as(BAKING, "", "bak", "bkg"),
           Repair.as(ABOUT, "", " approx", " roughly"),
+          Repair.as(ALL_IN, "", " all in "),
           Repair.as(GIRDLE, "iron", "girdle"),
           Repair.of(ENUMERATED, OtherTurns::apart, "1)"));
 

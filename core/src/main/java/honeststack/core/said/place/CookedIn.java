@@ -4,6 +4,7 @@ import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.words.Sought;
 
@@ -59,6 +60,11 @@ public final class CookedIn {
     }
   }
 
+  /** "Cook on a hot griddle for 2 min a side with 1 tsp oil": nothing else is cooked so. */
+  private boolean isFirst(Mention mention) {
+    return clause.elements.subList(0, mention.from).stream().noneMatch(Element::isFood);
+  }
+
   private static boolean isSprayed(Mention mention) {
     boolean measured =
         mention.amount != null && mention.amount.measure().unit() == Unit.SECOND
@@ -71,7 +77,8 @@ public final class CookedIn {
     int in = mention.from - 1;
     boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
     boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
-    if (fat && (poured || isHot(mention) || isUsed(mention))) {
+    boolean with = clause.isWord(in, "with") && clause.isWord(0, VERBS) && isFirst(mention);
+    if (fat && (poured || with || isHot(mention) || isUsed(mention))) {
       pan(mention);
     }
     if (!fat || !clause.isWord(in, "in")) {
