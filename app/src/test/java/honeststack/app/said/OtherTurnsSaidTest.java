@@ -100,6 +100,7 @@ class OtherTurnsSaidTest {
       I had 3 yolks left so they went in too, plus 2 whole eggs|egg-yolk=51,egg=100
       200 g flour, 12 g butter for the girdle|wheat-flour-white=200,butter@PAN=12
       One waffle made with 30 g oat flour, 1 egg|oat-flour=30,egg=50;pieces 1
+      (recipe said 3 eggs, used 1) 200 g flour, 300 ml milk|egg=50,wheat-flour-white=200,milk-whole=309
       """;
 
   @Test

@@ -76,13 +76,13 @@ final class OtherTurns {
   private static final String DAY =
       "(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|day|morning|evening|night|weekend|week|breakfast)s?";
 
-  /** "Every Saturday at 8", "half past seven". */
+  /** "Every Saturday at 8", "half past seven"; "ten to twelve" is a range. */
   private static final Sought HOUR =
       said(
           "(?<=\\b"
               + DAY
               + ") at (?:about |around )?\\d{1,2}(?:[:.]\\d\\d)?(?= ?(?:[.,;!)\\n]|$| and\\b))"
-              + "|\\b(?:half|a quarter|quarter|five|ten|twenty|twenty[- ]five) (?:past|to) (?:one|two|three|four|five|six|seven"
+              + "|\\b(?:(?:half|a quarter|quarter|five|ten|twenty|twenty[- ]five) past|quarter to) (?:one|two|three|four|five|six|seven"
               + "|eight|nine|ten|eleven|twelve|[1-9]|1[0-2])\\b(?= ?(?:[.,;!)\\n]|$|and\\b|in the\\b|when\\b|on\\b))");
 
   /** "Number one, 150 g yogurt.", "Day 2 of testing: …", "01/03: …" */
@@ -91,8 +91,9 @@ final class OtherTurns {
           "(?<=^|[.;\\n]|[.;\\n] )(?:number (?:one|two|three|four|five|six|\\d)|day \\d+(?: of [a-z]+)?|0\\d/\\d\\d?|\\d\\d?/0\\d) ?[:,]"
               + "(?= ?\\d)");
 
-  /** "1) 200 g flour 2) 2 eggs", in one line. */
-  private static final Sought ENUMERATED = said("(?<=([^\\n ]) )[1-9]\\) ?(?=\\d)");
+  /** "1) 200 g flour 2) 2 eggs", in one line; not the end of "(makes 1)". */
+  private static final Sought ENUMERATED =
+      said("(?<=([^\\n ]) )(?<!\\([^()\\n]{0,80})[1-9]\\) ?(?=\\d)");
 
   /** "One waffle made with 30 g oat flour". */
   private static final Sought ONE_MADE =
