@@ -20,12 +20,11 @@ import honeststack.core.said.yield.BracketCounts;
 import honeststack.core.said.yield.UpTo;
 import java.util.Comparator;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
-  private static final Pattern LITTLE_OF =
-      Pattern.compile(
+  private static final Sought LITTLE_OF =
+      Sought.of(
           "^(?:an? |the )?(?:(?:generous|small|large|good|little|tiny|wee|thin|light|fair) )*"
               + "(?:bit|touch|tad|film|lick|spot|whisper|amount|hint|coat|coating|layer|suspicion"
               + "|quantity|trickle) of |^(?:a )?little ");

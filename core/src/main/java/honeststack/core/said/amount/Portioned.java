@@ -15,7 +15,6 @@ import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** How much one of several is: "2 tins of 400 g", "2 cups, 90 g a cup", "6 slices at 20 g". */
 public final class Portioned {
@@ -35,15 +34,15 @@ public final class Portioned {
               + " (?:is|holds|weighs|=))");
 
   /** All that brackets hold. */
-  private static final Pattern BRACKETS =
-      Pattern.compile(
+  private static final Sought BRACKETS =
+      Sought.of(
           "(?:(?:an?|one|1|each|my|the) )?(?:"
               + ("#(?: (?:an?|per|for an?) | )" + ONE)
               + ("|" + ONE + "(?: is| =| holds| weighs| of) #)"));
 
   private static final Sought MULTIPLIED = Sought.of("\\d+ ?[x×]");
 
-  private static final Pattern HELD = Pattern.compile(".*[a-z] (" + ONE + ")");
+  private static final Sought HELD = Sought.of(".*[a-z] (" + ONE + ")");
 
   private Portioned() {}
 
@@ -157,7 +156,7 @@ public final class Portioned {
       String said = !measure ? element.low() : held.matches() ? "# " + held.group(1) : "#";
       words.append(words.isEmpty() ? "" : " ").append(said);
     }
-    Matcher said = BRACKETS.matcher(words);
+    Matcher said = BRACKETS.matcher(words.toString());
     boolean meant = mention.amount != null && mention.isMeasured() && mention.notes.isEmpty();
     if (!meant || one == null || !said.matches()) {
       return false;

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Amounts that are a range by what is said behind the food: "150 g flour, up to 200 if runny". */
 public final class Ranging {
@@ -68,8 +67,8 @@ public final class Ranging {
           "sometimes",
           "or sometimes");
 
-  private static final Pattern HALF =
-      Pattern.compile("and (?:an? )?(half|quarter|third)(?= ?[,.;!)]|$| and| of?$)");
+  private static final Sought HALF =
+      Sought.of("and (?:an? )?(half|quarter|third)(?= ?[,.;!)]|$| and| of?$)");
 
   private static final Map<String, Double> HALVES =
       Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);

@@ -18,7 +18,6 @@ import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * A sentence behind a list that measures one food of it once more, or several in a row: so much is
@@ -51,8 +50,8 @@ public final class Retold {
   private static final Sought THEIRS =
       Sought.of("\\b(?:wants?|wanted|makes?|made|do|does|did) (?:hers|his|theirs) with\\b");
 
-  private static final Pattern MARKS = Pattern.compile(" ?[,;:.!…–—-]+ ?");
-  private static final Pattern ENDS = Pattern.compile("^(?:,? )+|(?: ,?)+$|^,$");
+  private static final Sought MARKS = Sought.of(" ?[,;:.!…–—-]+ ?");
+  private static final Sought ENDS = Sought.of("^(?:,? )+|(?: ,?)+$|^,$");
 
   private final Clause clause;
   private final Element amount;

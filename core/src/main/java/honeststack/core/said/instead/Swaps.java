@@ -9,7 +9,6 @@ import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Foods that give way to others: "swap the butter for oil". */
 public final class Swaps {
@@ -17,8 +16,8 @@ public final class Swaps {
 
   private static final Sought EGG = Sought.of("\\begg");
 
-  private static final Pattern ALIKE =
-      Pattern.compile(
+  private static final Sought ALIKE =
+      Sought.of(
           "^,? ?(the )?(same (amount|weight|quantity|again)|like for like|one (to|for) one|1 : 1)");
 
   private static final Remembered STAND_IN =
@@ -276,7 +275,7 @@ public final class Swaps {
     for (int i = from; i < clause.size() && i < from + 6; i++) {
       words.append(clause.low(i)).append(' ');
     }
-    Matcher alike = ALIKE.matcher(words);
+    Matcher alike = ALIKE.matcher(words.toString());
     boolean found = alike.find();
     int end = found ? from + words.substring(0, alike.end()).strip().split(" ").length : from;
     for (int i = from; found && i < Math.min(end, clause.size()); i++) {

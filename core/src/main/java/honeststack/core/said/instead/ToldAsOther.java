@@ -7,9 +7,9 @@ import honeststack.core.said.clause.Worded;
 import honeststack.core.said.part.PartlyOther;
 import honeststack.core.said.supposed.Hypothetical;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -29,16 +29,16 @@ public final class ToldAsOther {
       "(?:(?:a|an|the|some|my) )?(?:(?:as much|the same (?:amount|weight) of|[\\d½¼¾.]+ ?(?:g|ml|cups?|tbsp|tsp)(?: of)?) )?#";
 
   /** In a sentence of its own, behind the food; a sign for each food. */
-  private static final List<Pattern> TOLD =
+  private static final List<Sought> TOLD =
       List.of(
-          Pattern.compile(
+          Sought.of(
               "^(?:(?:and|so|but|though|today|this time|,|i|we|i've|we've|have) ?)*"
                   + SWAPPED
                   + " "
                   + SOME_OF
                   + "(?:with|for|by|to) "
                   + OTHER),
-          Pattern.compile(
+          Sought.of(
               "^(?:(?:and|so|but|though|today|this time|,) ?)*"
                   + SOME_OF
                   + "(?:,? ?(?:was|were|is|are|being)(?: (?:actually|really|in fact|now|just|all))?(?: "
@@ -47,20 +47,19 @@ public final class ToldAsOther {
                   + SWAPPED
                   + " (?:with|for|by)|came from an? (?:bag|box|packet|tub|carton) of|,? ?as) "
                   + OTHER),
-          Pattern.compile(
-              "^(?:i|we) (?:did|do|made|make|used|use|took|take) " + SOME_OF + "as " + OTHER),
-          Pattern.compile(
+          Sought.of("^(?:i|we) (?:did|do|made|make|used|use|took|take) " + SOME_OF + "as " + OTHER),
+          Sought.of(
               "^(?<part>one|two|three|1|2|3) # (?:(?:was|were|is|are|i|we) )?"
                   + SWAPPED
                   + " (?:with|for|by) "
                   + OTHER),
-          Pattern.compile(
+          Sought.of(
               "^(?:and |but )?of "
                   + FIRST
                   + ",? ?(?:about )?(?<part>"
                   + PartlyOther.PART
                   + ")(?: (?:of it|of that))? (?:is|was|are|were) (?:(?:a|the|some) )?#"),
-          Pattern.compile(
+          Sought.of(
               "^(?:and |but )?"
                   + FIRST
                   + "(?:is|was|are|were|'s)(?: (?:actually|really|in fact|only|about))* (?<part>half|a third|a"
@@ -81,7 +80,7 @@ public final class ToldAsOther {
         clause.elements.stream()
             .map(element -> element.isFood() ? Worded.FOOD : element.low())
             .collect(Collectors.joining(" "));
-    for (Pattern told : TOLD) {
+    for (Sought told : TOLD) {
       Matcher said = told.matcher(words);
       if (said.lookingAt() && told(read, clause, foods, said.group("part"))) {
         return true;

@@ -3,16 +3,16 @@ package honeststack.core.said.name;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sought;
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /**
  * Brackets that say what a measured food was taken from: "¼ cup lemon juice (about 2 lemons)", "120
  * g egg whites (4 eggs)", "90 g oat flour (1 cup oats)". They add nothing.
  */
 public final class MadeFrom {
-  private static final Pattern END = Pattern.compile("(?<=[a-z]{2})(?:es|s)$");
+  private static final Sought END = Sought.of("(?<=[a-z]{2})(?:es|s)$");
 
   private MadeFrom() {}
 

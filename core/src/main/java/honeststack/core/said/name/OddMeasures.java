@@ -2,17 +2,17 @@ package honeststack.core.said.name;
 
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Sought;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * A measure that nobody else knows, and how much it is: "1 derica of rice (350 g)", "two gavias of
  * milk, about 400 ml". What it is in a common unit counts.
  */
 public final class OddMeasures {
-  private static final Pattern NAME = Pattern.compile("(?U)\\p{L}{3,} of (?<food>.+)");
-  private static final Pattern WORTH =
-      Pattern.compile(" \\((?:about |roughly |around |ca\\.? |~ ?)?(?<amount>[^()]*\\d[^()]*)\\)");
+  private static final Sought NAME = Sought.of("(?U)\\p{L}{3,} of (?<food>.+)");
+  private static final Sought WORTH =
+      Sought.of(" \\((?:about |roughly |around |ca\\.? |~ ?)?(?<amount>[^()]*\\d[^()]*)\\)");
 
   private OddMeasures() {}
 

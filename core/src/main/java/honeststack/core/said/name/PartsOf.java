@@ -41,7 +41,7 @@ public final class PartsOf {
 
   private static final int FAR = 3;
 
-  private static final Pattern PART_OF = Pattern.compile("(?:zest|juice|rind) of (.+)");
+  private static final Sought PART_OF = Sought.of("(?:zest|juice|rind) of (.+)");
 
   private final Clause clause;
   private final List<Mention> mentions;

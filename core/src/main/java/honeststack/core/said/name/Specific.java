@@ -6,27 +6,27 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * Which food of a kind is meant, told behind it: "100 g nuts (walnuts)", "cheese – feta", "flour, I
  * use spelt", "milk (oat)".
  */
 public final class Specific {
-  private static final Pattern LEAD =
-      Pattern.compile(
+  private static final Sought LEAD =
+      Sought.of(
           "(?:(?:i|we) (?:use|used|take|took|like|prefer|have|had)|mine (?:is|are|was)"
               + "|(?:usually|ideally|preferably|today|namely|for example|such as|here|it's|that's)"
               + "|e \\. g(?: \\.)?|e\\.g\\.?|eg)(?: usually)? ?:? ?");
 
   /** How much of it is fat: "tvorog 9 %". */
-  private static final Pattern SHARE = Pattern.compile(" \\d+(?:[.,]\\d+)? ?%.*$");
+  private static final Sought SHARE = Sought.of(" \\d+(?:[.,]\\d+)? ?%.*$");
 
   /** Before the food, where a mark alone does not say so. */
-  private static final Pattern MARKS = Pattern.compile("[,:–—-] ?");
+  private static final Sought MARKS = Sought.of("[,:–—-] ?");
 
   private final Foods foods;
 

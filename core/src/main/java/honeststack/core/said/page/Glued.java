@@ -1,15 +1,15 @@
 package honeststack.core.said.page;
 
 import honeststack.core.line.Token;
+import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** An amount written without a space before its food: "300mlmilk", "2tspsalt". */
 final class Glued {
-  private static final Pattern UNIT_AND_FOOD =
-      Pattern.compile(
+  private static final Sought UNIT_AND_FOOD =
+      Sought.of(
           "(g|gr|kg|ml|cl|dl|l|oz|lb|lbs|tsp|tbsp|cups?)"
               + "(flour|sugar|milk|buttermilk|butter|water|oil|oats|salt|honey|cocoa|yeast|cream"
               + "|yogurt|yoghurt|quark|ricotta|cornflour|semolina|yolks?|whites?)");

@@ -34,6 +34,12 @@ public final class OwnWeights {
               + "(?= ?[.,;:)\\n!]|$)(?!,? so )",
           Pattern.CASE_INSENSITIVE);
 
+  /** Of all that may be stated what is least often said. */
+  private static final Sought HINT =
+      Sought.of(
+          "(?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?\\d",
+          Pattern.CASE_INSENSITIVE);
+
   /**
    * @param food what it is of; empty for anything
    */
@@ -51,7 +57,7 @@ public final class OwnWeights {
    */
   public OwnWeights(String said) {
     StringBuilder blank = new StringBuilder(said);
-    if (said.indexOf('g') >= 0) {
+    if (HINT.isIn(said)) {
       List<MatchResult> all = STATED.all(said);
       for (MatchResult stated : all.subList(0, Math.min(all.size(), MOST))) {
         String name = stated.group(2).toLowerCase(Locale.ROOT);

@@ -6,14 +6,13 @@ import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** A heading that says for whom each amount below it is: "Per person:", "For each child (10):". */
 final class PerHeading {
   private static final int LONGEST = 14;
 
-  private static final Pattern HEADING =
-      Pattern.compile(
+  private static final Sought HEADING =
+      Sought.of(
           "(?<list>(?:the )?(?:ingredients|batter|dough|amounts?|quantit(?:y|ies)|recipe|mix|needed"
               + "|you need|what you need)?) ?,? ?"
               + "(?<plate>(?:toppings?|fillings?|garnish|to serve|on top|sauce)?) ?,? ?"
@@ -55,7 +54,7 @@ final class PerHeading {
       bracket = token.isMark("(") && bracket == end ? i : bracket;
       words.append(words.isEmpty() || close ? "" : " ").append(token.low());
     }
-    Matcher heading = HEADING.matcher(words);
+    Matcher heading = HEADING.matcher(words.toString());
     if (!heading.matches()) {
       return Optional.empty();
     }

@@ -1,5 +1,6 @@
 package honeststack.core.said.page;
 
+import honeststack.core.said.words.Sought;
 import honeststack.core.wording.Numbers;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -18,8 +19,8 @@ final class ScaleReadings {
       "(\\d{2,5})(?: ?(?:g|gr|grams)\\b)?(?![\\d.,]*\\d| ?(?:ml|cl|l|kg|oz|cups?)\\b)";
 
   /** The vessel alone, or nothing on the scale. */
-  private static final Pattern EMPTY =
-      Pattern.compile(
+  private static final Sought EMPTY =
+      Sought.of(
           "\\b(?:(?:empty |the |my |a )*"
               + VESSEL
               + "(?: (?:on (?:the )?scales?|alone|empty|by itself|weighs|weighed|is|was))* ?[:,=]? ?(?<a>"
@@ -62,8 +63,8 @@ final class ScaleReadings {
           Pattern.CASE_INSENSITIVE);
 
   /** Without it the scale may have been zeroed again. */
-  private static final Pattern UP_TO =
-      Pattern.compile("\\b(?:to|till|until)\\b", Pattern.CASE_INSENSITIVE);
+  private static final Sought UP_TO =
+      Sought.of("\\b(?:to|till|until)\\b", Pattern.CASE_INSENSITIVE);
 
   private static final int LONGEST = 5000;
 
@@ -82,7 +83,7 @@ final class ScaleReadings {
     String low = text.toLowerCase(Locale.ROOT);
     boolean may = low.contains("empty") || low.contains("bowl") || low.contains("zero");
     may |= low.contains("jug") || low.contains("tare") || low.contains("basin");
-    if (!may || text.length() > LONGEST) {
+    if (!may || text.length() > LONGEST || !EMPTY.isIn(text)) {
       return text;
     }
     ScaleReadings readings = new ScaleReadings(text);

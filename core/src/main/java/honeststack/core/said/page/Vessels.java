@@ -37,7 +37,7 @@ public final class Vessels {
   private static final Sought VESSEL = Sought.of(NAME, Pattern.CASE_INSENSITIVE);
 
   /** "a quarter of a" litre. */
-  private static final Pattern AN_A = Pattern.compile("(?: of)?(?: an?)?$");
+  private static final Sought AN_A = Sought.of("(?: of)?(?: an?)?$");
 
   /** How many letters around a size may name what holds it. */
   private static final int NEAR = 50;

@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -40,8 +39,8 @@ public final class Blends {
 
   private static final String NUMBER = "(?:\\d{1,3}|one|two|three|four|five|six)";
 
-  private static final Pattern RATIO =
-      Pattern.compile(
+  private static final Sought RATIO =
+      Sought.of(
           "(?<= |^)(?:(?<ratio>\\d{1,3}(?: ?[:/] ?\\d{1,3})+|"
               + (NUMBER + "(?:(?: to |-to-)" + NUMBER + ")+)")
               + "|half ?-? ?(?:and|n|&) ?-? ?half|fifty ?-? ?fifty"
@@ -54,7 +53,7 @@ public final class Blends {
 
   private static final Sought THE_REST = Sought.of("(?:the )?rest(?: of the)?");
 
-  private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}) ?(?:%|percent|per cent)");
+  private static final Sought PERCENT = Sought.of("(\\d{1,3}) ?(?:%|percent|per cent)");
 
   private static final Remembered EACH =
       Remembered.whole("of each|each|of both|each of them|of every one|of every|apiece");

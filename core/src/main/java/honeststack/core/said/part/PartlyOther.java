@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -47,7 +46,7 @@ public final class PartlyOther {
           Map.entry("2/3", 2.0 / 3),
           Map.entry("3/4", 0.75));
 
-  private static final Pattern PERCENT = Pattern.compile("(\\d{1,2}) ?(?:%|percent|per cent)");
+  private static final Sought PERCENT = Sought.of("(\\d{1,2}) ?(?:%|percent|per cent)");
 
   private static final String LEAD =
       "(?:[,–—:-] )?(?:(?:i |we )?ran (?:out|short)(?: halfway| of it)?,? )?"
@@ -62,8 +61,8 @@ public final class PartlyOther {
           + "(?: (?:swapped|switched|replaced|exchanged|changed|substituted) (?:for|with|by|to))?(?: (?:a|the))?";
 
   /** Between the food and the other one. */
-  private static final Pattern SOME =
-      Pattern.compile(
+  private static final Sought SOME =
+      Sought.of(
           LEAD
               + "(?:"
               + WHOLE
@@ -131,7 +130,7 @@ public final class PartlyOther {
         || clause.get(food).isSameFood(clause.get(other))) {
       return;
     }
-    Matcher some = SOME.matcher(words);
+    Matcher some = SOME.matcher(words.toString());
     Element whole = clause.get(amount);
     if (some.matches()) {
       double part = part(said(some), whole, clause.elements.subList(from, other));

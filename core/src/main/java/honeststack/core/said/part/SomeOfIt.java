@@ -4,9 +4,9 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Worded;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Some of what is measured gives way to another food, all in one: "half the 200 g flour as
@@ -29,10 +29,10 @@ public final class SomeOfIt {
 
   private static final String OTHER = "(?: (?:a|an|the|some))? (?:@ (?:of )?)?(?<other>#) ";
 
-  private static final List<Pattern> SAID =
+  private static final List<Sought> SAID =
       List.of(
-          Pattern.compile("(?<= |^)" + SWAP + SOME + "(?<as>with|for|by|to|out for)" + OTHER),
-          Pattern.compile(
+          Sought.of("(?<= |^)" + SWAP + SOME + "(?<as>with|for|by|to|out for)" + OTHER),
+          Sought.of(
               "(?<= |^)(?:(?:make|made|use|used|do|did) )?"
                   + SOME
                   + "(?<as>as|was|were|is|are|became|becomes|can be|could be|being|went as"
@@ -40,8 +40,8 @@ public final class SomeOfIt {
                   + OTHER));
 
   /** "300 ml milk, half the milk as oat drink": of what is measured before it. */
-  private static final Pattern AGAIN =
-      Pattern.compile(
+  private static final Sought AGAIN =
+      Sought.of(
           "(?<= |^)(?<part>half|a half|a third|one third|two thirds|a quarter|three quarters|@) (?:of )?"
               + "(?:the |my |that )?(?<food>#) (?:as|is|was|were|being|swapped for|replaced (?:by|with))"
               + "(?: (?:a|an|the|some))? (?<other>#) ");
@@ -64,7 +64,7 @@ public final class SomeOfIt {
       boolean amount = clause.isStrong(i) && PartlyOther.isPlain(clause.get(i));
       words.append(clause.isFood(i) ? Worded.FOOD : amount ? "@" : clause.low(i)).append(' ');
     }
-    Matcher again = AGAIN.matcher(words);
+    Matcher again = AGAIN.matcher(words.toString());
     if (again.find()
         && isAgain(
             clause,
@@ -73,8 +73,8 @@ public final class SomeOfIt {
             element(starts, again.start("other")))) {
       return;
     }
-    for (Pattern pattern : SAID) {
-      Matcher said = pattern.matcher(words);
+    for (Sought pattern : SAID) {
+      Matcher said = pattern.matcher(words.toString());
       if (!said.find()) {
         continue;
       }

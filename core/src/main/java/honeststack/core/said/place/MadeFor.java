@@ -13,7 +13,6 @@ import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Foods of which a sentence makes what goes on the plate: "for the sauce warm 100 g berries with 1
@@ -41,32 +40,32 @@ public final class MadeFor {
           + "|add|beat|whip|cream|about|some|a|an|the|one|two|three|four|half) )";
 
   /** What stands behind it is for it. */
-  private static final List<Pattern> BEHIND =
+  private static final List<Sought> BEHIND =
       List.of(
-          Pattern.compile(
+          Sought.of(
               "(?:^|[.,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
-          Pattern.compile(
+          Sought.of(
               "\\b(?:makes?|made|making|whip up|knock up|prepare|cook up|stir up|do|did) (?:"
                   + A
                   + " )?"
                   + WHAT
                   + " (?:by|from|with|of|out of|using) "),
-          Pattern.compile(
+          Sought.of(
               "\\b"
                   + MADE
                   + " (?:is |was )?(?:made |cooked |simmered |stirred )(?:of|from|with|out of|using) "));
 
   /** "a drizzle of honey" is how much. */
-  private static final Pattern OF = Pattern.compile("\\b(?!drizzle)" + MADE + " (?:of|from) ");
+  private static final Sought OF = Sought.of("\\b(?!drizzle)" + MADE + " (?:of|from) ");
 
   /** What stands before it is. */
-  private static final List<Pattern> BEFORE =
+  private static final List<Sought> BEFORE =
       List.of(
-          Pattern.compile(
+          Sought.of(
               "\\b(?:for|as|into|to make|makes?|gives|together for|becomes) (?:a|an|some|the|my) (?:[a-z-]+ ){0,2}?"
                   + MADE
                   + " ?[.!,;]? ?$"),
-          Pattern.compile(
+          Sought.of(
               "(?:\\b(?:and|then)|[,;]) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
                   + "|pile|trickle|tip)(?:ed)? (?:it|this|that|them|some|the mixture|the lot|everything)"
                   + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
@@ -102,7 +101,7 @@ public final class MadeFor {
         before(clause, worded, called.start());
       }
     }
-    for (Pattern pattern : BEHIND) {
+    for (Sought pattern : BEHIND) {
       Matcher cue = pattern.matcher(worded.words);
       if (cue.find()) {
         clause.mentions.stream()
@@ -117,7 +116,7 @@ public final class MadeFor {
           .takeWhile(MadeFor::isSauce)
           .forEach(MadeFor::serve); // "a glaze of 50 g sugar, 200 g flour"
     }
-    for (Pattern pattern : BEFORE) {
+    for (Sought pattern : BEFORE) {
       Matcher cue = pattern.matcher(worded.words);
       if (cue.find()) {
         before(clause, worded, cue.start());

@@ -9,10 +9,10 @@ import honeststack.core.said.clause.Worded;
 import honeststack.core.said.part.PartlyOther;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * An amount and what was made of it: "I halved the 50 g sugar", "cut the 60 g sugar by a third",
@@ -56,9 +56,9 @@ public final class Altered {
     SHARE
   }
 
-  private record Form(How how, Pattern said) {
+  private record Form(How how, Sought said) {
     static Form of(How how, String said) {
-      return new Form(how, Pattern.compile("(?<![\\w@])" + said));
+      return new Form(how, Sought.of("(?<![\\w@])" + said));
     }
   }
 
@@ -95,8 +95,8 @@ public final class Altered {
           Form.of(How.LESS, WHOLE + " (?:less|minus|-) (?<percent>\\d+) %"));
 
   /** "reduce the sugar by 20 g to 30 g": what it was reduced by is no amount of it. */
-  private static final Pattern BY_TO =
-      Pattern.compile(
+  private static final Sought BY_TO =
+      Sought.of(
           "(?:reduc\\w+|cut|lower\\w*|increas\\w+|rais\\w+) (?:the|my) # by (?<range>[^@#]+? to (?<to>\\d[^@#]*?)) $");
 
   private final Clause clause;

@@ -11,12 +11,12 @@ import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.clause.Share;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Amounts that are said by another food's: "a mugful of flour and the same of milk", "100 g oats
@@ -34,8 +34,8 @@ public final class Relative {
       "(?<tail>(?: as (?:much|many)| again| that| this| amount| weight| quantity| volume"
           + "| measure| the| of| in| an| a| its| their| them| these| those| own)*)";
 
-  private static final Pattern SAID =
-      Pattern.compile(
+  private static final Sought SAID =
+      Sought.of(
           "(?:of |about |roughly |exactly |just |only |and |with |plus |then |at |to |, )*"
               + "(?:(?:the )?(same|ditto|likewise|another|its own|their own|(?:its|their|['’]s?|the)(?= weight))|an? (equal)|(equal)"
               + "|(as) much|"
@@ -44,12 +44,12 @@ public final class Relative {
               + TAIL);
 
   /** Said behind the food. */
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "(?:[:,–-] )?(?:at )?(?:(?:the )?(?:same|ditto|likewise)|" + TIMES_OVER + ")" + TAIL);
 
-  private static final Pattern WEIGHED =
-      Pattern.compile(
+  private static final Sought WEIGHED =
+      Sought.of(
           "\\((?:about |roughly |around |ca\\.? |~)?(\\d+(?:\\.\\d+)? ?(?:k?g|[mcd]?l))(?: in all| total)?\\)");
 
   private static final int FAR_BEHIND = 6;
@@ -193,7 +193,7 @@ public final class Relative {
     for (int i = food + 1; i < clause.size() && i < food + FAR_BEHIND; i++) {
       said.append(said.length() == 0 ? "" : " ").append(clause.low(i));
       boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ";", ".");
-      Matcher behind = BEHIND.matcher(said);
+      Matcher behind = BEHIND.matcher(said.toString());
       boolean own = // "cream, double", "banana half"
           i == food + 1 && (clause.get(i).isAmount() || clause.isWord(food, "cream"));
       if (end && !own && behind.matches()) {

@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Amounts of which more or less than once counts: "100 g flour twice", "a tin of coconut milk, use
@@ -25,8 +24,8 @@ public final class Times {
   private static final String NUMBER =
       "(\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|two|three|four|five|six)";
 
-  private static final Pattern PART =
-      Pattern.compile(
+  private static final Sought PART =
+      Sought.of(
           "(?:, |- |– )?(?:(?:but|you|i|we|to|and|you'll|i'll|of which) )*"
               + "((?:only |just )?(?:(?:use|using|used|need|take) )?(?:only |just |about )?)"
               + "(half|a half|a third|a quarter|two thirds|three quarters|½|⅓|¼|¾|1/2|1/3|1/4|2/3|3/4)"
@@ -35,19 +34,19 @@ public final class Times {
               + "( used| needed| will do| is enough| is plenty| went in| goes in"
               + "| (?:i|we) used?| (?:is|was|got) used)?");
 
-  private static final Pattern FEWER =
-      Pattern.compile(
+  private static final Sought FEWER =
+      Sought.of(
           "(?:, |- |– )?(?:(?:but|you|i|we|to|and|you'll|i'll) )*"
               + "(?:(?:only|just) )?(?:use|using|used|need|take)(?: only| just)? "
               + NUMBER
               + "(?: of (?:them|these))?");
 
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "(?:, )?(?:(?:x|×|\\*) ?" + NUMBER + "|(twice|thrice)|" + NUMBER + " (?:times|lots))");
 
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "(?:(?:only|just) )?(?:"
               + NUMBER
               + " (?:times|x|×|lots of|goes of|measures of|helpings of)"
@@ -59,11 +58,11 @@ public final class Times {
           "(?:.* )?(?:times|x|×|of|the|twice|thrice|double|triple|treble|half|quarter|third|this|that|my)");
 
   /** Shares of what was said, and more of it. */
-  private static final Pattern DIVIDED =
-      Pattern.compile("(?:, )?(?:divided by|÷|/) (\\d{1,2}|two|three|four|five|six)");
+  private static final Sought DIVIDED =
+      Sought.of("(?:, )?(?:divided by|÷|/) (\\d{1,2}|two|three|four|five|six)");
 
-  private static final Pattern AGAIN =
-      Pattern.compile(
+  private static final Sought AGAIN =
+      Sought.of(
           "(?:, )?(?:(?:and|then|plus) )*(?:(half) )?(?:the same(?: amount)?|as much|that much) again");
 
   private static final Map<String, Double> TIMES =

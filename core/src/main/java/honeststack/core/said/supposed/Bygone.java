@@ -7,7 +7,6 @@ import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * What was in it once, or in somebody else's, and is no more: "we used to put an egg in", "the old
@@ -19,15 +18,15 @@ public final class Bygone {
       "(?:put|add(?:ed)?|have|had|use|used|include|mix(?:ed)? in|stir(?:red)? in|take|need|be)";
 
   /** The foods behind it are past. */
-  private static final List<Pattern> BEHIND =
+  private static final List<Sought> BEHIND =
       List.of(
-          Pattern.compile("\\b(?:used to|would have) (?:always |usually |often )?" + PUT + "\\b"),
-          Pattern.compile(
+          Sought.of("\\b(?:used to|would have) (?:always |usually |often )?" + PUT + "\\b"),
+          Sought.of(
               "\\b(?:old|original|first|usual|classic|traditional|other) "
                   + "(?:recipe|version|one|ones|card|way) (?:had|has|used|uses|took|takes"
                   + "|call(?:s|ed) for|ask(?:s|ed) for|include[sd]?|contain(?:s|ed))\\b"),
-          Pattern.compile("\\b(?:i|we|she|he|they) once (?:put|added|tried|used|had|made)\\b"),
-          Pattern.compile(
+          Sought.of("\\b(?:i|we|she|he|they) once (?:put|added|tried|used|had|made)\\b"),
+          Sought.of(
               "\\b(?:back then|in the old days|in those days|before (?:the|her|his|my|our) diagnosis"
                   + "|before we knew|in the past|years ago|originally|once upon a time)\\b.{0,30}?"
                   + "\\b(?:had|was|were|put|used|added|went)\\b"));
@@ -37,16 +36,16 @@ public final class Bygone {
       Sought.of("used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past");
 
   /** The foods before it are past. */
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "\\b(?:not any ?more|not any longer|no longer|never again|we dropped (?:that|it|them)"
               + "|but not (?:this time|today|now|here|in (?:this|these|mine|ours))|now (?:i|we) don't"
               + "|(?:i|we)(?:'ve)? stopped|by mistake|by accident|once and never|years ago"
               + "|in it originally|in them originally|in originally)\\b");
 
   /** What follows is how it is today. */
-  private static final Pattern NOW =
-      Pattern.compile("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
+  private static final Sought NOW =
+      Sought.of("\\b(?:now|nowadays|today|these days|this time|instead|but|mine|ours)\\b");
 
   /** At the end, of all that the sentence names, measured or not. */
   private static final Sought STOPPED =
@@ -56,8 +55,8 @@ public final class Bygone {
               + "(?: (?:doing|using|adding) (?:it|that|them))?(?: now| ages ago)?[ .!]*$");
 
   /** "Usually 20 g sugar, today none", whether or not it measures it. */
-  private static final Pattern NOT_TODAY =
-      Pattern.compile(
+  private static final Sought NOT_TODAY =
+      Sought.of(
           "\\b(?:usually|normally|mostly|most days|as a rule|otherwise|ordinarily|on other days)\\b"
               + ".*?(?:\\b(?:today|this time|now|here|this morning|tonight) ?,? (?:there's |it's |i put |it has |we had |i had )?"
               + "(?:none|no [a-z]+|not|nothing|without(?: [a-z]+)?)\\b"
@@ -83,7 +82,7 @@ public final class Bygone {
       return;
     }
     Worded worded = Worded.of(clause);
-    for (Pattern pattern : BEHIND) {
+    for (Sought pattern : BEHIND) {
       Matcher behind = pattern.matcher(worded.words);
       if (behind.find()) {
         Matcher now = NOW.matcher(worded.words);
@@ -108,7 +107,7 @@ public final class Bygone {
       return;
     }
     Worded worded = Worded.of(clause);
-    for (Pattern pattern : BEHIND) {
+    for (Sought pattern : BEHIND) {
       Matcher behind = pattern.matcher(worded.words);
       if (behind.find() && !NOW.matcher(worded.words).find(behind.end())) {
         List<Mention> past =

@@ -6,7 +6,6 @@ import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sought;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Foods that a sentence which measures nothing only talks of: "my sister grows blueberries", "they
@@ -16,8 +15,8 @@ public final class Chatter {
   private static final String SOME =
       "(?:(?:his|her|their|my|our|your|some|any|an?|the|own|fresh|good|of|more|in|brown) )*";
 
-  private static final Pattern BEHIND =
-      Pattern.compile(
+  private static final Sought BEHIND =
+      Sought.of(
           "\\b(?:tastes? of|smells? of|smelt of|smelled of|tasted of|reminds? (?:me|us|her|him) of"
               + "|grows?|grew|sells?|sold|selling|stole|steals|buying|asked for|swore by|swears by"
               + "|is called|was called|is named|was named|named after|called after|crazy about"
@@ -35,8 +34,8 @@ public final class Chatter {
               + Worded.FOOD
               + ")*)");
 
-  private static final Pattern BEFORE =
-      Pattern.compile(
+  private static final Sought BEFORE =
+      Sought.of(
           "^(?:(?:the|my|our|her|his|and|but|these|such|good|fresh) )*"
               + Worded.FOOD
               + " (?:was|were|is|are|'s) (?:so |very |too |quite |really |always |never )?"
@@ -44,8 +43,8 @@ public final class Chatter {
               + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b");
 
   /** "My mother made them with lard." */
-  private static final Pattern THEIRS =
-      Pattern.compile(
+  private static final Sought THEIRS =
+      Sought.of(
           "^(?:(?:and|but|so) )*(?:my|our|his|her|the) (?:grand|great-grand|great - grand)?(?:mother|father|mum|mom|dad|gran|grandma|nan|nana|granny"
               + "|grandad|aunt|auntie|uncle|neighbou?r|friend|sister|brother|ma|pa)(?: ?- ?in ?- ?law)?"
               + " (?:(?:always|often|usually|only|used to|would) )*(?:made|makes?|did|does|cooked|cooks?|fried|fry|baked|bakes?)"
@@ -63,8 +62,8 @@ public final class Chatter {
               + "|over them|goes? in|go in|for (?:the|it|them))\\b");
 
   /** "do you put milk in them": what is asked is not done. */
-  private static final Pattern ASKED =
-      Pattern.compile(
+  private static final Sought ASKED =
+      Sought.of(
           "\\b(?:do|does|did|should|would|could|can) (?:you|i|we|they|he|she|people)(?: \\w+)? "
               + "(?:put|use|add|need|want|have|like|eat) (?:[a-z']+ ){0,2}?"
               + SOME
@@ -77,8 +76,8 @@ public final class Chatter {
 
   private static final Remembered LEFT_OVER = Remembered.part("\\b(?:left|leftover|rest)\\b");
 
-  private static final Pattern LEFT =
-      Pattern.compile(
+  private static final Sought LEFT =
+      Sought.of(
           "\\b(?:left|left over|leftover|the rest)\\b(?: \\S+){0,6}? (?:goes|go|went|gets used) in(?:to)? "
               + SOME
               + "("

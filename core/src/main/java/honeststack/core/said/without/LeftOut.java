@@ -12,7 +12,6 @@ import honeststack.core.said.yield.BareCounts;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What is named first and left out behind it: "butter's out", "milk – no thanks", "Sugar? No." */
 public final class LeftOut {
@@ -33,8 +32,8 @@ public final class LeftOut {
 
   private static final Remembered SPENT = Remembered.part("out|gone|used up|finished|empty");
 
-  private static final Pattern GONE =
-      Pattern.compile(
+  private static final Sought GONE =
+      Sought.of(
           "(?:had |has |have |was |were |is |are |we |i )?(?:just |all )*"
               + "(?:ran out|run out|all gone|used up|finished|gone off|gone(?! in\\b)|empty)(?: of)?(?= |$)");
 

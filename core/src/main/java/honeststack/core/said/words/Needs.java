@@ -50,14 +50,25 @@ record Needs(List<Words> words, List<Choice> choices) {
         : words.get(0);
   }
 
+  /** The same, to be looked for. */
+  Needs numbered() {
+    return new Needs(
+        words.stream().map(Words::numbered).toList(),
+        choices.stream().map(Choice::numbered).toList());
+  }
+
   boolean areIn(String text) {
+    return this == NOTHING || areIn(Clues.in(text));
+  }
+
+  private boolean areIn(Clues.Held held) {
     for (Words one : words) {
-      if (!one.isIn(text)) {
+      if (!one.isIn(held)) {
         return false;
       }
     }
     for (Choice choice : choices) {
-      if (!choice.isIn(text)) {
+      if (!choice.isIn(held)) {
         return false;
       }
     }
@@ -68,10 +79,14 @@ record Needs(List<Words> words, List<Choice> choices) {
    * @param any a word of each case
    */
   record Choice(Words any, List<Needs> cases) {
-    boolean isIn(String text) {
-      if (any.isIn(text)) {
+    private Choice numbered() {
+      return new Choice(any.numbered(), cases.stream().map(Needs::numbered).toList());
+    }
+
+    private boolean isIn(Clues.Held held) {
+      if (any.isIn(held)) {
         for (Needs one : cases) {
-          if (one.areIn(text)) {
+          if (one.areIn(held)) {
             return true;
           }
         }
@@ -80,21 +95,19 @@ record Needs(List<Words> words, List<Choice> choices) {
     }
   }
 
-  /** Words of which one is looked for, by their first two characters. */
-  record Words(Set<String> all, int shortest, String[][] byStart) {
+  /**
+   * Words of which one is looked for.
+   *
+   * @param clue their number; {@link #UNKNOWN} as long as they have none
+   */
+  record Words(Set<String> all, int shortest, int clue) {
     static final Words NONE = of(Set.of());
 
-    private static final int STARTS = 256;
+    private static final int UNKNOWN = -1;
 
     /** Of two characters or more. */
     static Words of(Set<String> all) {
-      String[][] byStart = new String[STARTS][];
-      for (int i = 0; i < STARTS; i++) {
-        int start = i;
-        List<String> words = all.stream().filter(word -> start(word, 0) == start).toList();
-        byStart[i] = words.isEmpty() ? null : words.toArray(String[]::new);
-      }
-      return new Words(all, all.stream().mapToInt(String::length).min().orElse(0), byStart);
+      return new Words(all, all.stream().mapToInt(String::length).min().orElse(0), UNKNOWN);
     }
 
     static Words all(Collection<Words> some) {
@@ -103,22 +116,12 @@ record Needs(List<Words> words, List<Choice> choices) {
       return of(all);
     }
 
-    boolean isIn(String text) {
-      for (int i = 0; i + 1 < text.length(); i++) {
-        String[] words = byStart[start(text, i)];
-        if (words != null) {
-          for (String word : words) {
-            if (text.startsWith(word, i)) {
-              return true;
-            }
-          }
-        }
-      }
-      return false;
+    private Words numbered() {
+      return new Words(all, shortest, Clues.number(all));
     }
 
-    private static int start(String text, int i) {
-      return (text.charAt(i) * 31 + text.charAt(i + 1)) & (STARTS - 1);
+    private boolean isIn(Clues.Held held) {
+      return held.has(clue);
     }
   }
 }

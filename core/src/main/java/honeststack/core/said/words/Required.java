@@ -15,7 +15,7 @@ final class Required {
   private static final int SHORTEST = 2;
 
   /** Flags that say nothing of what a character is. */
-  private static final int FLAGS = Pattern.MULTILINE | Pattern.DOTALL;
+  private static final int FLAGS = Pattern.MULTILINE | Pattern.DOTALL | Pattern.CASE_INSENSITIVE;
 
   /** Escapes that take more characters, or mean something else than one. */
   private static final String LONG_ESCAPES = "pPkQux0123456789";
@@ -38,7 +38,8 @@ final class Required {
     }
     Required required = new Required(pattern.pattern());
     Needs needs = required.cases();
-    return required.lost || required.at < required.pattern.length() ? Needs.NOTHING : needs;
+    boolean lost = required.lost || required.at < required.pattern.length();
+    return lost || needs.equals(Needs.NOTHING) ? Needs.NOTHING : needs.numbered();
   }
 
   /** What stands up to a closing bracket or the end. */

@@ -15,12 +15,15 @@ import java.util.regex.Pattern;
 public final class Sought {
   private static final int NOT = -1;
 
+  /** To try it costs no more than to ask what it needs. */
+  private static final int SHORT = 12;
+
   private final Pattern pattern;
 
   /** Null until they are asked for, as what it needs. */
-  private Beginnings beginnings;
+  private volatile Beginnings beginnings;
 
-  private Needs needs;
+  private volatile Needs needs;
 
   private Sought(Pattern pattern) {
     this.pattern = pattern;
@@ -36,31 +39,35 @@ public final class Sought {
     return new Sought(Pattern.compile(pattern, flags));
   }
 
-  /** To ask for its groups. */
+  /** To ask for its groups. Where it cannot be found it is not tried, until it is reset. */
   public Matcher matcher(String text) {
-    return pattern.matcher(text);
+    Matcher matcher = pattern.matcher(text);
+    return may(text) ? matcher : matcher.region(0, 0);
+  }
+
+  private boolean may(String text) {
+    return text.length() < SHORT || needs().areIn(text);
   }
 
   /** It is all of a text. */
   public boolean isAll(String text) {
-    return beginnings().may(text) && needs().areIn(text) && pattern.matcher(text).matches();
+    return may(text) && beginnings().may(text) && pattern.matcher(text).matches();
   }
 
   /** A text begins with it. */
   public boolean begins(String text) {
-    return beginnings().may(text) && needs().areIn(text) && pattern.matcher(text).lookingAt();
+    return may(text) && beginnings().may(text) && pattern.matcher(text).lookingAt();
   }
 
   /** It is somewhere in a text. */
   public boolean isIn(String text) {
-    int first = beginnings().next(text, 0);
-    return first >= 0 && needs().areIn(text) && found(text, first, pattern.matcher(text)) >= 0;
+    return may(text) && found(text, 0, pattern.matcher(text)) >= 0;
   }
 
   /** Where it is in a text, one behind the other. */
   public List<MatchResult> all(String text) {
     List<MatchResult> all = new ArrayList<>();
-    if (!needs().areIn(text)) {
+    if (!may(text)) {
       return all;
     }
     Matcher matcher = pattern.matcher(text);

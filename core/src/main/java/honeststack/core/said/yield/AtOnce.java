@@ -8,7 +8,6 @@ import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** How many fit in the pan: "4 at a time, 5 times", "five rounds of four", "4 per round". */
 public final class AtOnce {
@@ -30,9 +29,8 @@ public final class AtOnce {
 
   private static final Sought IN_EACH = Sought.of("(?:in|for|to) each|each|apiece");
 
-  private static final Pattern TIMES =
-      Pattern.compile(
-          "(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
+  private static final Sought TIMES =
+      Sought.of("(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
 
   private static final Remembered HINT =
       Remembered.part(

@@ -53,7 +53,7 @@ public final class BareCounts {
           "^(?:(?:of them|pancakes?|waffles?|ones|pieces) )?(?:(?:are|were|was|is) )?"
               + "(?:left|leftover|left over|to spare)(?: |$)");
 
-  private static final Pattern SLASHED = Pattern.compile("([2-9]|\\d\\d) ?/ ?(\\d\\d?)");
+  private static final Sought SLASHED = Sought.of("([2-9]|\\d\\d) ?/ ?(\\d\\d?)");
   private static final Sought NAMED_PIECES = Sought.of(".*\\b(pcs|pieces|nos)\\.?");
 
   private BareCounts() {}

@@ -10,7 +10,6 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * How much of a recipe was made: "… I only made half of that", "… all doubled", "half a batch of
@@ -27,8 +26,8 @@ public final class Batches {
   public static final int PIECES = 5;
 
   /** So much of it; of several numbers in a row the longest. */
-  private static final Pattern TIMES =
-      Pattern.compile(
+  private static final Sought TIMES =
+      Sought.of(
           "(?:(?<= |^)(?:"
               + ("(?<times>"
                   + BatchForms.NUMBER
@@ -113,8 +112,8 @@ public final class Batches {
               + "|(?:i|we) need(?:ed)? (?:double|twice|half|three times|triple) (?:it|this|that|the amount))");
 
   /** When or for whom, around what says how often. */
-  private static final Pattern WHEN =
-      Pattern.compile(
+  private static final Sought WHEN =
+      Sought.of(
           "^(?:(?:today|tonight|this time|so|and|then|now|but|we'll|i'll|let's) )+"
               + "|(?: (?:today|tonight|this (?:time|morning|week|weekend|sunday|once)|now|here|up|though"
               + "|for (?:the |a |my |our )?(?:party|crowd|family|freezer|lot|kids|visitors|two of us|[a-z]+ of us|us|me)))+$");

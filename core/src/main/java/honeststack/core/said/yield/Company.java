@@ -8,7 +8,6 @@ import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Eaters who are named and not numbered: "me and my sister get 3 each", "feeds me and a mate". */
 public final class Company {
@@ -29,13 +28,27 @@ public final class Company {
   /** "three kids". */
   private static final String SOME = NUMBER + " (?:[a-z]+ )?(?:" + KIN + "s|children|kids|wives)";
 
+  private static final Sought SEVERAL = Sought.of("\\b" + SOME);
+
   private static final String JOINT = "(?: ?, (?:and )?| (?:and|n|&|plus|\\+|'n') )";
 
   private static final String EAT =
       "(?:(?:will |can |usually |always |then )?(?:get|have|had|eat|ate|got|share|polish off)\\b.*)";
 
-  private static final Pattern NAMED =
-      Pattern.compile(
+  /** More than one; without it none is named. */
+  private static final Sought PAIR =
+      Sought.of(
+          "\\b"
+              + ONE
+              + JOINT
+              + "(?:"
+              + ONE
+              + "|"
+              + SOME
+              + ")|\\b(?:both|us both|us two|the pair)\\b");
+
+  private static final Sought NAMED =
+      Sought.of(
           "(?<before>^|.*? )(?<eaters>"
               + ONE
               + "(?:"
@@ -68,14 +81,15 @@ public final class Company {
   }
 
   private void read() {
-    Matcher named = NAMED.matcher(clause.words(0, clause.size()));
-    if (!named.matches()) {
+    String words = clause.words(0, clause.size());
+    Matcher named = NAMED.matcher(words);
+    if (!PAIR.isIn(words) || !named.matches()) {
       return;
     }
     boolean eat = named.group("behind").strip().matches(EAT);
     String eaters = named.group("eaters");
     boolean only = named.group("before").isEmpty() && named.group("behind").strip().length() < 2;
-    boolean some = Pattern.compile("\\b" + SOME).matcher(eaters).find();
+    boolean some = SEVERAL.isIn(eaters);
     if (!eat && !(only && some) && !FED.isAll(named.group("before"))) {
       return;
     }

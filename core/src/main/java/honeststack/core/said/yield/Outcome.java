@@ -9,7 +9,6 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -45,10 +44,10 @@ public final class Outcome {
           + "|depending .*|from (?:it|this|that)|off (?:it|this|that)|out of (?:it|this|that)"
           + "|in (?:my|the|a) \\w+(?: pan| iron)?))*";
 
-  private static final Pattern CUT =
+  private static final Sought CUT =
       said("(?:cuts?|slices?|divides?|splits?|shapes?|rolls?)(?: \\w+){0,3} in(?:to)? ", TAIL);
 
-  private static final List<Pattern> SAID =
+  private static final List<Sought> SAID =
       List.of(
           said(
               "(?:gives?|gave|makes?|made|do|does|did|produce[sd]?|turn(?:s|ed)?(?: out)?(?: into)?"
@@ -71,18 +70,18 @@ public final class Outcome {
           said("", " (?:came|come|fell) (?:off|out|from) .*| off (?:it|this|that)(?: .*)?"));
 
   /** The number and what they are, with nothing before it. */
-  private static final Pattern NAMED =
-      Pattern.compile(LEAD + ABOUT + NUMBER + " (?:[\\w-]+ ){0,2}" + NOUN + TAIL);
+  private static final Sought NAMED =
+      Sought.of(LEAD + ABOUT + NUMBER + " (?:[\\w-]+ ){0,2}" + NOUN + TAIL);
 
-  private static final Pattern FILLED =
-      Pattern.compile(LEAD + "fills? (?:the|my|an?) (?:\\w+ )?(?:iron|pan|griddle|maker) # times");
+  private static final Sought FILLED =
+      Sought.of(LEAD + "fills? (?:the|my|an?) (?:\\w+ )?(?:iron|pan|griddle|maker) # times");
 
   /** For a whole sentence. */
-  private static final List<Pattern> WHOLE =
+  private static final List<Sought> WHOLE =
       Stream.concat(SAID.stream(), Stream.of(CUT, NAMED, FILLED)).toList();
 
   /** For what stands between commas: "I ended up at 320" is of something else there. */
-  private static final List<Pattern> PART = List.of(CUT, NAMED, FILLED);
+  private static final List<Sought> PART = List.of(CUT, NAMED, FILLED);
 
   private static final Sought TIMES =
       Sought.of("(?:\\d+|" + String.join("|", Counted.WORDS.subList(2, 11)) + ") times");
@@ -93,8 +92,8 @@ public final class Outcome {
 
   private Outcome() {}
 
-  private static Pattern said(String before, String behind) {
-    return Pattern.compile(LEAD + before + ABOUT + NUMBER + PIECES + "(?:" + behind + ")");
+  private static Sought said(String before, String behind) {
+    return Sought.of(LEAD + before + ABOUT + NUMBER + PIECES + "(?:" + behind + ")");
   }
 
   /** How many came out, where the sentence, or what stands before its colon, says no more. */
@@ -116,7 +115,7 @@ public final class Outcome {
     }
   }
 
-  private static void in(Clause clause, List<Element> told, List<Pattern> patterns) {
+  private static void in(Clause clause, List<Element> told, List<Sought> patterns) {
     if (told.size() > LONGEST || told.stream().anyMatch(Outcome::isOther)) {
       return;
     }

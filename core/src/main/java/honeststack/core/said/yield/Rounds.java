@@ -8,7 +8,6 @@ import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** How often the pan is filled: "in six batches", "3 at a time, so four rounds", "two panfuls". */
 public final class Rounds {
@@ -19,8 +18,8 @@ public final class Rounds {
   static final String FILLINGS =
       "(?:batches|rounds|panfuls|pans|goes|loads|ironfuls|irons|fryings|fillings|turns)";
 
-  private static final Pattern SAID =
-      Pattern.compile(
+  private static final Sought SAID =
+      Sought.of(
           "(?:^| )"
               + NUMBER
               + " "

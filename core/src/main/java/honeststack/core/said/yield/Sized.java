@@ -10,13 +10,12 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** How many come out, by what each of them weighs: "yields 40 x 60 g", "nine at 60 g each". */
 public final class Sized {
   /** One amount: so many of so much. */
-  private static final Pattern MANY =
-      Pattern.compile("(?<number>\\d{1,3}) ?[x×@*] ?\\d+(?:[.,]\\d+)?[ -]?(?:g|grams?|ml)");
+  private static final Sought MANY =
+      Sought.of("(?<number>\\d{1,3}) ?[x×@*] ?\\d+(?:[.,]\\d+)?[ -]?(?:g|grams?|ml)");
 
   private static final Remembered BETWEEN =
       Remembered.whole("x|×|@|at|of|with|à|a|each|,|about|around|roughly|approx|c|ca");

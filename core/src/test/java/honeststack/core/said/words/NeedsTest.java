@@ -50,8 +50,23 @@ class NeedsTest {
   }
 
   @Test
-  void nothingIsNeededInCapitalsOfAnyKind() {
-    assertThat(Required.of(Pattern.compile("eggs", Pattern.CASE_INSENSITIVE)))
-        .isEqualTo(Needs.NOTHING);
+  void capitalsAreAsSmallLetters() {
+    Needs needs = Required.of(Pattern.compile("Eggs é", Pattern.CASE_INSENSITIVE));
+    assertThat(needs.areIn("2 EGGS é")).isTrue();
+    assertThat(needs.areIn("2 EGGS and milk")).isFalse();
+  }
+
+  @Test
+  void nothingIsNeededWhereCapitalsOfAllTonguesAreSmallLetters() {
+    int flags = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
+    assertThat(Required.of(Pattern.compile("eggs", flags))).isEqualTo(Needs.NOTHING);
+  }
+
+  @Test
+  void whatWasReadBeforeHoldsWordsThatAreNeededLater() {
+    String text = "oats, " + "x".repeat(600) + " and a quince";
+    assertThat(mayBe("oats", text)).isTrue();
+    assertThat(mayBe("quince|medlar", text)).isTrue();
+    assertThat(mayBe("medlar", text)).isFalse();
   }
 }
