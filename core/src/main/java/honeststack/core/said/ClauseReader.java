@@ -136,6 +136,10 @@ final class ClauseReader {
   private Clause read(Sentence sentence, List<Element> elements, List<Clause.Aside> asides) {
     Clause clause = new Clause(sentence, ellipses.filled(elements), asides);
     rendered.in(clause);
+    if (Item.is(clause)) {
+      item(clause);
+      return clause;
+    }
     whichSort.in(clause);
     cookedOrRaw.in(clause);
     new HalfName(foods).in(clause);
@@ -189,6 +193,14 @@ final class ClauseReader {
     Relisted.in(clause);
     AddsUp.in(clause);
     return clause;
+  }
+
+  private void item(Clause clause) {
+    name(clause, new Naming(clause), clause.mentions);
+    Units.complete(clause, clause.mentions, unit);
+    Compounds.in(clause, clause.mentions);
+    Places.in(clause);
+    Apiece.in(clause);
   }
 
   private static boolean isListed(Element element) {
@@ -254,23 +266,7 @@ final class ClauseReader {
     Counts.in(clause);
     shared.addAll(Sharing.in(clause));
     shared.forEach(link -> mentions.add(naming.of(link, true)));
-    for (Linking.Link link : Linking.in(clause)) {
-      boolean adjective = link.amount() < 0 && clause.get(link.food()).part == Part.NOTE;
-      if (adjective) {
-        continue; // of the food before it
-      }
-      if (link.food() >= 0) {
-        Mention mention = naming.of(link, false);
-        mentions.add(mention);
-        described.told(clause, mention);
-        described.free(clause, mention);
-        if (link.amount() > link.food() || link.also() > link.food()) {
-          described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
-        }
-      } else if (!clause.get(link.amount()).isWeak() || Further.isOneMore(clause, link.amount())) {
-        Alone.take(clause, link, mentions);
-      }
-    }
+    name(clause, naming, mentions);
     for (Mention mention : mentions) {
       for (Choices.Other other : choices.of(mention.food)) {
         String amount = other.amount() == null ? mention.amountText : other.amount().text();
@@ -288,6 +284,27 @@ final class ClauseReader {
     clause.mentions.addAll(mentions);
     WorkWords.in(clause);
     Implied.in(clause);
+  }
+
+  /** What each amount is of. */
+  private void name(Clause clause, Naming naming, List<Mention> mentions) {
+    for (Linking.Link link : Linking.in(clause)) {
+      boolean adjective = link.amount() < 0 && clause.get(link.food()).part == Part.NOTE;
+      if (adjective) {
+        continue; // of the food before it
+      }
+      if (link.food() >= 0) {
+        Mention mention = naming.of(link, false);
+        mentions.add(mention);
+        described.told(clause, mention);
+        described.free(clause, mention);
+        if (link.amount() > link.food() || link.also() > link.food()) {
+          described.behindAmount(clause, mention, Math.max(link.amount(), link.also()) + 1);
+        }
+      } else if (!clause.get(link.amount()).isWeak() || Further.isOneMore(clause, link.amount())) {
+        Alone.take(clause, link, mentions);
+      }
+    }
   }
 
   /** "plus more for the griddle": the same food once more, unmeasured. */

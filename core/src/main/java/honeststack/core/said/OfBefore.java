@@ -34,6 +34,13 @@ import java.util.List;
 final class OfBefore {
   private OfBefore() {}
 
+  /** "A cup of flour takes two of milk. 3 cups flour.": all that an item may say. */
+  static void item(List<Clause> read, Clause clause) {
+    if (!read.isEmpty()) {
+      RuleOf.by(read, clause, Shape.read(clause).orElseThrow());
+    }
+  }
+
   /** What says so by its form, whatever else its words may mean. */
   static boolean first(List<Clause> read, Clause clause) {
     if (read.isEmpty()) {

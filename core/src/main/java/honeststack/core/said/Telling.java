@@ -92,6 +92,13 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
+      if (Item.is(clause)) {
+        OfBefore.item(read, clause);
+        vessels.restate(clause);
+        weights.restate(clause);
+        read.add(clause);
+        continue;
+      }
       boolean back = OfBefore.first(read, clause);
       boolean portion =
           !back && (Overlaid.by(read, clause) || EatersOwn.isSaid(read, clause))
