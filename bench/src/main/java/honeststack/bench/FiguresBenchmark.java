@@ -90,19 +90,21 @@ public class FiguresBenchmark {
   }
 
   @Benchmark
+  @Warmup(iterations = 30, time = 1)
   public Told thirtyLinesTold() {
     return kitchen.telling(MeasuringSystem.US).read(text);
   }
 
   /** About 600 words. */
   @Benchmark
+  @Warmup(iterations = 40, time = 1)
   public Told paragraphTold() {
     return kitchen.telling(MeasuringSystem.US).read(paragraph);
   }
 
-  /** 100,000 characters; warm after some twenty readings. */
+  /** 100,000 characters. */
   @Benchmark
-  @Warmup(iterations = 20, time = 1)
+  @Warmup(iterations = 40, time = 1)
   public Told pageTold() {
     return kitchen.telling(MeasuringSystem.US).read(page);
   }

@@ -36,7 +36,10 @@ public final class Shape {
     return signs.toString();
   }
 
-  private Shape(Clause clause, boolean read) {
+  /**
+   * @param read of all of it, whatever was made of it
+   */
+  Shape(Clause clause, boolean read) {
     this.clause = clause;
     this.starts = new int[clause.size()];
     StringBuilder text = new StringBuilder();
@@ -61,7 +64,7 @@ public final class Shape {
     for (int i = 0; i < clause.size(); i++) {
       strong += clause.isStrong(i) ? 1 : 0;
     }
-    return strong >= amounts ? Optional.of(new Shape(clause, false)) : Optional.empty();
+    return strong >= amounts ? Optional.of(clause.seen.shape()) : Optional.empty();
   }
 
   /** What a pattern finds in a sentence with foods and so many amounts, or more. */
@@ -88,7 +91,7 @@ public final class Shape {
 
   /** Of a sentence of which something was made already. */
   public static Optional<Shape> read(Clause clause) {
-    return Optional.of(new Shape(clause, true));
+    return Optional.of(clause.seen.read());
   }
 
   /** What a pattern finds that is all of it. */

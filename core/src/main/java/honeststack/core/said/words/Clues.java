@@ -11,12 +11,12 @@ import java.util.Set;
  * words of which one must be in the text; capitals are as small letters. For any number of threads.
  */
 final class Clues {
-  /** Signs that stand for the same character may be taken for each other: it may be there. */
-  private static final int SIGNS = 64;
+  /** Characters of one sign may be taken for each other: then a word may be there and is not. */
+  private static final int SIGNS = 32;
 
-  private static final int DIGITS = 26;
-  private static final int SPACE = 36;
-  private static final int OTHERS = 37;
+  private static final int DIGIT = 26;
+  private static final int SPACE = 27;
+  private static final int OTHERS = 28;
   private static final int ASCII = 128;
   private static final byte[] SIGN = signs();
 
@@ -31,19 +31,21 @@ final class Clues {
 
   private static final int LONG_TEXTS = 8;
 
-  private static final Node ROOT = new Node();
   private static final Map<Set<String>, Integer> NUMBERS = new HashMap<>();
   private static final Held[] KNOWN = new Held[TEXTS + LONG_TEXTS];
+
+  private static final int FIRST_NODES = 4096;
+  private static final int[] NO_CLUES = {};
+
+  private static volatile Tree tree =
+      new Tree(new char[FIRST_NODES * SIGNS], new int[FIRST_NODES][]);
+
+  private static int nodes = 1;
 
   /** How many clues there are: written when the last can be found. */
   private static volatile int count;
 
   private Clues() {}
-
-  private static final class Node {
-    private final Node[] next = new Node[SIGNS];
-    private volatile int[] clues = {};
-  }
 
   /**
    * Which clues a text holds.
@@ -53,6 +55,18 @@ final class Clues {
   record Held(String text, int of, long[] bits) {
     boolean has(int clue) {
       return (bits[clue >> 6] & 1L << clue) != 0;
+    }
+  }
+
+  /**
+   * Words by their signs, which share their beginnings.
+   *
+   * @param next by node and sign the next node; 0 for none, as none leads back to the first
+   * @param ends by node the clues of the words that end there; null for none
+   */
+  private record Tree(char[] next, int[][] ends) {
+    Tree larger() {
+      return new Tree(Arrays.copyOf(next, 2 * next.length), Arrays.copyOf(ends, 2 * ends.length));
     }
   }
 
@@ -70,17 +84,30 @@ final class Clues {
   }
 
   private static void add(String word, int clue) {
-    Node node = ROOT;
+    int node = 0;
     for (int i = 0; i < Math.min(word.length(), DEPTH); i++) {
-      int sign = sign(word.charAt(i));
-      if (node.next[sign] == null) {
-        node.next[sign] = new Node();
+      int place = node * SIGNS + sign(word.charAt(i));
+      if (tree.next[place] == 0) {
+        char added = newNode();
+        tree.next[place] = added;
       }
-      node = node.next[sign];
+      node = tree.next[place];
     }
-    int[] clues = Arrays.copyOf(node.clues, node.clues.length + 1);
+    int[] clues = tree.ends[node] == null ? NO_CLUES : tree.ends[node];
+    clues = Arrays.copyOf(clues, clues.length + 1);
     clues[clues.length - 1] = clue;
-    node.clues = clues;
+    tree.ends[node] = clues;
+  }
+
+  /** Who still reads the smaller tree misses only what has no number yet. */
+  private static char newNode() {
+    if (nodes == tree.ends.length) {
+      tree = tree.larger();
+    }
+    if (nodes > Character.MAX_VALUE) {
+      throw new IllegalStateException("more words are needed than there is room for");
+    }
+    return (char) nodes++;
   }
 
   /** What a text holds of all that have a number. */
@@ -98,17 +125,21 @@ final class Clues {
 
   private static Held read(String text) {
     int of = count;
+    Tree words = tree;
     long[] bits = new long[(of >> 6) + 1];
     for (int from = 0; from < text.length(); from++) {
-      Node node = ROOT;
+      int node = 0;
       for (int i = from; i < text.length(); i++) {
-        node = node.next[sign(text.charAt(i))];
-        if (node == null) {
+        node = words.next[node * SIGNS + sign(text.charAt(i))];
+        if (node == 0) {
           break;
         }
-        for (int clue : node.clues) {
-          if (clue < of) {
-            bits[clue >> 6] |= 1L << clue;
+        int[] clues = words.ends[node];
+        if (clues != null) {
+          for (int clue : clues) {
+            if (clue < of) {
+              bits[clue >> 6] |= 1L << clue;
+            }
           }
         }
       }
@@ -127,7 +158,7 @@ final class Clues {
       boolean letter = low >= 'a' && low <= 'z';
       boolean digit = c >= '0' && c <= '9';
       int other = c == ' ' ? SPACE : OTHERS + c % (SIGNS - OTHERS);
-      signs[c] = (byte) (letter ? low - 'a' : digit ? DIGITS + c - '0' : other);
+      signs[c] = (byte) (letter ? low - 'a' : digit ? DIGIT : other);
     }
     return signs;
   }
