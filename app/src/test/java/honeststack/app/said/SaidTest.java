@@ -123,7 +123,8 @@ class SaidTest {
     "croft, 0.77",
     "sluice, 0.84",
     "weald, 0.94",
-    "ridge, 0.84"
+    "ridge, 0.84",
+    "lee, 0.88"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -126,7 +126,8 @@ final class Brackets {
         double several = before.amount.measure().amount(); // "2 flax eggs (1 tbsp flax, … each)"
         inner.mentions.forEach(mention -> mention.times *= several);
       }
-      inner.mentions.forEach(m -> m.place = made ? before.place : m.place);
+      boolean implied = before.more != null; // "oiled pan (1 tsp oil)"
+      inner.mentions.forEach(m -> m.place = made || implied ? before.place : m.place);
       if (made || before.food == null) {
         outer.mentions.remove(before);
         before.mark(Part.HEADING);

@@ -179,6 +179,7 @@ final class ClauseReader {
     Splits.attach(clause);
     each.complete();
     new Asides(clause, foods, described, specific).read();
+    CookedIn.greased(clause);
     sides.place();
     OddMeasures.in(clause);
     Compounds.seedEggs(clause);

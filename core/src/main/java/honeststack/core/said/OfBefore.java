@@ -6,6 +6,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Shape;
 import honeststack.core.said.corrected.PointedBack;
 import honeststack.core.said.corrected.Retold;
+import honeststack.core.said.corrected.SameBut;
 import honeststack.core.said.corrected.Settled;
 import honeststack.core.said.instead.Reasoned;
 import honeststack.core.said.instead.ToldAsOther;
@@ -49,6 +50,7 @@ final class OfBefore {
     Shape shape = Shape.read(clause).orElseThrow();
     return SharedLater.by(read, clause, shape)
         || PointedBack.by(read, clause, shape)
+        || SameBut.by(read, clause, shape)
         || RanShort.by(read, clause, shape)
         || Reasoned.by(read, clause, shape)
         || Thinned.by(read, clause, shape)

@@ -2,6 +2,7 @@ package honeststack.core.said;
 
 import honeststack.core.line.Token;
 import honeststack.core.said.clause.Element;
+import honeststack.core.said.corrected.SameBut;
 import honeststack.core.said.page.LabelLines;
 import honeststack.core.said.ratio.RuleOf;
 import honeststack.core.said.supposed.Hypothetical;
@@ -131,7 +132,7 @@ final class Semicolons {
     }
     boolean total = // "100 g flour takes 1 egg; I took 300 g"
         RuleOf.isTotal(after) && RuleOf.isTold(before);
-    if (total) {
+    if (total || SameBut.isSaid(after)) {
       return true;
     }
     boolean item = isMeasured(elements, i + 1) || isNamed(before, after);

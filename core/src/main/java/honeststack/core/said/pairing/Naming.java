@@ -4,6 +4,7 @@ import honeststack.core.food.Foods;
 import honeststack.core.food.FreeFrom;
 import honeststack.core.line.EverydayWords;
 import honeststack.core.line.LineWords;
+import honeststack.core.line.Sizes;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Containers;
@@ -309,7 +310,7 @@ public final class Naming {
       }
       tells |= telling;
     }
-    if (!tells || isVerb(start, end)) {
+    if (!tells || isVerb(start, end) || isSizeOfNext(start, end)) {
       return;
     }
     boolean cut = LineWords.isCut(mention.food.tokens.get(mention.food.to - 1).low());
@@ -317,6 +318,13 @@ public final class Naming {
     mention.notes += cut ? " " : ", ";
     mention.notes += Token.joined(tokens(clause.get(start).from, clause.get(end - 1).to));
     mention.to = Math.max(mention.to, end);
+  }
+
+  /** "2 eggs, little salt", "2 eggs, tiny bit of salt": the eggs are not small. */
+  private boolean isSizeOfNext(int start, int end) {
+    int of = clause.isWord(end, "bit", "touch", "tad") ? end + 1 : end;
+    int food = clause.isWord(of, "of") ? of + 1 : of;
+    return end == start + 1 && Sizes.is(clause.low(start)) && clause.isFood(food);
   }
 
   /** "chopped walnuts": the word belongs to the food that follows. */

@@ -21,9 +21,18 @@ public final class CookedIn {
               + "|smok\\w+|spits?|bubbl\\w+|until (?:it is |it's |it )?(?:hot|foam\\w*|sizzl\\w*|shimmer\\w*|smok\\w*|bubbl\\w*)"
               + "|, ?(?:then )?(?:and )?(?:fry|cook) |and (?:pour|ladle|drop|tip|spoon) (?!(?:it |them |this )?(?:over|on top)))");
 
+  private static final String GREASED =
+      "(?:greased|oiled|buttered|larded|well-greased|well-oiled|greasy) (?:(?:cast iron|waffle|frying|hot|non-stick) )?"
+          + "(?:pan|skillet|griddle|girdle|iron|tawa|tava|tin|plates?|pans|irons)";
+
+  /** "in a lightly greased pan (5 g butter)". */
+  private static final Sought OF_GREASED = Sought.of("(?:.* )?" + GREASED + "(?: first)?");
+
   private static final Sought IN_PAN =
       Sought.of(
-          "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,"
+          "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,|"
+              + GREASED
+              + " [:,–-]"
               + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
               + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
 
@@ -126,6 +135,16 @@ public final class CookedIn {
               && BACK.begins(clause.words(mention.to, mention.to + 2 * FAR));
       if (back) {
         mention.place = Place.NOT_SAID;
+      }
+    }
+  }
+
+  /** What brackets behind the pan say of its fat. */
+  public static void greased(Clause clause) {
+    for (Mention mention : clause.mentions) {
+      boolean fat = mention.bracketed != null && mention.role() == Role.FAT && !mention.placed;
+      if (fat && OF_GREASED.isAll(clause.words(0, mention.from))) {
+        pan(mention);
       }
     }
   }

@@ -147,10 +147,12 @@ public final class TakenOut {
   private static final Sought HEAD =
       Sought.of(
           "(?:version \\w+|mine|ours|this one|today's|all of (?:this|it|that)|everything (?:here|below|that follows|in this|in it)?|this|it"
-              + "|(?:i|we) (?:make|made|do|did|take|use) (?:this|it|all of (?:this|it)|the (?:recipe|following|lot))|the (?:following|recipe))\\b"
+              + "|(?:i|we) (?:make|made|do|did|take|use) (?:this|it|all of (?:this|it)|the (?:recipe|following|lot))|the (?:following|recipe)"
+              + "|(?:the |my |our |this )?(?:same|usual|normal|basic|standard|regular|original|old|family)(?: (?:old|pancake|waffle|cr[eê]pe|family))?"
+              + " (?:recipe|batter|mix|waffles|pancakes|cr[eê]pes|as (?:above|before|usual|always|ever|last (?:time|week)))|as (?:above|before|usual|always))\\b"
               + "[^:.]*\\b"
               + BUT
-              + " (?:for )?(?:the |any )?(?<food>@ )[.:! ]*");
+              + " (?:for )?(?:the |any |no )?(?<food>@ )[.:! ]*");
 
   /** In a sentence of its own it is said of the own list only. */
   private static final Sought OWN =
