@@ -26,6 +26,17 @@ class SameButSaidTest {
       Bake in a well-greased waffle iron (8 g lard). 150 g flour, 3 eggs.|lard@PAN=8,wheat-flour-white=150,egg=150
       120 g yogurt in a greased pan, 6 g ghee|yogurt-whole=120,ghee@PAN=6
       2 eggs, large, 200 g flour|egg=100,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. As yesterday but 3 eggs.|egg=150,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs, 20 g sugar. Same today, minus the sugar.|egg=100,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. Ditto but 3 eggs.|egg=150,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. I use the same amounts except 3 eggs.|egg=150,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. I do it her way but with 3 eggs.|egg=150,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. Made it exactly like that apart from 3 eggs.|egg=150,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. Same but I left out the yogurt and used 300 g ricotta.|egg=100,wheat-flour-white=200,ricotta-whole=300
+      200 g flour, 150 g yogurt, 2 eggs, 30 g sugar. I do the same without the 30 g sugar.|egg=100,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. She does the same but with 3 eggs.|egg=100,yogurt-whole=150,wheat-flour-white=200
+      200 g flour, 150 g yogurt, 2 eggs. This morning I stuck to it, but with 50 g almonds as well.|egg=100,yogurt-whole=150,wheat-flour-white=200,almonds=50
+      50 g butter. Wait, no. 40 g oil. 2 eggs|oil-sunflower=40,egg=100
       """;
 
   @Test

@@ -92,7 +92,7 @@ public final class Telling {
         clause.passOverAmounts();
       }
       wrong = wrong && Afterthoughts.takesBack(read, clause) || Afterthoughts.isWrong(clause);
-      if (Item.is(clause)) {
+      if (Item.is(clause) && (read.isEmpty() || Item.is(read.get(read.size() - 1)))) {
         OfBefore.item(read, clause);
         vessels.restate(clause);
         weights.restate(clause);

@@ -59,7 +59,7 @@ public final class Clause {
   /** The foods that it names, as far as they were found. */
   public final List<Mention> mentions = new ArrayList<>();
 
-  final Seen seen = new Seen(this);
+  final Seen seen = new Seen();
 
   /** Of the elements of a sentence and of what stands in brackets in it. */
   public Clause(Sentence sentence, List<Element> elements, List<Aside> asides) {
@@ -270,15 +270,7 @@ public final class Clause {
 
   /** The words of some elements in small letters, with spaces between; as far as there are any. */
   public String words(int from, int to) {
-    return from <= 0 && to >= size() ? seen.words() : joined(from, to);
-  }
-
-  String joined(int from, int to) {
-    StringBuilder words = new StringBuilder();
-    for (int i = Math.max(0, from); i < Math.min(to, size()); i++) {
-      words.append(words.isEmpty() ? "" : " ").append(low(i));
-    }
-    return words.toString();
+    return from <= 0 && to >= size() ? seen.words(elements) : Seen.words(elements, from, to);
   }
 
   /** Leaves out all foods and amounts from one element to before another. */

@@ -8,36 +8,39 @@ final class Seen {
   private static final int FREE = 1;
   private static final int FIRM = 2;
 
-  private final Clause clause;
   private Kept<String> words;
-  private Kept<Shape> shape;
-  private Kept<Shape> read;
+  private Kept<Signs> free;
+  private Kept<Signs> all;
 
-  Seen(Clause clause) {
-    this.clause = clause;
-  }
-
-  String words() {
-    words = now(words, () -> clause.joined(0, clause.size()));
+  String words(List<Element> elements) {
+    words = now(words, elements, () -> words(elements, 0, elements.size()));
     return words.what;
   }
 
-  /** Of what nothing was made of yet. */
-  Shape shape() {
-    shape = now(shape, () -> new Shape(clause, false));
-    return shape.what;
+  /**
+   * @param read also of what something was made of already
+   */
+  Signs signs(List<Element> elements, boolean read) {
+    Kept<Signs> signs = now(read ? all : free, elements, () -> Signs.of(elements, read));
+    if (read) {
+      all = signs;
+    } else {
+      free = signs;
+    }
+    return signs.what;
   }
 
-  /** Of all of it. */
-  Shape read() {
-    read = now(read, () -> new Shape(clause, true));
-    return read.what;
+  /** In small letters, with spaces between, as far as there are any. */
+  static String words(List<Element> elements, int from, int to) {
+    StringBuilder words = new StringBuilder();
+    for (int i = Math.max(0, from); i < Math.min(to, elements.size()); i++) {
+      words.append(words.isEmpty() ? "" : " ").append(elements.get(i).low());
+    }
+    return words.toString();
   }
 
-  private <T> Kept<T> now(Kept<T> known, Supplier<T> made) {
-    return known != null && known.holds(clause.elements)
-        ? known
-        : new Kept<>(made.get(), clause.elements);
+  private static <T> Kept<T> now(Kept<T> known, List<Element> elements, Supplier<T> made) {
+    return known != null && known.holds(elements) ? known : new Kept<>(made.get(), elements);
   }
 
   private static final class Kept<T> {

@@ -14,12 +14,6 @@ import java.util.stream.Stream;
  * amounts and foods stand to each other, whatever they are.
  */
 public final class Shape {
-  private static final char AMOUNT = '#';
-  private static final char FOOD = '@';
-
-  /** For a sign that the cook wrote. */
-  private static final char OTHER = '_';
-
   private final Clause clause;
   private final String text;
 
@@ -36,26 +30,11 @@ public final class Shape {
     return signs.toString();
   }
 
-  /**
-   * @param read of all of it, whatever was made of it
-   */
-  Shape(Clause clause, boolean read) {
+  private Shape(Clause clause, boolean read) {
+    Signs signs = clause.seen.signs(clause.elements, read);
     this.clause = clause;
-    this.starts = new int[clause.size()];
-    StringBuilder text = new StringBuilder();
-    for (int i = 0; i < clause.size(); i++) {
-      starts[i] = text.length();
-      boolean free = clause.get(i).isFree();
-      boolean amount = clause.isStrong(i) || read && clause.isAmount(i);
-      boolean food = (free || read) && clause.get(i).isFood();
-      if (amount || food) {
-        text.append(amount ? AMOUNT : FOOD);
-      } else {
-        text.append(clause.low(i).replace(AMOUNT, OTHER).replace(FOOD, OTHER));
-      }
-      text.append(' ');
-    }
-    this.text = text.toString();
+    this.text = signs.text();
+    this.starts = signs.starts();
   }
 
   /** Of a sentence with so many amounts, or more; empty for another. */
@@ -64,7 +43,7 @@ public final class Shape {
     for (int i = 0; i < clause.size(); i++) {
       strong += clause.isStrong(i) ? 1 : 0;
     }
-    return strong >= amounts ? Optional.of(clause.seen.shape()) : Optional.empty();
+    return strong >= amounts ? Optional.of(new Shape(clause, false)) : Optional.empty();
   }
 
   /** What a pattern finds in a sentence with foods and so many amounts, or more. */
@@ -91,7 +70,7 @@ public final class Shape {
 
   /** Of a sentence of which something was made already. */
   public static Optional<Shape> read(Clause clause) {
-    return Optional.of(clause.seen.read());
+    return Optional.of(new Shape(clause, true));
   }
 
   /** What a pattern finds that is all of it. */

@@ -16,24 +16,72 @@ import java.util.Optional;
  * new.
  */
 public final class SameBut {
+  private static final String LEAD =
+      "(?:(?:and|so|but|well|today|tonight|this time|this morning|now|me|,|–|-) )*";
+
   private static final String NEARLY =
       "(?:(?:exactly|just|pretty much|nearly|almost|more or less|basically|all) )?";
 
-  private static final String WHERE =
-      "(?:(?:for me|for us|here|too|as well|myself|ourselves|at home|today|tonight|this time|now) )?";
+  private static final String WHEN =
+      "(?:(?:for me|for us|here|too|as well|myself|ourselves|at home|today|tonight|this time|now|again) )?";
+
+  private static final String SAME =
+      NEARLY
+          + "(?:the )?same (?:(?:thing|way|recipe|batter|one|amounts?|quantities|as (?:that|hers?|his|him|theirs|them)) )?";
+
+  private static final String SO =
+      "(?:like (?:that|this|hers|his|theirs|her|him|them) |(?:her|his|their) way |to the letter |as (?:written|told|it is|she does|he does) )";
+
+  private static final String DO =
+      "(?:(?:i|we)(?:'ve| have)?|i've|we've) (?:(?:always|usually|now) )?(?:do|did|done|make|made|use|used|take|took|cook|cooked"
+          + "|follow|followed|copy|copied|stick to|stuck to|go by|went by) ";
+
+  private static final String HOLDS =
+      "(?:"
+          + DO
+          + "(?:(?:it|that|this) )?"
+          + SAME
+          + WHEN
+          + "|"
+          + DO
+          + "(?:it|that|this|them|her|hers|him|his) (?:"
+          + NEARLY
+          + SO
+          + ")?"
+          + WHEN
+          + "|(?:made|did) it "
+          + NEARLY
+          + SO
+          + "|(?:(?:mine|ours|this one|today's|this|it) (?:is|was) |(?:mine|ours|it|this one|that)'s )"
+          + SAME
+          + WHEN
+          + "|(?:the )?same (?:again )?(?:for me|for us|today|tonight|this time) "
+          + "|as (?:yesterday|before|above|always|usual|ever|last (?:time|week)) |ditto )";
+
+  private static final String BUT =
+      "(?:[,;:–—-] )?(?:but only|but|except for|except|only|just|though|apart from|other than|bar|plus|(?<less>minus|without|less))"
+          + "(?: (?:with|using|it's|that))* ";
+
+  private static final String BARE_BUT = "(?:the )?same (?:again )?(?:[,–-] )?but (?=(?:i|we) )";
+
+  private static final String JOIN =
+      "(?:(?:,|and|plus|with|but|then|i|we|use|used|take|took|put|put in|add|added|have|had) )*";
+
+  private static final String ITEM =
+      "(?:(?:the )?# (?:of )?(?:[a-z-]+ )?@ |(?:(?:no|without|minus|not|leave out|left out|skip|skipped|drop|dropped|omit|omitted) )?(?:the |any )?@ (?:out )?)";
 
   private static final Sought SAID =
       Sought.of(
-          "(?:(?:and|so|but|well|today|tonight|this time|now|me|,|–|-) )*"
-              + "(?:(?:(?:(?:i|we)(?:'ve| have)?|i've|we've) (?:always |usually |now )?(?:do|did|done|make|made|use|used|take|took|cook|cooked) (?:it )?"
-              + "|(?:mine|ours|this one|this|it) (?:is|was) |(?:mine|ours|it|this one)'s |(?:it's|that's) )"
-              + NEARLY
-              + "(?:the )?same (?:(?:thing|way|recipe|batter|one|as (?:that|her|him|them)) )?"
-              + WHERE
-              + "|(?:the )?same (?:again )?(?:for me|for us|today|tonight|this time) )"
-              + "(?:[,;:–—-] )?(?:but|except|only|just|but only|though)"
-              + "(?: (?:with|using|it's|that|(?:i|we) (?:use|used|take|took|put|put in|have|had)))* "
-              + "(?:(?:# (?:of )?(?:[a-z-]+ )?|(?:no|without|minus|leave out) (?:the |any )?)@ (?:(?:,|and|plus|with|but) )*)+(?:(?:instead|in it|too) )?[.! ]*");
+          LEAD
+              + "(?:"
+              + HOLDS
+              + BUT
+              + "|"
+              + BARE_BUT
+              + ")(?:"
+              + JOIN
+              + ITEM
+              + ")+(?:(?:instead|in it|too|as well|added) )*[.! ]*");
 
   private SameBut() {}
 
@@ -44,15 +92,46 @@ public final class SameBut {
 
   /** Whether the sentence says so. */
   public static boolean by(List<Clause> read, Clause clause, Shape shape) {
-    boolean said = !read.isEmpty() && !clause.mentions.isEmpty() && shape.whole(SAID).isPresent();
-    if (!said || clause.mentions.stream().anyMatch(now -> isOfUnit(read, now))) {
+    Optional<Shape.Found> said =
+        !read.isEmpty() && clause.hasFood() ? shape.whole(SAID) : Optional.empty();
+    if (said.isEmpty() || clause.mentions.stream().anyMatch(now -> isOfUnit(read, now))) {
       return false;
     }
-    clause.mentions.forEach(now -> replace(read, now));
-    clause.elements.stream()
-        .filter(element -> element.isFood() && element.part == Part.EXCLUDED)
-        .forEach(food -> takeOut(read, food));
+    for (int i = 0; i < clause.size(); i++) {
+      Element food = clause.get(i);
+      if (food.isFood() && food.part == Part.EXCLUDED && !said.get().has("less")) {
+        measured(clause, i); // "the same except 3 eggs"
+      }
+      if (food.isFood() && food.part == Part.EXCLUDED) {
+        takeOut(read, food);
+      }
+    }
+    for (Mention now : List.copyOf(clause.mentions)) {
+      if (now.isMeasured()) {
+        replace(read, now);
+      } else if (now.food != null) {
+        takeOut(read, now.food); // "the same, minus the sugar"
+        now.mark(Part.EXCLUDED);
+        clause.mentions.remove(now);
+      }
+    }
     return true;
+  }
+
+  /** Counts a food after all that has an amount of its own. */
+  private static void measured(Clause clause, int food) {
+    if (clause.has(food - 1) && clause.get(food - 1).isAmount() && !clause.get(food - 1).isWeak()) {
+      Mention now = new Mention();
+      now.food = clause.get(food);
+      now.foodText = now.food.text();
+      now.amount = clause.get(food - 1);
+      now.amountText = now.amount.text();
+      now.from = food - 1;
+      now.to = food + 1;
+      now.food.part = Part.FOOD;
+      now.amount.part = Part.AMOUNT;
+      clause.mentions.add(now);
+    }
   }
 
   /** "but only five of flour", where tablespoons were told. */
