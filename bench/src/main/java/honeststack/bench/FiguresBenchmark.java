@@ -16,7 +16,9 @@ import honeststack.core.said.told.Told;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -49,13 +51,20 @@ public class FiguresBenchmark {
   /** Components and what follows from them. */
   private static final List<Measurand> TWENTY_FIVE = Measurand.values().stream().limit(25).toList();
 
+  /** Read one behind the other: what was read last is no help. */
+  private static final int TEXTS = 32;
+
+  private static final int PAGE = 100_000;
+  private static final Pattern WHOLE = Pattern.compile("(?<![\\d./])\\d+(?![\\d./])");
+
   private Kitchen kitchen;
   private Recipe recipe;
   private RecipeReading reading;
   private RecipeReading readingOfThirty;
-  private String text;
-  private String paragraph;
-  private String page;
+  private List<String> texts;
+  private List<String> paragraphs;
+  private List<String> pages;
+  private int turn;
   private BareSums bare;
   private BareSums bareOfTwelve;
 
@@ -66,18 +75,31 @@ public class FiguresBenchmark {
     recipe = SampleDraft.draft().recipe();
     reading = kitchen.read(recipe);
     readingOfThirty = kitchen.read(SampleDraft.draft(30, 20).recipe());
-    text =
+    String text =
         SampleDraft.draft(30, 20).bowl().stream()
             .map(line -> line.text())
             .collect(Collectors.joining("\n"));
-    paragraph =
-        text.lines()
-            .map(line -> "Then I measure " + line + ", which goes into the large bowl with the")
-            .map(half -> half + " rest, and I give it all a gentle stir.")
-            .collect(Collectors.joining(" "));
-    page = (paragraph + "\n").repeat(100_000 / paragraph.length() + 1).substring(0, 100_000);
+    texts = IntStream.range(0, TEXTS).mapToObj(more -> varied(text, more)).toList();
+    paragraphs = texts.stream().map(FiguresBenchmark::paragraph).toList();
+    pages = List.of(String.join("\n", paragraphs).substring(0, PAGE));
     bare = new BareSums(reading.batter(), components(School.USUAL.tally()));
     bareOfTwelve = new BareSums(readingOfThirty.batter(), components(TWELVE));
+  }
+
+  /** With so many more in place of each whole number. */
+  private static String varied(String text, int more) {
+    return WHOLE.matcher(text).replaceAll(n -> String.valueOf(Integer.parseInt(n.group()) + more));
+  }
+
+  private static String paragraph(String text) {
+    return text.lines()
+        .map(line -> "Then I measure " + line + ", which goes into the large bowl with the")
+        .map(half -> half + " rest, and I give it all a gentle stir.")
+        .collect(Collectors.joining(" "));
+  }
+
+  private Told told(List<String> some) {
+    return kitchen.telling(MeasuringSystem.US).read(some.get(turn++ % some.size()));
   }
 
   private static List<Component> components(List<Measurand> measurands) {
@@ -92,21 +114,21 @@ public class FiguresBenchmark {
   @Benchmark
   @Warmup(iterations = 30, time = 1)
   public Told thirtyLinesTold() {
-    return kitchen.telling(MeasuringSystem.US).read(text);
+    return told(texts);
   }
 
   /** About 600 words. */
   @Benchmark
   @Warmup(iterations = 40, time = 1)
   public Told paragraphTold() {
-    return kitchen.telling(MeasuringSystem.US).read(paragraph);
+    return told(paragraphs);
   }
 
   /** 100,000 characters. */
   @Benchmark
   @Warmup(iterations = 40, time = 1)
   public Told pageTold() {
-    return kitchen.telling(MeasuringSystem.US).read(page);
+    return told(pages);
   }
 
   @Benchmark

@@ -37,6 +37,11 @@ class SameButSaidTest {
       200 g flour, 150 g yogurt, 2 eggs. She does the same but with 3 eggs.|egg=100,yogurt-whole=150,wheat-flour-white=200
       200 g flour, 150 g yogurt, 2 eggs. This morning I stuck to it, but with 50 g almonds as well.|egg=100,yogurt-whole=150,wheat-flour-white=200,almonds=50
       50 g butter. Wait, no. 40 g oil. 2 eggs|oil-sunflower=40,egg=100
+      200 g flour, 40 g butter, 2 eggs. I made it just with butter.|wheat-flour-white=200,butter=40,egg=100
+      200 g flour, 150 g yogurt, 30 g sugar. I do the same less 10 g sugar.|wheat-flour-white=200,yogurt-whole=150,sugar-white=20
+      200 g flour, 150 g yogurt, 30 g sugar. I do the same except the 30 g sugar.|wheat-flour-white=200,yogurt-whole=150
+      200 g flour, 150 g yogurt, 30 g sugar. I do the same except for the sugar.|wheat-flour-white=200,yogurt-whole=150
+      200 g flour, 150 g yogurt, 30 g sugar. I followed it but with no sugar.|wheat-flour-white=200,yogurt-whole=150
       """;
 
   @Test

@@ -196,7 +196,8 @@ public final class PointedBack {
     return Rescaled.before(read, clause.get(found.at("food")));
   }
 
-  private static boolean alter(Mention mention, Element part, int sign) {
+  /** Adds some of a food to what was told of it, or takes it off; whether that can be reckoned. */
+  static boolean alter(Mention mention, Element part, int sign) {
     double now = mention.amount.measure().amount() + sign * part.measure().amount();
     if (part.measure().unit() != mention.amount.measure().unit()) {
       boolean known = isAlike(part, mention.amount) && sign < 0;

@@ -59,7 +59,7 @@ public final class SameBut {
           + "|as (?:yesterday|before|above|always|usual|ever|last (?:time|week)) |ditto )";
 
   private static final String BUT =
-      "(?:[,;:–—-] )?(?:but only|but|except for|except|only|just|though|apart from|other than|bar|plus|(?<less>minus|without|less))"
+      "(?:[,;:–—-] )?(?:but only|but|only|just|though|plus|(?<bar>except for|except|apart from|other than|bar|(?<less>minus|without|less)))"
           + "(?: (?:with|using|it's|that))* ";
 
   private static final String BARE_BUT = "(?:the )?same (?:again )?(?:[,–-] )?but (?=(?:i|we) )";
@@ -97,9 +97,13 @@ public final class SameBut {
     if (said.isEmpty() || clause.mentions.stream().anyMatch(now -> isOfUnit(read, now))) {
       return false;
     }
+    boolean less = said.get().has("less");
+    if (less && clause.hasAmount()) {
+      return isLess(read, clause);
+    }
     for (int i = 0; i < clause.size(); i++) {
       Element food = clause.get(i);
-      if (food.isFood() && food.part == Part.EXCLUDED && !said.get().has("less")) {
+      if (food.isFood() && food.part == Part.EXCLUDED && !less) {
         measured(clause, i); // "the same except 3 eggs"
       }
       if (food.isFood() && food.part == Part.EXCLUDED) {
@@ -109,7 +113,7 @@ public final class SameBut {
     for (Mention now : List.copyOf(clause.mentions)) {
       if (now.isMeasured()) {
         replace(read, now);
-      } else if (now.food != null) {
+      } else if (now.food != null && said.get().has("bar")) {
         takeOut(read, now.food); // "the same, minus the sugar"
         now.mark(Part.EXCLUDED);
         clause.mentions.remove(now);
@@ -118,9 +122,32 @@ public final class SameBut {
     return true;
   }
 
+  /** "the same less 10 g sugar", "without the 30 g sugar". */
+  private static boolean isLess(List<Clause> read, Clause clause) {
+    boolean all = true;
+    for (int i = 1; i < clause.size(); i++) {
+      Element some = clause.get(i - 1);
+      boolean of = clause.get(i).isFood() && some.isAmount() && !some.isWeak();
+      if (of) {
+        Optional<Mention> old = Rescaled.before(read, clause.get(i)).filter(m -> m.amount != null);
+        boolean whole = old.filter(m -> m.amount.low().equals(some.low())).isPresent();
+        if (whole) {
+          takeOut(read, clause.get(i));
+        }
+        all &= whole || old.filter(m -> PointedBack.alter(m, some, -1)).isPresent();
+      }
+    }
+    if (all) {
+      clause.passOver();
+    }
+    return all;
+  }
+
   /** Counts a food after all that has an amount of its own. */
   private static void measured(Clause clause, int food) {
-    if (clause.has(food - 1) && clause.get(food - 1).isAmount() && !clause.get(food - 1).isWeak()) {
+    boolean all = clause.isWord(food - 2, "the"); // "except the 30 g sugar"
+    boolean has = clause.has(food - 1) && clause.get(food - 1).isAmount() && !all;
+    if (has && !clause.get(food - 1).isWeak()) {
       Mention now = new Mention();
       now.food = clause.get(food);
       now.foodText = now.food.text();
