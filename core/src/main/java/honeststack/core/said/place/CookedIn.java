@@ -28,11 +28,13 @@ public final class CookedIn {
   /** "in a lightly greased pan (5 g butter)". */
   private static final Sought OF_GREASED = Sought.of("(?:.* )?" + GREASED + "(?: first)?");
 
+  private static final Sought BEHIND_GREASED = Sought.of("(?:.* )?" + GREASED + " ,");
+
   private static final Sought IN_PAN =
       Sought.of(
           "(?:.* )?(?:(?:hot|clean|dry) (?:pan|griddle|skillet|iron) ,|"
               + GREASED
-              + " [:,–-]"
+              + " [:–-]"
               + "|drop (?:spoonfuls?|dollops?|ladlefuls?|heaps|rounds|it|them) into"
               + "|start (?:each|each one|them|off) in|fat for the pan [:–-])");
 
@@ -116,7 +118,10 @@ public final class CookedIn {
     String before = clause.words(fat.from - FAR, fat.from);
     String behind = clause.words(fat.to, fat.to + FAR);
     boolean heated = HEAT.isAll(before);
-    return heated && HOT.begins(behind) || IN_PAN.isAll(before);
+    boolean last = behind.matches("[.! ]*"); // not "greased pan, 50 g butter, 2 eggs"
+    return heated && HOT.begins(behind)
+        || IN_PAN.isAll(before)
+        || last && BEHIND_GREASED.isAll(before);
   }
 
   /** "pour it on two tablespoons of sizzling butter". */
