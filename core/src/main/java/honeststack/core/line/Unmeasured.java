@@ -46,9 +46,6 @@ final class Unmeasured {
       i += word(tokens, i + 1, "thin", "light") ? 3 : 2;
     } else if (word(tokens, i, "a", "an", "the") && isHeap(tokens, bit)) {
       i = bit + 1;
-    } else if (word(tokens, i, "little", "small", "tiny", "wee", "teeny")
-        && word(tokens, i + 1, "bit", "touch", "tad")) { // "little bit salt"
-      i += 2;
     } else if (word(tokens, i, "some", "enough", "plenty", "extra", "more", "little")
         && !word(tokens, i + 1, "large", "few")
         && !(word(tokens, i, "little") && isUnit(tokens, i + 1))) {

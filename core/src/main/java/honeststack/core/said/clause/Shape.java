@@ -22,12 +22,7 @@ public final class Shape {
 
   /** The same of elements that are in no sentence yet. */
   public static String signs(List<Element> elements) {
-    StringBuilder signs = new StringBuilder();
-    for (Element element : elements) {
-      boolean amount = element.isAmount() && !element.isWeak();
-      signs.append(amount ? "#" : element.isFood() ? "@" : element.low()).append(' ');
-    }
-    return signs.toString();
+    return Signs.of(elements, true).text();
   }
 
   private Shape(Clause clause, boolean read) {

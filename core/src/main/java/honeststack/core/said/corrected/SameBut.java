@@ -122,32 +122,37 @@ public final class SameBut {
     return true;
   }
 
-  /** "the same less 10 g sugar", "without the 30 g sugar". */
+  /** "the same less 10 g sugar", "without the 30 g sugar": of one food, and of nothing else. */
   private static boolean isLess(List<Clause> read, Clause clause) {
-    boolean all = true;
-    for (int i = 1; i < clause.size(); i++) {
-      Element some = clause.get(i - 1);
-      boolean of = clause.get(i).isFood() && some.isAmount() && !some.isWeak();
-      if (of) {
-        Optional<Mention> old = Rescaled.before(read, clause.get(i)).filter(m -> m.amount != null);
-        boolean whole = old.filter(m -> m.amount.low().equals(some.low())).isPresent();
-        if (whole) {
-          takeOut(read, clause.get(i));
-        }
-        all &= whole || old.filter(m -> PointedBack.alter(m, some, -1)).isPresent();
-      }
+    List<Element> amounts = clause.elements.stream().filter(SameBut::isStrong).toList();
+    int food = clause.elements.indexOf(amounts.get(0)) + 1;
+    boolean one = amounts.size() == 1 && clause.has(food) && clause.get(food).isFood();
+    Optional<Mention> old =
+        one
+            ? Rescaled.before(read, clause.get(food)).filter(m -> m.amount != null)
+            : Optional.empty();
+    if (old.isEmpty()) {
+      return false;
     }
-    if (all) {
+    boolean whole = old.get().amount.low().equals(amounts.get(0).low());
+    boolean done = whole || PointedBack.alter(old.get(), amounts.get(0), -1);
+    if (whole) {
+      takeOut(read, clause.get(food));
+    }
+    if (done) {
       clause.passOver();
     }
-    return all;
+    return done;
+  }
+
+  private static boolean isStrong(Element element) {
+    return element.isAmount() && !element.isWeak();
   }
 
   /** Counts a food after all that has an amount of its own. */
   private static void measured(Clause clause, int food) {
     boolean all = clause.isWord(food - 2, "the"); // "except the 30 g sugar"
-    boolean has = clause.has(food - 1) && clause.get(food - 1).isAmount() && !all;
-    if (has && !clause.get(food - 1).isWeak()) {
+    if (clause.has(food - 1) && isStrong(clause.get(food - 1)) && !all) {
       Mention now = new Mention();
       now.food = clause.get(food);
       now.foodText = now.food.text();

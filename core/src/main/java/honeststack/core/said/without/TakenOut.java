@@ -218,7 +218,7 @@ public final class TakenOut {
 
   /** "My version has no butter.": what a sentence is without went in neither. */
   private static void excluded(List<Clause> read, Clause clause) {
-    String words = signs(clause, clause.size());
+    String words = Shape.signs(clause.elements);
     if (WITHOUT.stream().noneMatch(form -> form.isAll(words))) {
       return;
     }
@@ -302,18 +302,8 @@ public final class TakenOut {
   private static Optional<Element> head(Clause clause, int end) {
     Optional<Element> food =
         clause.elements.subList(0, end).stream().filter(Element::isFood).reduce((a, b) -> b);
-    String words = signs(clause, end);
+    String words = Shape.signs(clause.elements.subList(0, end));
     boolean said = clause.isMark(end - 1, ":") || OWN.begins(words);
     return food.filter(f -> said && HEAD.isAll(words) && !MAY_BE.isIn(words));
-  }
-
-  /** Its words, with a sign for each amount and each food, whatever was made of them. */
-  private static String signs(Clause clause, int end) {
-    StringBuilder words = new StringBuilder();
-    for (Element element : clause.elements.subList(0, end)) {
-      boolean measure = element.isAmount() && !element.isWeak();
-      words.append(measure ? "#" : element.isFood() ? "@" : element.low()).append(' ');
-    }
-    return words.toString();
   }
 }
