@@ -7,7 +7,7 @@ import { Grams, Reading } from '../../ui/Reading';
 import { useFigures } from '../bench/useFigures';
 import { emptyDraft } from '../shelf/emptyDraft';
 import { Marked } from './Marked';
-import { middle, rangeWords, type Entered, type Place, type Taken } from './told';
+import { eachGets, rangeWords, serving, type Entered, type Place, type Taken } from './told';
 
 /** Where a line goes; what goes on the plates is measured for each of them, or for all. */
 type Goes = Place | 'ALL_PLATES';
@@ -55,17 +55,12 @@ export function Review(props: {
     field?.setSelectionRange(from, to);
   };
   const taken = rows.filter((row) => row.take);
-  const pieces = told.pieces ? middle(told.pieces) : undefined;
-  const serving =
-    pieces !== undefined && told.serves
-      ? Math.max(0.5, Math.round((2 * pieces) / middle(told.serves)) / 2)
-      : undefined;
+  const each = serving(told);
   const take = () =>
     props.onTake({
       lines: taken.map(({ text, foodId, place, shared }) => ({ text, foodId, place, shared })),
       pieces: yields ? (told.pieces ?? undefined) : undefined,
-      amount: yields && told.serves && !told.pieces ? `serves ${middle(told.serves)}` : undefined,
-      serving: yields ? serving : undefined,
+      serving: yields ? each : undefined,
       method: method && told.steps.length > 0 ? told.steps.map(({ text }) => text) : undefined,
     });
   return (
@@ -81,7 +76,7 @@ export function Review(props: {
           </Button>
           <Button
             type="primary"
-            disabled={taken.length === 0 && !(yields && pieces)}
+            disabled={taken.length === 0 && !(yields && (told.pieces || each))}
             onClick={take}
           >
             Add {taken.length} {taken.length === 1 ? 'line' : 'lines'}
@@ -170,9 +165,7 @@ export function Review(props: {
           <Checkbox checked={yields} onChange={(event) => setYields(event.target.checked)}>
             {rangeWords(told.pieces)} come out{' '}
             <span className="quiet">
-              {serving !== undefined &&
-                told.serves &&
-                `· ${serving} for each of ${rangeWords(told.serves)}`}
+              {told.serves && each && `· ${eachGets(each)} for each of ${rangeWords(told.serves)}`}
             </span>
           </Checkbox>
         </p>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyDraft } from '../shelf/emptyDraft';
 import type { Draft, Told } from '../../api/types';
-import { meansMore, middle, rangeWords, withLines, withLinesFor, withTaken } from './told';
+import { meansMore, rangeWords, serving, withLines, withLinesFor, withTaken } from './told';
 
 const line = (text: string, place: 'NOT_SAID' | 'PAN' | 'PLATE', shared = false) => ({
   text,
@@ -89,7 +89,7 @@ describe('pasted lines go where they belong', () => {
       {
         lines: [line('2 tbsp honey', 'NOT_SAID')],
         pieces: { low: 7, high: 9 },
-        serving: 2,
+        serving: { pieces: 2 },
         method: ['Fry.'],
       },
       'plate',
@@ -99,7 +99,29 @@ describe('pasted lines go where they belong', () => {
     expect(taken.plate.pieces).toBe(2);
     expect(taken.plate.toppings).toHaveLength(1);
     expect(taken.method).toEqual(['Fry.']);
-    expect(middle({ low: 7, high: 8 })).toBe(8);
     expect(rangeWords({ low: 7, high: 8 })).toBe('7–8');
+  });
+
+  it('counts a piece that is not whole as one that may be', () => {
+    const taken = withTaken(emptyDraft(), { lines: [], pieces: { low: 9.5, high: 9.5 } }, 'bowl');
+    expect(taken.griddle.pieces).toBe(9);
+    expect(taken.griddle.making?.most).toBe(10);
+  });
+
+  it('serves halves only where they come out even, and never more than there is', () => {
+    const shared = (pieces: [number, number] | undefined, serves: [number, number]) =>
+      serving({
+        ...told([]),
+        pieces: pieces && { low: pieces[0], high: pieces[1] },
+        serves: { low: serves[0], high: serves[1] },
+      });
+    expect(shared([10, 10], [4, 4])).toEqual({ pieces: 2.5 });
+    expect(shared([7, 7], [3, 3])).toEqual({ share: 'serves 3' });
+    expect(shared([8, 10], [3, 3])).toEqual({ share: 'serves 3' });
+    expect(shared([12, 12], [4, 6])).toEqual({ share: 'serves 5' });
+    expect(shared(undefined, [4, 4])).toEqual({ share: 'serves 4' });
+    const weighed = { ...emptyDraft(), plate: { ...emptyDraft().plate, amount: '150 g' } };
+    const taken = withTaken(weighed, { lines: [], serving: { pieces: 2 } }, 'bowl');
+    expect(taken.plate.amount).toBeUndefined();
   });
 });

@@ -14,13 +14,14 @@ export interface Reviewed {
   shared: boolean;
 }
 
+/** What one eater gets: so many pieces, or a share of all, as in "serves 4". */
+export type Serving = { pieces: number } | { share: string };
+
 /** What is taken over of a text. */
 export interface Taken {
   lines: Reviewed[];
   pieces?: ToldRange;
-  serving?: number;
-  /** A serving otherwise than by pieces: "serves 4". */
-  amount?: string;
+  serving?: Serving;
   /** The steps of the work, in their order. */
   method?: string[];
 }
@@ -83,19 +84,48 @@ export function withTaken(draft: Draft, taken: Taken, entered: Entered): Draft {
     griddle: taken.pieces
       ? {
           ...next.griddle,
-          pieces: Math.max(1, Math.round(taken.pieces.low)),
-          making: {
-            ...next.griddle.making,
-            most: taken.pieces.high > taken.pieces.low ? Math.round(taken.pieces.high) : undefined,
-          },
+          ...counted(next.griddle, taken.pieces),
         }
       : next.griddle,
-    plate: {
-      ...next.plate,
-      pieces: taken.serving ?? next.plate.pieces,
-      amount: taken.amount ?? next.plate.amount,
-    },
+    plate: { ...next.plate, ...served(taken.serving) },
   };
+}
+
+/** Whole pieces, as the griddle counts them: nine and a half are "9 or 10". */
+function counted(griddle: Draft['griddle'], { low, high }: ToldRange): Partial<Draft['griddle']> {
+  const pieces = Math.max(1, Math.floor(low));
+  const most = Math.ceil(high);
+  return { pieces, making: { ...griddle.making, most: most > pieces ? most : undefined } };
+}
+
+function served(serving: Serving | undefined): Partial<Draft['plate']> {
+  if (!serving) {
+    return {};
+  }
+  return 'pieces' in serving
+    ? { pieces: serving.pieces, amount: undefined }
+    : { amount: serving.share };
+}
+
+/** What each eater gets: whole or half pieces where that comes out even, else a share of all. */
+export function serving({ pieces, serves }: Told): Serving | undefined {
+  if (!serves) {
+    return undefined;
+  }
+  const eaters = middle(serves);
+  const whole = pieces && pieces.low === pieces.high && Number.isInteger(pieces.low);
+  return whole && Number.isInteger((2 * pieces.low) / eaters)
+    ? { pieces: pieces.low / eaters }
+    : { share: `serves ${eaters}` };
+}
+
+/** "2.5" or "an equal share". */
+export function eachGets(serving: Serving): string {
+  return 'pieces' in serving ? `${serving.pieces}` : 'an equal share';
+}
+
+function middle({ low, high }: ToldRange): number {
+  return (low + high) / 2;
 }
 
 /** Whether a text means several lines, or one that goes elsewhere than where it was entered. */
@@ -114,11 +144,6 @@ export function withLinesFor(draft: Draft, id: string, lines: Reviewed[], entere
   return gone
     ? draft
     : withLines({ ...draft, bowl, plate: { ...draft.plate, toppings } }, lines, entered);
-}
-
-/** A number of pieces to fill in: the middle of what was said. */
-export function middle(range: ToldRange): number {
-  return Math.round((range.low + range.high) / 2);
 }
 
 /** "8", "8–10". */

@@ -20,7 +20,10 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class SayBrowserTest {
   @RegisterExtension final Browser browser = new Browser();
 
-  /** Half a litre of oat drink; 8 to 10 pieces are 9 until counted, 2½ each for 4 people. */
+  /**
+   * Half a litre of oat drink; 8 to 10 pieces are 9 until counted, a quarter of them for each of 4
+   * people.
+   */
   @Test
   void aWholeRecipeIsTold() {
     Page page = start(browser, "Told cakes");
@@ -48,6 +51,7 @@ class SayBrowserTest {
     assertThat(page.getByLabel("Came out", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("8");
     assertThat(page.locator(".griddle")).containsText("8 or 10");
+    assertThat(page.getByLabel("A serving otherwise")).hasValue("serves 4");
     assertThat(page.locator(".method li").first()).containsText("Rest it for 20 minutes");
     button(page, "Undo").click();
     assertThat(page.getByLabel("Bowl, line 1")).isHidden();
