@@ -2,8 +2,8 @@ package honeststack.app.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeststack.app.Databases;
 import honeststack.app.Drafts;
-import honeststack.app.HonestStack;
 import honeststack.app.Http;
 import honeststack.app.RunningApplication;
 import honeststack.app.Shelf;
@@ -17,7 +17,6 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
-import java.sql.DriverManager;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -28,7 +27,6 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,23 +44,9 @@ class ArchiveTest {
   @BeforeAll
   static void start() throws Exception {
     Shelf.kept("Archived " + UUID.randomUUID(), Drafts.of("1 cup rye flour", "2 eggs"));
-    String url = System.getenv("HONEST_STACK_TEST_URL");
-    String user = System.getenv("HONEST_STACK_TEST_USER");
-    String password = System.getenv("HONEST_STACK_TEST_PASSWORD");
-    try (var connection = DriverManager.getConnection(url, user, password);
-        var statement = connection.createStatement()) {
-      statement.execute("drop database if exists " + OTHER);
-      statement.execute("create database " + OTHER + " character set utf8mb4");
-    }
-    other =
-        SpringApplication.run(
-            HonestStack.class,
-            "--server.port=0",
-            "--honest-stack.demo=false",
-            "--spring.datasource.url=" + url.substring(0, url.lastIndexOf('/') + 1) + OTHER,
-            "--spring.datasource.username=" + user,
-            "--spring.datasource.password=" + password);
-    there = "http://127.0.0.1:" + other.getEnvironment().getProperty("local.server.port");
+    Databases.create(OTHER);
+    other = RunningApplication.on(OTHER);
+    there = RunningApplication.address(other);
     archive = Http.file("/api/archive");
   }
 

@@ -3,9 +3,9 @@ package honeststack.app.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import honeststack.app.Databases;
 import honeststack.app.RunningApplication;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -24,14 +24,9 @@ class MigratingTest {
   private Connection connection;
   private Statement sql;
 
-  private static String environment(String name) {
-    return System.getenv("HONEST_STACK_TEST_" + name);
-  }
-
   @BeforeEach
   void layOut() throws SQLException {
-    String server = environment("URL");
-    connection = DriverManager.getConnection(server, environment("USER"), environment("PASSWORD"));
+    connection = Databases.connect();
     sql = connection.createStatement();
     drop();
     sql.execute("create database " + SCHEMA + " character set utf8mb4");
@@ -50,13 +45,9 @@ class MigratingTest {
   }
 
   private static Flyway flyway(String target) {
-    String server = environment("URL");
     return Flyway.configure()
         .configuration(RunningApplication.bean(Flyway.class).getConfiguration())
-        .dataSource(
-            server.substring(0, server.lastIndexOf('/') + 1) + SCHEMA,
-            environment("USER"),
-            environment("PASSWORD"))
+        .dataSource(Databases.url(SCHEMA), Databases.user(), Databases.password())
         .target(target)
         .load();
   }

@@ -3,8 +3,9 @@ package honeststack.app.kept;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeststack.app.Databases;
 import honeststack.app.Figured;
-import honeststack.app.HonestStack;
+import honeststack.app.RunningApplication;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.URI;
@@ -13,7 +14,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
@@ -21,7 +21,6 @@ import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,36 +35,20 @@ class EarlierDataTest {
   private static final JsonMapper JSON = new JsonMapper();
   private static ConfigurableApplicationContext context;
 
-  private static String environment(String name) {
-    return System.getenv("HONEST_STACK_TEST_" + name);
-  }
-
   private static InputStream resource(String name) {
     return EarlierDataTest.class.getResourceAsStream("/before/" + name);
   }
 
   @BeforeAll
   static void startOnIt() throws IOException, SQLException {
-    String server = environment("URL");
-    String url = server.substring(0, server.lastIndexOf('/') + 1) + SCHEMA;
+    Databases.create(SCHEMA);
     try (InputStream dump = new GZIPInputStream(resource("database.sql.gz"));
-        Connection connection =
-            DriverManager.getConnection(
-                server + "?allowMultiQueries=true", environment("USER"), environment("PASSWORD"));
+        Connection connection = Databases.connect();
         Statement statement = connection.createStatement()) {
-      statement.execute("drop database if exists " + SCHEMA);
-      statement.execute("create database " + SCHEMA + " character set utf8mb4");
       statement.execute("use " + SCHEMA);
       statement.execute(new String(dump.readAllBytes(), StandardCharsets.UTF_8));
     }
-    context =
-        SpringApplication.run(
-            HonestStack.class,
-            "--server.port=0",
-            "--honest-stack.demo=false",
-            "--spring.datasource.url=" + url,
-            "--spring.datasource.username=" + environment("USER"),
-            "--spring.datasource.password=" + environment("PASSWORD"));
+    context = RunningApplication.on(SCHEMA);
   }
 
   @AfterAll
@@ -76,8 +59,7 @@ class EarlierDataTest {
   }
 
   private static JsonNode get(String path) {
-    String port = context.getEnvironment().getProperty("local.server.port");
-    URI uri = URI.create("http://127.0.0.1:" + port + path);
+    URI uri = URI.create(RunningApplication.address(context) + path);
     try {
       return JSON.readTree(
           HttpClient.newHttpClient()

@@ -3,7 +3,6 @@ package honeststack.app.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeststack.app.Drafts;
-import honeststack.app.HonestStack;
 import honeststack.app.RunningApplication;
 import java.io.IOException;
 import java.net.CookieManager;
@@ -21,7 +20,6 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -47,15 +45,8 @@ class TwoInstancesTest {
     CompletableFuture<Integer> work =
         CompletableFuture.supplyAsync(
             () -> IntStream.range(0, 60).filter(i -> working.food("at work " + i) != 201).sum());
-    second =
-        SpringApplication.run(
-            HonestStack.class,
-            "--server.port=0",
-            "--honest-stack.demo=false",
-            "--spring.datasource.url=" + System.getenv("HONEST_STACK_TEST_URL"),
-            "--spring.datasource.username=" + System.getenv("HONEST_STACK_TEST_USER"),
-            "--spring.datasource.password=" + System.getenv("HONEST_STACK_TEST_PASSWORD"));
-    there = "http://127.0.0.1:" + second.getEnvironment().getProperty("local.server.port");
+    second = RunningApplication.second();
+    there = RunningApplication.address(second);
     assertThat(work.get()).isZero();
   }
 
