@@ -43,7 +43,18 @@ public final class Times {
 
   private static final Sought BEHIND =
       Sought.of(
-          "(?:, )?(?:(?:x|×|\\*) ?" + NUMBER + "|(twice|thrice)|" + NUMBER + " (?:times|lots))");
+          "(?:, )?(?:(?:(?:and|taken|used) )?(?:(?:x|×|\\*) ?"
+              + NUMBER
+              + "|(twice|thrice)|(?:that )?"
+              + NUMBER
+              + " (?:times(?: over)?|lots)|(?:multiplied by|times) "
+              + NUMBER
+              + ")|"
+              + NUMBER
+              + " of (?:these|those|them))");
+
+  private static final Sought HELD =
+      Sought.of("\\b(?:bag|tin|can|tub|pot|pack|packet|sachet|carton|jar|bar|block|scoop)s?\\b");
 
   private static final Sought BEFORE =
       Sought.of(
@@ -158,6 +169,7 @@ public final class Times {
     Matcher times = BEHIND.matcher(words);
     if (times.matches() && mention.notes.isEmpty()) {
       boolean counted = mention.amount.isCount() && times.group(2) == null; // "2 eggs x 3"
+      counted |= words.endsWith("of them") && !HELD.isIn(mention.amountText); // "…, 5 of them"
       return !counted && scale(mention, value(first(times)));
     }
     Matcher again = AGAIN.matcher(words);
@@ -250,7 +262,11 @@ public final class Times {
         .noneMatch(e -> e.isFood() || e.isAmount() && e.part == Part.METHOD);
   }
 
+  /** It is said of this food; not of the recipe besides. */
   private void note(int from, int to) {
+    if (clause.batchEnd > from && clause.batchEnd <= to) {
+      clause.batch = Optional.empty();
+    }
     clause.elements.subList(from, to).forEach(element -> element.part = Part.NOTE);
   }
 

@@ -8,7 +8,11 @@ import honeststack.core.said.words.Sought;
 final class OwnTimes {
   private static final Sought TIMES =
       Sought.of(
-          "(?:x|×|times) ?" + BatchForms.NUMBER + "|" + BatchForms.NUMBER + " ?(?:x|×|times)");
+          "(?:(?:taken |used |multiplied )?(?:x|×|times|by)) ?"
+              + BatchForms.NUMBER
+              + "|(?:taken |used )?"
+              + BatchForms.NUMBER
+              + " ?(?:x|×|times)(?: over)?");
 
   private OwnTimes() {}
 
@@ -24,8 +28,22 @@ final class OwnTimes {
     while (clause.has(end) && !clause.isMark(end, ";")) {
       end++;
     }
-    return clause.elements.subList(begin, end).stream().filter(Element::isFood).count() == 1
+    boolean alone =
+        clause.elements.subList(begin, end).stream().filter(Element::isFood).count() == 1;
+    return (alone || isInList(clause, from, to))
         && clause.elements.subList(begin, from).stream().anyMatch(OwnTimes::isWeighed);
+  }
+
+  /** "2 eggs, 50 g flour x 4, 7 g salt": right behind an item, and the list goes on. */
+  private static boolean isInList(Clause clause, int from, int to) {
+    int amount = clause.isWord(from - 2, "of") ? from - 3 : from - 2;
+    boolean behind =
+        clause.isFood(from - 1) && clause.isStrong(amount)
+            || clause.isStrong(from - 1) && clause.isFood(from - 2);
+    return behind
+        && (clause.isMark(to, ",") || clause.isWord(to, "and"))
+        && clause.isStrong(to + 1)
+        && clause.isFood(to + 2);
   }
 
   private static boolean isWeighed(Element element) {
