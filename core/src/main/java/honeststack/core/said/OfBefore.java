@@ -22,6 +22,7 @@ import honeststack.core.said.ratio.RuleOf;
 import honeststack.core.said.supposed.ChosenVersion;
 import honeststack.core.said.supposed.InCase;
 import honeststack.core.said.supposed.Theirs;
+import honeststack.core.said.supposed.TwoLists;
 import honeststack.core.said.supposed.Usual;
 import honeststack.core.said.talk.OtherRecipes;
 import honeststack.core.said.without.NotInIt;
@@ -69,7 +70,8 @@ final class OfBefore {
     if (clause.batch.isPresent() && clause.mentions.isEmpty()) {
       return false; // "I do a quarter of it": of all
     }
-    return InCase.by(read, clause)
+    return TwoLists.told(read, clause)
+        || InCase.by(read, clause)
         || WeighedLater.by(read, clause)
         || Theirs.goOn(read, clause)
         || TakenOut.by(read, clause)

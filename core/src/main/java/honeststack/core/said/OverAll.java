@@ -52,7 +52,7 @@ final class OverAll {
     Ratios.find(read);
     Groups.find(read);
     Sides.goOn(read);
-    TwoLists.own(read);
+    TwoLists.find(read);
     Since.find(read);
     new Again(read).find();
     Scales.once(read);

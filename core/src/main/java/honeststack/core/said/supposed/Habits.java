@@ -2,6 +2,7 @@ package honeststack.core.said.supposed;
 
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
+import honeststack.core.said.words.Sought;
 import java.util.Set;
 
 /**
@@ -86,6 +87,13 @@ public final class Habits {
   private static final Set<String> TODAY =
       Set.of("today", "now", "nowadays", "this time", "these days", "this morning", "lately");
 
+  /** One does as they do. */
+  private static final Sought AGREED =
+      Sought.of(
+          "\\b(?:that|this|which)(?:'s| is| was) (?:(?:exactly|just|also|pretty much) )*(?:what|how) (?:i|we)\\b"
+              + "|\\b(?:i|we) (?:do|did|make|made|use|used) (?:(?:just|exactly|precisely) (?:that|so|this|the same)|the same|likewise)\\b"
+              + "|\\bso (?:do|did) (?:i|we)\\b");
+
   private final Clause clause;
 
   private Habits(Clause clause) {
@@ -134,6 +142,9 @@ public final class Habits {
 
   /** "mum used lard, I use butter": what somebody else takes, where it is set against one's own. */
   private void theirs() {
+    if (AGREED.isIn(clause.words(0, clause.size()))) {
+      return;
+    }
     for (int i = 0; i + 1 < clause.size(); i++) {
       boolean other = OTHERS.contains(clause.low(i)) && HABITS.contains(clause.low(i + 1));
       other |= i == 0 && clause.isWord(0, "calls", "asks") && clause.isWord(1, "for");

@@ -38,18 +38,44 @@ public final class TwoLists {
               + "|shopping|we've got|i've got|cupboard|fridge|pantry|to buy|work|camp|club|village|fair|fete|market|wedding"
               + "|party|crowd|your|once|before|previously|back (?:in|then|when)|normally|usually|when (?:the|we|i)|in those days"
               + "|years ago|big (?:batch|one)|large (?:batch|one)|full (?:batch|recipe)"
-              + "|(?:shrove )?tuesdays?|sundays?|christmas|weekends?|was|were)\\b");
+              + "|(?:shrove )?tuesdays?|sundays?|christmas|weekends?|was|were|instead of|rather than|in place of"
+              + "|(?:recipe|it|that|this) (?:says|said|calls for|called for|wants|wanted|asks for|asked for|has|had"
+              + "|gives|gave|lists|listed|specifies|suggests))\\b");
 
   private static final Sought OWN =
       Sought.of(
           "\\b(?:batter|recipe|i|we|mine|ours|me|us|at home|home|today|tonight|now|nowadays|these days|this (?:morning|time|week|year|one)"
-              + "|here|normal day|weekdays?|small (?:batch|one)|smaller|scaled|cut|down)\\b");
+              + "|here|normal day|weekdays?|small (?:batch|one)|smaller|scaled|cut|down)\\b"
+              + "|^so\\b|\\bit (?:was|is|became)\\b|\\bended up\\b");
 
   /** More of the same recipe, or its next part. */
   private static final Sought PART =
       Sought.of(
           "\\b(?:another|more|again|then|also|plus|second|next|layer|dough|add|added|adds|extra|rest|remaining"
               + "|sauce|topping|filling|glaze|crumble|levain|sponge|poolish|overnight|night|for the (?!two|three|four|kids|family)|evening|feed|fed|too|as well)\\b");
+
+  /** Of what is written, the foods that one does not measure oneself stay as they are. */
+  private static final Sought BOOK =
+      Sought.of(
+          "\\b(?:recipe|book|card|packet|box|bag|tin|blog|site|website|magazine|original|label|instructions?|it)\\b");
+
+  /** One's own, or now. */
+  private static final Sought MINE =
+      Sought.of(
+          "\\b(?:i|we|my|mine|our|ours|me|us|today|tonight|now|nowadays|these days|this (?:time|morning)|at home|here)\\b");
+
+  /** One's own, but of another day. */
+  private static final Sought ONCE =
+      Sought.of(
+          "\\b(?:old|first|once|before|used to|was|were|had|last|yesterday|normally|usually|originally|traditionally|school|class"
+              + "|"
+              + THEIRS
+              + "|friend|neighbor|wife|husband|version)\\b");
+
+  /** Work, of which more than once something goes in. */
+  private static final Sought WORK =
+      Sought.of(
+          "\\b(?:whisk|beat|mix|stir|fold|pour|add|sift|melt|rub|tip|combine|blend|soak|boil|heat|knead|warm|grind)(?:ed|s)?\\b");
 
   /** Nobody tells two lists with more foods than that. */
   private static final int MOST = 60;
@@ -74,7 +100,7 @@ public final class TwoLists {
   }
 
   /** Leaves out the list that is not one's own. */
-  public static void own(List<Clause> clauses) {
+  public static void find(List<Clause> clauses) {
     if (clauses.stream().mapToInt(clause -> clause.mentions.size()).sum() > MOST) {
       return;
     }
@@ -83,6 +109,55 @@ public final class TwoLists {
     if (second > 0) {
       lists.choose(second);
     }
+  }
+
+  /**
+   * "The recipe says 4 eggs and 300 g flour; I use 2 eggs and 200 g flour.": leaves out what
+   * another says of the foods that are measured again; of a person's list, all of it.
+   */
+  public static boolean told(List<Clause> read, Clause clause) {
+    Clause last = read.isEmpty() ? clause : read.get(read.size() - 1);
+    return own(List.of(clause)) || last != clause && own(List.of(last, clause));
+  }
+
+  private static boolean own(List<Clause> clauses) {
+    TwoLists lists = new TwoLists(clauses);
+    int second = lists.second();
+    return second > 0 && lists.isTheirs(second) && lists.leaveTheirs(second);
+  }
+
+  /** The same foods in the same order, each in another amount: no second helping of them. */
+  private boolean isTheirs(int second) {
+    Said last = all.get(second - 1);
+    Said next = all.get(second);
+    boolean apart = last.clause != next.clause;
+    String lead = before(all.get(0));
+    String own = apart ? before(next) : between(last, next);
+    boolean told = !lead.isBlank() && MINE.isIn(own) && (!MINE.isIn(lead) || ONCE.isIn(lead));
+    boolean closed = !apart || last.mention.to >= last.clause.size() - 1;
+    return told
+        && closed
+        && isSame(second)
+        && !PART.isIn(own)
+        && !WORK.isIn(own)
+        && !WORK.isIn(lead);
+  }
+
+  private boolean isSame(int second) {
+    List<String> theirs = all.subList(0, second).stream().map(Said::food).toList();
+    List<String> own = all.subList(second, all.size()).stream().map(Said::food).toList();
+    return theirs.stream().filter(own::contains).toList().equals(own);
+  }
+
+  private boolean leaveTheirs(int second) {
+    boolean book = BOOK.isIn(before(all.get(0)));
+    List<Said> own = all.subList(second, all.size());
+    List<Said> theirs =
+        all.subList(0, second).stream()
+            .filter(s -> !book || own.stream().anyMatch(o -> o.food().equals(s.food())))
+            .toList();
+    leaveOut(theirs);
+    return true;
   }
 
   /** Where the foods begin that were measured before, in another amount; 0 for nowhere. */
