@@ -76,6 +76,7 @@ public final class Ellipses {
       }
     }
     PartNames.in(foods, elements);
+    SharedNouns.in(foods, elements);
     again();
     whites();
     dried();

@@ -29,7 +29,7 @@ public final class PartNames {
 
   /** Whether a word may stand for what has parts. */
   public static boolean mayHave(String word) {
-    return HEADS.contains(word);
+    return HEADS.contains(word) || SharedNouns.isHead(word);
   }
 
   /** In its own sentence: names the parts in full. */
@@ -49,6 +49,7 @@ public final class PartNames {
    * @param inner what stands in them, whose parts are named in full from now on
    */
   public static void in(Foods foods, List<Element> outer, List<Element> inner) {
+    SharedNouns.in(foods, outer, inner);
     int last = outer.size() - 1;
     if (last > 0 && isWhole(outer, last)) {
       Element whole = outer.get(amount(outer, last));
@@ -58,7 +59,7 @@ public final class PartNames {
   }
 
   private static boolean isWhole(List<Element> all, int i) {
-    return all.get(i).isFood() && mayHave(head(all, i)) && amount(all, i) >= 0;
+    return all.get(i).isFood() && HEADS.contains(head(all, i)) && amount(all, i) >= 0;
   }
 
   private static String head(List<Element> all, int i) {
