@@ -45,6 +45,19 @@ class TimesSaidTest {
       Tripled for the party. The normal one is 150 g flour, 2 eggs, 250 ml milk.|egg=300,milk-whole=774,wheat-flour-white=450
       Eggs were £2.40 a dozen. 200 g flour, 2 eggs|egg=100,wheat-flour-white=200
       We need double that. The normal one is 150 g flour, 2 eggs, 250 ml milk.|egg=200,milk-whole=516,wheat-flour-white=300
+      100 g flour, six times|wheat-flour-white=600
+      butter in the pan, 5 g, four times|butter@PAN=20
+      2 eggs, 50 g flour x 4, 7 g salt|egg=100,wheat-flour-white=200,salt=7
+      2 eggs.⏎10 g butter four times over⏎7 g salt|egg=100,butter=40,salt=7
+      flour, three lots of 80 g, 2 eggs|wheat-flour-white=240,egg=100
+      2 eggs, three measures of 80 g flour, 7 g salt|egg=100,wheat-flour-white=240,salt=7
+      four portions of 30 g sugar, 2 eggs|sugar-white=120,egg=100
+      2 eggs, 40 g oats (four of these), 7 g salt|egg=100,oats-rolled=160,salt=7
+      60 g ricotta, three of those, 2 eggs|ricotta-whole=180,egg=100
+      100 g bag of oats, three of them|oats-rolled=300
+      200 g flour fried in 10 g butter, 5 of them.|wheat-flour-white=200,butter@PAN=10;pieces 5
+      50 g flour taken two times, 2 eggs|wheat-flour-white=100,egg=100
+      I use 100 g ricotta multiplied by four and 2 eggs.|ricotta-whole=400,egg=100
       """;
 
   @Test

@@ -8,6 +8,7 @@ import honeststack.core.said.amount.HowMany;
 import honeststack.core.said.amount.Packed;
 import honeststack.core.said.amount.Portioned;
 import honeststack.core.said.amount.Ranging;
+import honeststack.core.said.amount.Trimmed;
 import honeststack.core.said.choice.Alternatives;
 import honeststack.core.said.choice.Chosen;
 import honeststack.core.said.clause.Clause;
@@ -93,6 +94,7 @@ final class Asides {
                   || NotUsed.inBrackets(before, aside.clause())
                   || HowMany.inBrackets(before, aside.clause())
                   || AllWeighed.inBrackets(before, aside.clause())
+                  || Trimmed.inBrackets(before, aside.clause())
                   || Packed.inBrackets(before, aside.clause())
                   || described.isFree(before, aside.clause())
                   || PartlyOther.inBrackets(clause, before, aside.clause())
@@ -114,6 +116,7 @@ final class Asides {
     Clause inner = aside.clause();
     return inner.batch.filter(batch -> !batch.ahead()).isPresent()
         && inner.size() > 1
+        && !inner.isWord(inner.size() - 1, "these", "those")
         && clause.batch.isEmpty()
         && clause.get(clause.size() - 1).start() < aside.after()
         && clause.mentions.stream().filter(Mention::isMeasured).count() > 1;

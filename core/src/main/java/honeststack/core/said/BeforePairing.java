@@ -8,6 +8,7 @@ import honeststack.core.said.amount.OneBowl;
 import honeststack.core.said.amount.Portioned;
 import honeststack.core.said.amount.Tared;
 import honeststack.core.said.amount.ToppedUp;
+import honeststack.core.said.amount.Trimmed;
 import honeststack.core.said.amount.Under;
 import honeststack.core.said.amount.Wavered;
 import honeststack.core.said.amount.Weighed;
@@ -117,6 +118,7 @@ final class BeforePairing {
           Enough::in,
           HowMany::in,
           AllWeighed::in,
+          Trimmed::in,
           Under::in,
           Worth::in,
           TwiceNegated::in,

@@ -13,14 +13,21 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BareCounts;
 import honeststack.core.wording.Numbers;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 
 /** More of the food before: "200 ml milk, then the remaining 50 ml", "… and 50 ml at the end". */
 public final class Further {
   private static final int FAR = 4;
 
+  private static final Set<Unit.Kind> POURED =
+      Set.of(Unit.Kind.VOLUME, Unit.Kind.MARKED, Unit.Kind.SPOON);
+
   private static final Sought FURTHER =
       Sought.of("(?:.* )?(?:remaining|other|last|further|another|final|second)");
+
+  private static final Sought REST = Sought.of("(?:.* )?(?:remaining|other|rest|last)");
 
   /** Nothing says that it was done. */
   private static final Sought MAYBE =
@@ -31,11 +38,7 @@ public final class Further {
 
   /** Adds an amount that names no food to the food before it; whether it is said to be more. */
   public static boolean add(Clause clause, int amount, List<Mention> mentions) {
-    Mention last = null;
-    for (Mention mention : mentions) {
-      boolean later = last == null || mention.from > last.from;
-      last = mention.from < amount && later ? mention : last;
-    }
+    Mention last = whose(clause, amount, mentions);
     boolean more =
         !clause.get(amount).isCount()
             || clause.isWord(amount + 1, "more")
@@ -43,6 +46,39 @@ public final class Further {
     boolean further = last != null && isFurther(clause, amount);
     return further
         && (elsewhere(clause, amount, last, mentions) || add(last, clause.get(amount), more));
+  }
+
+  /** "2 tbsp of the milk with the yolks, then the remaining 250 ml"; else of the last before it. */
+  private static Mention whose(Clause clause, int amount, List<Mention> mentions) {
+    List<Mention> before =
+        mentions.stream()
+            .filter(mention -> mention.from < amount)
+            .sorted(Comparator.comparing(mention -> mention.from))
+            .toList();
+    Mention last = before.isEmpty() ? null : before.get(before.size() - 1);
+    if (!REST.isAll(clause.low(amount - 1))) {
+      return last;
+    }
+    List<Mention> some =
+        before.stream().filter(m -> isLike(m, clause.get(amount)) && isOfThe(clause, m)).toList();
+    List<Mention> like = before.stream().filter(m -> isLike(m, clause.get(amount))).toList();
+    return some.size() == 1 ? some.get(0) : like.size() == 1 ? like.get(0) : last;
+  }
+
+  private static boolean isOfThe(Clause clause, Mention mention) {
+    int food = clause.elements.indexOf(mention.food);
+    return clause.words(mention.from, food).matches(".*\\bof (?:the|your|my)\\b.*");
+  }
+
+  /** Measured in its way; a bare number stands in the unit of what it is more of. */
+  private static boolean isLike(Mention mention, Element more) {
+    if (mention.amount == null || mention.food == null || !mention.isMeasured()) {
+      return false;
+    }
+    Measure measure = mention.amount.measure();
+    return more.isCount()
+        ? isWritten(measure)
+        : measure.unit() == more.measure().unit() || isPoured(measure) && isPoured(more.measure());
   }
 
   /** "500 ml oil in the mix, another 500 on the griddles": in its unit, for another place. */
@@ -137,18 +173,20 @@ public final class Further {
     return false;
   }
 
+  /** On a scale or a jug, whose unit goes without saying the second time. */
+  private static boolean isWritten(Measure measure) {
+    return measure.unit().kind() == Unit.Kind.MASS || measure.unit().kind() == Unit.Kind.MARKED;
+  }
+
   private static boolean isPoured(Measure measure) {
-    return measure.unit().kind() == Unit.Kind.VOLUME || measure.unit().kind() == Unit.Kind.SPOON;
+    return POURED.contains(measure.unit().kind());
   }
 
   private static boolean add(Mention mention, Element more, boolean counted) {
     boolean known = mention.isMeasured() && mention.food != null;
     Measure all =
         known ? Scaled.single(mention.amountText.replaceFirst(" of$", "")).orElse(null) : null;
-    boolean scaled =
-        all != null
-            && (all.unit().kind() == Unit.Kind.MASS || all.unit().kind() == Unit.Kind.MARKED);
-    boolean bare = scaled && more.isCount();
+    boolean bare = all != null && isWritten(all) && more.isCount();
     Measure some = bare ? more.measure().in(all.unit()) : more.measure(); // "then another 50"
     if (all != null && all.unit() != some.unit() && isPoured(all) && isPoured(some)) {
       mention.notes = " plus " + more.text() + mention.notes;

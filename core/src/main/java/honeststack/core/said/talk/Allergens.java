@@ -4,6 +4,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sought;
 
 /** What a label says that is in it: "Allergens: wheat (gluten), egg, milk". It measures nothing. */
 public final class Allergens {
@@ -11,6 +12,13 @@ public final class Allergens {
       Remembered.whole(
           "allergens? ?:?|contains ?:?|contains (?:gluten|nuts|dairy|wheat|soya?|sesame|traces of)"
               + "|may contain(?: traces of)?|traces of|allergy advice ?:?|allergen info\\w* ?:?");
+
+  /** "Made in a kitchen that also handles peanuts", "…, so traces are possible". */
+  private static final Sought ELSEWHERE =
+      Sought.of(
+          "\\btraces? (?:of|are|is|may|might|possible|can(?:not|'t)?)\\b|\\b(?:kitchen|bakery|factory|facility|premises|site|"
+              + "equipment|line|unit) (?:(?:that|which|where|also) (?:(?:also|we|i|they) )*"
+              + "(?:handles?|uses?|process(?:es)?|stores?|contains?|works? with)|handles?|process(?:es)?)\\b|\\bwhere (?:[\\p{L},]+ )+(?:is|are) (?:also )?(?:handled|used|processed|stored)\\b");
 
   private Allergens() {}
 
@@ -24,6 +32,8 @@ public final class Allergens {
     while (clause.has(from) && !clause.says(from, SAYS)) {
       from++;
     }
+    boolean elsewhere = !clause.has(from) && ELSEWHERE.isIn(clause.words(0, clause.size()));
+    from = elsewhere ? 0 : from;
     if (!clause.has(from)) {
       return;
     }

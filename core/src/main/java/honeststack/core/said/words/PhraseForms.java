@@ -101,6 +101,7 @@ final class PhraseForms {
           PAN | (for/before) the first (one/pancake/waffle/crepe/round) (/only) | for the first only
           PLATE | between them (/all) | (on/over/for) all of them
           PAN | for (their/his/her/each/every) (pan/griddle/iron/skillet) | wiped (round/around/over/on) (/with paper/with a paper/with kitchen paper/with a cloth) | on (a piece of/some/) (kitchen paper/paper towel/kitchen towel)
+          PAN_NEXT | (grease/greased/greasing) (it/them) (/lightly /well )with | (buttered/oiled) it with
           PAN_NEXT | (we/i) (bake/baked) (/them/these) in | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hot plate/pans/irons) (took/takes/needed/needs/wanted/wants/drank/swallowed/was given/is given/were given/got/had)
           PAN_NEXT | (brush/brushed/brushing/grease/greased/greasing/oil/oiled/oiling/wipe/wiped/rub/rubbed/coated/sprayed/swirled) (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/plates/pans/irons) (/lightly /first /well )(with/in)

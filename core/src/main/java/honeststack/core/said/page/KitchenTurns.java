@@ -1,0 +1,148 @@
+package honeststack.core.said.page;
+
+import honeststack.core.line.NumberText;
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/**
+ * Turns of the spoken kitchen, in those of a list: "two of the 125 g pots" is two such pots, "both
+ * eggs" are two, and "everything except the walnuts (40 g)" says how many walnuts there are.
+ */
+final class KitchenTurns {
+  private static final String NUMBER =
+      "(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a dozen)";
+
+  private static final String MEASURED =
+      "(\\d+(?:[.,/]\\d+)? ?(?:kg|g|ml|cl|dl|oz|tbsps?|tsps?|cups?))";
+
+  private static final String FOOD = "(\\p{L}{3,}(?:[ -]\\p{L}{3,})?)";
+
+  private static final String HOLDER =
+      "(?:pot|tub|tin|can|pouch|sachet|pack|packet|carton|cup|bag|jar|bar|scoop|block|bottle|box|slice|ball)(?:e?s)?";
+
+  /** "2 of the small 125 g pots of yogurt". */
+  private static final Sought OF_A_SIZE =
+      said(
+          "(?<=\\b(?:\\d|one|two|three|four|five|six) )of (?:the|these|those|my|our)"
+              + "(?: (?:small|little|big|large|single|individual))? "
+              + ("(?=\\d+(?:[.,]\\d+)? ?(?:g|ml|oz) " + HOLDER + "\\b)"));
+
+  /** Not "both eggs and milk". */
+  private static final Sought BOTH =
+      said(
+          "\\bboth (?:of )?(?:the |my |those )?(?=(?:egg )?(?:eggs|yolks|whites)\\b"
+              + "(?! (?:and|or) (?!the\\b|a\\b|beat|whisk|whip|mix|stir|fold|then|half)\\p{L}))");
+
+  /** "a cup a flour"; not "a cup a day". */
+  private static final Sought A_CUP_A =
+      said(
+          "(?<=\\b(?:a|one|two|three|four|half|\\d) (?:cups?|pints?|pounds?|tins?|pinch|handful) )a "
+              + "(?=\\p{L}{4,})(?!day|week|time|piece|person|head|batch|serving|pancake|waffle|little|night|month|bowl|round)");
+
+  /** "everything except the walnuts (40 g)". */
+  private static final Sought ALL_BUT =
+      said(
+          "\\b(everything|all|all of it|the lot)(?: else)? (?:except|but|bar|apart from|save)(?: for)? (?:the )?"
+              + (FOOD + " \\(" + MEASURED + "\\)"));
+
+  /** "60 g raisins, sultanas, currants, whatever is open". */
+  private static final Sought WHATEVER =
+      said(
+          ("(?<=\\d ?(?:g|ml|tbsp|tsp|oz|cups?) )((?:\\p{L}{3,}, )*\\p{L}{3,})(?:,(?: or)?| or) "
+                  + FOOD)
+              + "(?:,| or| –| -|, or) (?:whatever|whichever)\\b(?! you do)[^.;\\d\\n]{2,40}(?=[.;\\n]|$)");
+
+  /** "Nobody had sugar." */
+  private static final Sought NOBODY =
+      said(
+          "\\b(?:nobody|no one|no-one|none of (?:us|them|the (?:kids|children))) "
+              + "(?:had|has|took|takes|wanted|wants|got|gets|ate|eats|put|puts|likes|liked)(?: any)? (?=\\p{L}{3})"
+              + "(?!more|second|seconds|left|enough|time|room|the|less|complaints)");
+
+  /** "a teaspoon in the pan each time, eight times". */
+  private static final Sought EACH_TIME =
+      said(
+          "(?: ?,)? (?:each|every) time,?((?: "
+              + MEASURED
+              + ",)? "
+              + NUMBER
+              + " times)(?: over)?(?= ?(?:[.,;\\n]|$))");
+
+  /** "I greased it six times with half a teaspoon of oil." */
+  private static final Sought GREASED =
+      said(
+          "\\b((?:greas|butter|oil|brush)ed (?:it|them|the (?:pan|iron|griddle))) ("
+              + NUMBER
+              + " times) with ([^.,;\\n]{5,40})(?=[.,;\\n]|$)");
+
+  /** "Two rounds, six each, so 12". */
+  private static final Sought ROUNDS =
+      said(
+          "(?<=^|[.,;:\\n]|[.,;:\\n] )"
+              + NUMBER
+              + " (?:full )?(?:rounds?|trays?|irons?|pans?|batches|goes|lots|griddles|sheets)(?: full)?"
+              + "(?:,| of| with| at| –| -|:) "
+              + NUMBER
+              + "(?: \\p{L}{4,})?(?: (?:each|on each|in each|apiece|a go|per pan|at once))?(?:,|:|;| –| -)? "
+              + "(?:(?:and )?(?:so|that's|that is|that makes|which is|which makes|making|makes|altogether|in all|=) ?(?:about )?)?"
+              + NUMBER
+              + "(?: (?:in all|altogether|in total|all told))?(?= ?(?:[.,;\\n]|$))");
+
+  /**
+   * "three lots of 80 g flour", "flour, three measures of 80 g"; not "12 portions of 60 g each".
+   */
+  private static final Sought LOTS =
+      said(
+          "(?<=(?<!\\b(?:makes?|made|gives?|gave|into|for|serves?|about|got|get|yields?) )\\b(?:\\d|two|three|four|five|six) )"
+              + "(?:(?:lots|measures|goes|helpings) of (?=\\d+(?:[.,]\\d+)? ?(?:g|ml)\\b(?! (?:of )?batter))"
+              + "|(?:portions|servings) of (?=\\d+(?:[.,]\\d+)? ?(?:g|ml) (?:of )?(?!each|apiece|batter|raw|cooked|dough|mix|and|of)\\p{L}{3}))");
+
+  /** "two bags, 100 g apiece". */
+  private static final Sought APIECE = said("(?<=\\d ?(?:g|ml|oz|kg) )apiece\\b");
+
+  /** "80 g flour three times over": lies on nothing. */
+  private static final Sought TIMES_OVER =
+      said(
+          "(?<=\\d ?(?:g|ml|tbsp|tsp|oz|cups?) \\p{L}{2,20} (?:\\p{L}{2,20} )?(?:\\d|two|three|four|five|six) times) over\\b");
+
+  /** "The book has 80 g oats, 250 g flour; mine: 100 g oats, 200 g flour". */
+  private static final Sought MINE =
+      said("[;,](?= (?:mine|ours) ?: ?\\d[^.;\\n]{3,40}(?:,| and )[^.;\\n\\d]{0,10}\\d)");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.as(OF_A_SIZE, "x ", "of the", "of th", "of my", "of our"),
+          Repair.as(LOTS, "x ", "lots of", "measures of", "goes of", "ings of", "portions of"),
+          Repair.as(TIMES_OVER, "", "times over"),
+          Repair.as(APIECE, "each", "apiece"),
+          Repair.as(MINE, ".", "mine", "ours"),
+          Repair.as(BOTH, "2 ", "both "),
+          Repair.as(A_CUP_A, "", " a "),
+          Repair.of(ALL_BUT, at -> at.group(1) + ", " + at.group(3) + " " + at.group(2), "(", "l"),
+          Repair.of(WHATEVER, at -> at.group(1) + " or " + at.group(2), "whatever", "whichever"),
+          Repair.as(NOBODY, "no ", "nobody", "no one", "no-one", "none of"),
+          Repair.of(EACH_TIME, at -> "," + at.group(1), " time"),
+          Repair.of(
+              GREASED, at -> at.group(1) + " with " + at.group(4) + " " + at.group(2), " times"),
+          Repair.of(ROUNDS, KitchenTurns::made));
+
+  private KitchenTurns() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  /** Only where it adds up. */
+  private static String made(MatchResult at) {
+    boolean adds = number(at, 1) * number(at, 2) == number(at, 3);
+    return adds ? "Makes " + at.group(3) : at.group();
+  }
+
+  private static double number(MatchResult at, int group) {
+    String said = at.group(group).toLowerCase(Locale.ROOT);
+    return said.equals("a dozen") ? 12 : NumberText.read(said);
+  }
+}
