@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.said.amount.AllWeighed;
+import honeststack.core.said.amount.Beside;
 import honeststack.core.said.amount.Enough;
 import honeststack.core.said.amount.HowMany;
 import honeststack.core.said.amount.InAll;
@@ -99,6 +100,7 @@ final class BeforePairing {
           OutOfWhole::in,
           Portioned::in,
           Tared::in,
+          Beside::in,
           Altered::in,
           PerAmount::in,
           Stock::in,

@@ -87,6 +87,16 @@ public final class Tared {
                   + INSIDE
                   + "(?:[,;–-] |and |but )*now (?:it's|there's|there are|there is|it is) (?:only |just )?(?<less># )"),
           Sought.of(
+              "(?<food>@ )(?:: )?(?:(?:was|weighed|started|began|with|at|on|from|before|first|full|"
+                  + PACK
+                  + ") )*(?<more># )(?:(?:before|at first|at the start|first|full) )?(?:(?:,|;|–|-|→|and|but|to|now|then|so) )*(?<less># )"
+                  + "(?:(?:is|was|are|were|still|of it) )*(?:(?:left|remain(?:ed|s|ing)?|leftover)\\b(?! (?:after|once|when|if|so|and so))"
+                  + "|(?:at the end|after(?:wards)?)(?= ?(?:[,.;]|$)))"),
+          Sought.of(
+              "\\ball but (?:about )?(?<less># )(?:of |from )?(?:(?:a|an|the|one|my|full|new) )*(?<more># )(?:"
+                  + PACK
+                  + " )?(?:of )?(?<food>@ )"),
+          Sought.of(
               "(?:had|opened|bought) (?<more># )(?:of )?(?<food>@ )"
                   + "(?:(?:,|and|but|i|we) )*used (?:it )?all (?:of it )?but (?:about )?(?<less># )"));
 

@@ -96,7 +96,7 @@ final class KitchenTurns {
    */
   private static final Sought LOTS =
       said(
-          "(?<=(?<!\\b(?:makes?|made|gives?|gave|into|for|serves?|about|got|get|yields?) )\\b(?:\\d|two|three|four|five|six) )"
+          "(?<=(?<!\\b(?:makes?|made|gives?|gave|into|in|for|serves?|about|got|get|yields?) )\\b(?:\\d|two|three|four|five|six) )"
               + "(?:(?:lots|measures|goes|helpings) of (?=\\d+(?:[.,]\\d+)? ?(?:g|ml)\\b(?! (?:of )?batter))"
               + "|(?:portions|servings) of (?=\\d+(?:[.,]\\d+)? ?(?:g|ml) (?:of )?(?!each|apiece|batter|raw|cooked|dough|mix|and|of)\\p{L}{3}))");
 
@@ -112,12 +112,19 @@ final class KitchenTurns {
   private static final Sought MINE =
       said("[;,](?= (?:mine|ours) ?: ?\\d[^.;\\n]{3,40}(?:,| and )[^.;\\n\\d]{0,10}\\d)");
 
+  /** "100 g ricotta (400 g pack)": none of the pack's own weight. */
+  private static final Sought OUT_OF_PACK =
+      said(
+          "(\\d+) ?(g|ml)((?: of)?(?: \\p{L}{3,20}){0,2}) ?\\((?:from |of |out of )?(?:an? |the |my )?(\\d+) ?(?:g|ml) (?:pack|packet|tub|tin|bag|block|carton|bottle|jar|pot|box)\\)");
+
   static final List<Repair> REPAIRS =
       List.of(
           Repair.as(OF_A_SIZE, "x ", "of the", "of th", "of my", "of our"),
           Repair.as(LOTS, "x ", "lots of", "measures of", "goes of", "ings of", "portions of"),
           Repair.as(TIMES_OVER, "", "times over"),
           Repair.as(APIECE, "each", "apiece"),
+          Repair.of(
+              OUT_OF_PACK, KitchenTurns::outOfPack, "k)", "t)", "b)", "n)", "g)", "e)", "r)", "x)"),
           Repair.as(MINE, ".", "mine", "ours"),
           Repair.as(BOTH, "2 ", "both "),
           Repair.as(A_CUP_A, "", " a "),
@@ -139,6 +146,12 @@ final class KitchenTurns {
   private static String made(MatchResult at) {
     boolean adds = number(at, 1) * number(at, 2) == number(at, 3);
     return adds ? "Makes " + at.group(3) : at.group();
+  }
+
+  /** Only where it is less. */
+  private static String outOfPack(MatchResult at) {
+    boolean less = Integer.parseInt(at.group(1)) < Integer.parseInt(at.group(4));
+    return less ? at.group(1) + " " + at.group(2) + at.group(3) : at.group();
   }
 
   private static double number(MatchResult at, int group) {

@@ -62,7 +62,7 @@ final class OddUnits {
   /** "150 g (3 eggs)": so many, and what they weigh. */
   private static final Sought WEIGHED =
       Sought.of(
-          "(?<=^|[,;\\n] ?)(\\d+(?:[.,]\\d+)? ?(?:g|ml)) \\(((?:\\d+|one|two|three|four) (?:\\p{L}+ ){0,2}\\p{L}{3,})\\)(?= ?(?:$|[,;.\\n]))",
+          "(?<=^|[,;\\n] ?)(\\d+(?:[.,]\\d+)? ?(?:g|ml)) \\(((?:\\d+|one|two|three|four) (?!(?:g|ml|oz|kg)\\b)(?:\\p{L}+ ){0,2}\\p{L}{3,})\\)(?= ?(?:$|[,;.\\n]))",
           Pattern.CASE_INSENSITIVE);
 
   /** "3 eggs @ 150 g total". */

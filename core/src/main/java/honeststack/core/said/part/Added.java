@@ -27,7 +27,7 @@ public final class Added {
           Sought.of(
               "(?<food>@ )(?:[,:–-] )?(?:i |we )?(?:started|began|start) (?:off )?with (?<one># )"
                   + JOINED
-                  + "(?<two># )(?:more |extra )?"
+                  + "(?<two># )(?!(?:is |was |are |were |still )*(?:left|remain))(?:more |extra )?"
                   + ALONE),
           Sought.of(
               "(?:started|began|start) (?:off )?with (?<one># )(?:of )?(?<food>@ )"

@@ -66,7 +66,8 @@ public final class OutOfWhole {
     int whole = isArticle(clause, the) ? the + 1 : the;
     int food = clause.isWord(whole + 1, "of") ? whole + 2 : whole + 1;
     boolean packet = clause.isStrong(whole) && isPacket(clause.get(whole));
-    if (of && packet && clause.isFood(food) && isLess(clause, i, whole)) {
+    boolean rest = clause.low(i - 1).endsWith("all but");
+    if (of && packet && !rest && clause.isFood(food) && isLess(clause, i, whole)) {
       clause.join(i, food, clause.get(i), clause.get(i).text());
     }
   }

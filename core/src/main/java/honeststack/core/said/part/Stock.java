@@ -16,7 +16,7 @@ public final class Stock {
   private static final Sought THERE =
       Sought.of(
           "(?:.* )?(?:there (?:are|is|was|were)|(?:i|we)(?:'ve| have| had)? (?:got |still have )?|holds?|contains?|comes in"
-              + "|(?:bought|opened|unpacked|got|had bought|broke into|started)(?: a new| a fresh| another| a| my| the)?)");
+              + "|(?:bought|open|opened|unpacked|got|had bought|broke into|started)(?: a new| a fresh| another| a| my| the)?)");
 
   private static final String PLACE =
       "(?: left)?(?: (?:in|on|from) (?:the|my|our) (?:fridge|cupboard|pantry|house|freezer|larder|shop|market|cellar|basket|bowl|shelf|tin|carton|bag|box))?";
@@ -26,7 +26,7 @@ public final class Stock {
       Sought.of(
           PLACE
               + "(?: ?(?:,|;|–|—|-|and|but|of which|so|then))+ ?(?:(?:i|we|you) )?(?:only |just )?"
-              + "(?:take|took|taken|use|used|need|poured in|poured|put in|measured out|weighed out|weighed"
+              + "(?:take|took|taken|use|used|need|poured in|poured|put in|measured? out|weigh(?:ed)? out|weighed"
               + "|scooped out|tipped in|want)(?: out| about| only| just)*");
 
   private static final Sought LEFT =
