@@ -64,6 +64,13 @@ class TwoListsSaidTest {
       Sunday’s were made with 2 eggs, 60 g sugar. My own: 4 eggs, 20 g sugar.|egg=200,sugar-white=20
       In the café they use 200 ml milk and 2 eggs. I went with 400 ml milk and 4 eggs.|milk-whole=412,egg=200
       In the café they use 60 g sugar and 300 g flour. I weighed out 20 g sugar and 250 g flour.|sugar-white=20,wheat-flour-white=250
+      The recipe wanted 200 g plain flour and 250 ml cow's milk; I did it with 200 g rye flour and 250 ml soy milk, still 2 eggs.|rye-flour-medium=200,soy-drink=258,egg=100
+      The book says 60 g butter and 40 g sugar. I used 50 g coconut oil and 30 g honey.|oil-coconut=50,honey=30
+      Mum's were 200 g white flour and 300 ml milk. Mine are 200 g rye flour and 300 ml oat milk.|rye-flour-medium=200,oat-drink=309
+      The book says 200 g flour and 2 eggs. I put 50 g oats and 100 ml milk in as well.|wheat-flour-white=200,egg=100,oats-rolled=50,milk-whole=103
+      The recipe says 200 g flour and 2 eggs and that is what I use.|wheat-flour-white=200,egg=100
+      It says 200 g flour, which is what I used.|wheat-flour-white=200
+      Last week's had two eggs and 200 ml milk to 150 g flour. This week I kept the flour the same, used one egg and 250 ml of milk.|egg=50,milk-whole=258,wheat-flour-white=150
       """;
 
   @Test

@@ -169,6 +169,8 @@ public final class Times {
     Matcher times = BEHIND.matcher(words);
     if (times.matches() && mention.notes.isEmpty()) {
       boolean counted = mention.amount.isCount() && times.group(2) == null; // "2 eggs x 3"
+      counted |= // "200 g flour, 2 eggs, three times": of all
+          words.startsWith(",") && clause.batch.isPresent() && clause.mentions.size() > 1;
       counted |= words.endsWith("of them") && !HELD.isIn(mention.amountText); // "…, 5 of them"
       return !counted && scale(mention, value(first(times)));
     }

@@ -59,6 +59,8 @@ public final class TwoLists {
       Sought.of(
           "\\b(?:recipe|book|card|packet|box|bag|tin|blog|site|website|magazine|original|label|instructions?|it)\\b");
 
+  private static final Sought KEPT = Sought.of("\\b(?:same|kept|keep|rest|otherwise)\\b");
+
   /** One's own, or now. */
   private static final Sought MINE =
       Sought.of(
@@ -123,10 +125,20 @@ public final class TwoLists {
   private static boolean own(List<Clause> clauses) {
     TwoLists lists = new TwoLists(clauses);
     int second = lists.second();
-    return second > 0 && lists.isTheirs(second) && lists.leaveTheirs(second);
+    if (second > 0 && lists.isSame(second) && lists.isTheirs(second)) {
+      lists.leaveTheirs(second);
+      return true;
+    }
+    for (int i = SHARED; second == 0 && i <= lists.all.size() - SHARED; i++) {
+      if (lists.isInPlace(i) && lists.isTheirs(i)) {
+        lists.leaveOut(lists.all.subList(0, i));
+        return true;
+      }
+    }
+    return false;
   }
 
-  /** The same foods in the same order, each in another amount: no second helping of them. */
+  /** What stands before it is of another, or of another day, and it is one's own. */
   private boolean isTheirs(int second) {
     Said last = all.get(second - 1);
     Said next = all.get(second);
@@ -135,29 +147,42 @@ public final class TwoLists {
     String own = apart ? before(next) : between(last, next);
     boolean told = !lead.isBlank() && MINE.isIn(own) && (!MINE.isIn(lead) || ONCE.isIn(lead));
     boolean closed = !apart || last.mention.to >= last.clause.size() - 1;
-    return told
-        && closed
-        && isSame(second)
-        && !PART.isIn(own)
-        && !WORK.isIn(own)
-        && !WORK.isIn(lead);
+    boolean work = WORK.isIn(own) || WORK.isIn(lead);
+    return told && closed && !work && !PART.isIn(own + behind(all.get(all.size() - 1)));
   }
 
+  /**
+   * Other foods that do the same: "The recipe wants 200 g plain flour and 250 ml milk; I did it
+   * with 200 g buckwheat and 250 ml almond milk."
+   */
+  private boolean isInPlace(int second) {
+    String lead = before(all.get(0));
+    if (all.size() - second < second || !BOOK.isIn(lead) && !ONCE.isIn(lead)) {
+      return false;
+    }
+    int alike = 0;
+    for (int i = 0; i < second; i++) {
+      alike += all.get(i).mention.role() == all.get(second + i).mention.role() ? 1 : 0;
+    }
+    return 2 * alike >= second;
+  }
+
+  /** The same foods in the same order, each in another amount: no second helping of them. */
   private boolean isSame(int second) {
     List<String> theirs = all.subList(0, second).stream().map(Said::food).toList();
     List<String> own = all.subList(second, all.size()).stream().map(Said::food).toList();
     return theirs.stream().filter(own::contains).toList().equals(own);
   }
 
-  private boolean leaveTheirs(int second) {
-    boolean book = BOOK.isIn(before(all.get(0)));
-    List<Said> own = all.subList(second, all.size());
+  private void leaveTheirs(int second) {
+    Clause own = all.get(second).clause;
+    boolean book = BOOK.isIn(before(all.get(0))) || KEPT.isIn(own.words(0, own.size()));
+    List<Said> again = all.subList(second, all.size());
     List<Said> theirs =
         all.subList(0, second).stream()
-            .filter(s -> !book || own.stream().anyMatch(o -> o.food().equals(s.food())))
+            .filter(s -> !book || again.stream().anyMatch(o -> o.food().equals(s.food())))
             .toList();
     leaveOut(theirs);
-    return true;
   }
 
   /** Where the foods begin that were measured before, in another amount; 0 for nowhere. */
