@@ -23,6 +23,9 @@ import java.util.List;
 
 /** What stands in brackets: of the food before it, or a recipe of its own. */
 final class Brackets {
+  /** Nobody makes so many of a thing that brackets take apart. */
+  private static final double MANY = 50;
+
   private static final Sought LITTLE_OF =
       Sought.of(
           "^(?:an? |the )?(?:(?:generous|small|large|good|little|tiny|wee|thin|light|fair) )*"
@@ -151,7 +154,10 @@ final class Brackets {
 
   /** "1 flax egg (1 tbsp flaxseed + 3 tbsp water)": what one is made of. */
   private boolean isMade(List<Mention> measured) {
-    return before.amount != null && before.amount.isCount() && measured.size() > 1;
+    return before.amount != null
+        && before.amount.isCount()
+        && before.amount.measure().amount() < MANY // "milk 430, rest as is (2 eggs, 5 g salt)"
+        && measured.size() > 1;
   }
 
   /** "(1 tbsp flax + 3 tbsp water each)", "(each …)", "(… per egg)". */

@@ -12,6 +12,7 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BareCounts;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A sentence of what one eater gets: "a portion is two pancakes with 20 g honey", "per person: 50 g
@@ -56,6 +57,13 @@ public final class OnePortion {
       Sought.of(
           "(?:and |served |best |i have (?:it|them) )?with (?:a|one) (?:(?:small|big|tall|large|cold) )?(?:glass|mug|cup)\\b");
 
+  /** "2 pancakes, 15 ml maple syrup, 10 g butter: that's my breakfast". */
+  private static final Sought PIECES_FIRST =
+      Sought.of(
+          "(?:(?:my |today's |his |her )?(?:breakfast|lunch|brunch|snack|tea) ?[:=–-] ?)?(?:[1-5]|a|one|two|three|four|five) "
+              + "(?:(?:small|large|big|little|plain|warm|hot) )?(?:pancakes?|waffles?|cr[eê]pes?|hotcakes?|pikelets?|blinis?|drop scones?)"
+              + " ?(?:,|\\+|with|and|&|plus) ?(?:\\d+|an?|one|two|three|half|some)\\b.*");
+
   private static final Sought THERE_ARE =
       Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b");
 
@@ -66,6 +74,8 @@ public final class OnePortion {
 
   private static final Remembered NUTRIENT =
       Remembered.whole("sugars?|salt|sodium|fats?|fibre|fiber|starch|protein");
+
+  private static final Set<Role> BATTER = Set.of(Role.FLOUR, Role.EGG, Role.LEAVENING);
 
   private final Clause clause;
 
@@ -89,6 +99,7 @@ public final class OnePortion {
       clause.mentions.get(0).place = Place.PLATE; // what is drunk with it
     }
     portion.eaten();
+    portion.served();
     if (!isBegun(clause)) {
       return;
     }
@@ -124,6 +135,17 @@ public final class OnePortion {
         clause.counts.pieces = Optional.of(BareCounts.range(clause.get(i)));
       }
       clause.get(i).part = open ? all ? Part.YIELD : Part.NOTE : clause.get(i).part;
+    }
+  }
+
+  /** A number of pieces, and what goes on them: no food of a batter beside it. */
+  private void served() {
+    if (!PIECES_FIRST.isAll(apart(clause.words(0, clause.size())))
+        || clause.mentions.stream().anyMatch(m -> BATTER.contains(m.role()))) {
+      return;
+    }
+    for (Mention mention : clause.mentions) {
+      mention.place = mention.place == Place.NOT_SAID ? Place.PLATE : mention.place;
     }
   }
 

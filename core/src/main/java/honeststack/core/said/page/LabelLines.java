@@ -66,6 +66,12 @@ public final class LabelLines {
                 t -> isEnergy(t) || t.isWord("protein", "carbs", "carbohydrate", "fat", "fibre"));
   }
 
+  /** "Energy 1200 kJ / 287 kcal", and below it "Fat 9 g, of which saturates 3 g", "Salt 0.8 g". */
+  static boolean goesOn(List<Token> tokens, boolean inLabel) {
+    boolean all = tokens.stream().allMatch(t -> t.kind() != Token.Kind.WORD || isFigure(t));
+    return all && (inLabel || tokens.stream().anyMatch(LabelLines::isEnergy));
+  }
+
   /** "macros for 60 g oats". */
   static boolean isAsked(List<Token> tokens) {
     for (int i = 1; i + 2 < tokens.size(); i++) {

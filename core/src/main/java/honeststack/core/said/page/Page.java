@@ -36,6 +36,9 @@ public final class Page {
   private Place place = Place.NOT_SAID;
   private Per per;
 
+  /** The line before was one of a label, under its energy. */
+  private boolean inLabel;
+
   public Page(String text) {
     this.text = text;
     this.severalLines = Stops.isBreak(text, 0, text.length());
@@ -121,6 +124,14 @@ public final class Page {
     if (per != null && LabelLines.isFigures(tokens)) {
       section = Section.NUTRITION; // "Per serving:", and below it "calories 180", "fat 6 g"
       per = null;
+    }
+    inLabel = severalLines && LabelLines.goesOn(tokens, inLabel);
+    if (inLabel) {
+      Section before = section;
+      section = Section.NUTRITION;
+      sentences(number, tokens);
+      section = before;
+      return;
     }
     if (LabelLines.isLabel(tokens)) {
       Section before = section;
