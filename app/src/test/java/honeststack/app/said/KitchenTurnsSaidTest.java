@@ -46,6 +46,18 @@ class KitchenTurnsSaidTest {
       Chocolate: 50 g dark, 20 g milk|chocolate-dark=50,chocolate-milk=20
       200 g pumpkin and 20 g sunflower seeds|pumpkin=200,sunflower-seeds=20
       30 g coconut and 20 g olive oil|coconut-dried=30,oil-olive=20
+      2 pancakes, 15 g honey, 10 g butter: that's my breakfast|honey@PLATE=15,butter@PLATE=10
+      Breakfast: 3 waffles, 20 g butter, 30 g maple syrup|butter@PLATE=20,maple-syrup@PLATE=30
+      1 waffle + 50 g strawberries + 30 g yogurt|strawberries@PLATE=50,yogurt-whole@PLATE=30
+      3 waffles: 200 g flour, 2 eggs, 300 ml milk|wheat-flour-white=200,egg=100,milk-whole=309
+      Flour 250 → 220, milk 400 → 430, rest as is (2 eggs, 5 g salt)|wheat-flour-white=220,milk-whole=443,egg=100,salt=5
+      200 g flour, 2 eggs. Per 100 g: 250 kcal, 8 g protein, 12 g fat, 30 g carbs.|wheat-flour-white=200,egg=100
+      200 g flour⏎2 eggs⏎Energy 1200 kJ / 287 kcal⏎Fat 9 g, of which saturates 3 g⏎Carbohydrate 40 g, of which sugars 6 g⏎Protein 9 g⏎Salt 0.8 g|wheat-flour-white=200,egg=100
+      200 g flour, 2 eggs, 30 g whey (24 g protein)|wheat-flour-white=200,egg=100,whey-protein=30
+      Aim for under 40 g carbs: 40 g oats, 150 g egg white|oats-rolled=40,egg-white=150
+      200 g flour⏎2 eggs⏎5 g salt⏎Energy: 287 kcal⏎Salt: 0.8 g⏎Sugars: 6 g|wheat-flour-white=200,egg=100,salt=5
+      Per portion⏎Energy 287 kcal⏎Salt 0.8 g⏎⏎Ingredients⏎200 g flour⏎5 g salt|wheat-flour-white=200,salt=5
+      240 kcal⏎200 g flour⏎20 g sugar⏎5 g salt|wheat-flour-white=200,sugar-white=20,salt=5
       """;
 
   @Test

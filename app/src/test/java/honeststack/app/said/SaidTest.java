@@ -124,7 +124,8 @@ class SaidTest {
     "sluice, 0.84",
     "weald, 0.94",
     "ridge, 0.84",
-    "lee, 0.88"
+    "lee, 0.88",
+    "creek, 0.89"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
