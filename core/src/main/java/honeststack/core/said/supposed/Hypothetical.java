@@ -52,7 +52,12 @@ public final class Hypothetical {
    */
   public static boolean in(List<Clause> read, Clause clause) {
     List<Clause> near = near(read);
-    return isBehindList(near, clause) && new Hypothetical(near, clause).read();
+    boolean asked = // "No eggs? 60 g apple sauce each."
+        !read.isEmpty()
+            && isAsked(read.get(read.size() - 1))
+            && clause.hasFood()
+            && Clause.measure(near, LISTED);
+    return (asked || isBehindList(near, clause)) && new Hypothetical(near, clause).read();
   }
 
   private boolean read() {
@@ -264,7 +269,7 @@ public final class Hypothetical {
   /** "Too thick?", "Vegan?": what follows answers. */
   private static boolean isAsked(Clause question) {
     return question.isMark(question.size() - 1, "?")
-        && question.mentions.isEmpty()
+        && question.mentions.stream().noneMatch(Mention::isMeasured)
         && HypotheticalForms.QUESTION.isIn(question.words(0, question.size()));
   }
 

@@ -194,7 +194,9 @@ public final class HypotheticalForms {
 
   static final Sought QUESTION =
       Sought.of(
-          "^(?:no|out of|got no|haven't got(?: any)?|can't (?:find|get|have)|run out of|ran out of)\\b.*|^(?:.* )?(?:(?:too )?"
+          "^(?:no|out of|got no|(?:you )?(?:haven't|have not|hasn't) (?:got )?(?:any)?|can't (?:find|get|have|eat)|run out of|ran out of"
+              + "|(?:you )?(?:don't|do not) (?:have|like|eat|want|own|drink)|(?:allergic|intolerant) to|short (?:of|on)|missing|hate|not (?:keen on|fond of|a fan of))\\b.*"
+              + "|^(?:sweet|sweeter|savoury|spicy|spicier|richer|rich|fluffier|thicker|thinner|crispy|crispier|lighter|hungry|hungrier) \\?|^(?:.* )?(?:(?:too )?"
               + STATE
               + "|vegans?|(?:dairy|gluten|egg)[- ]free)\\b");
 
