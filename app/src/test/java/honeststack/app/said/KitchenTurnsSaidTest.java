@@ -58,6 +58,22 @@ class KitchenTurnsSaidTest {
       200 g flour⏎2 eggs⏎5 g salt⏎Energy: 287 kcal⏎Salt: 0.8 g⏎Sugars: 6 g|wheat-flour-white=200,egg=100,salt=5
       Per portion⏎Energy 287 kcal⏎Salt 0.8 g⏎⏎Ingredients⏎200 g flour⏎5 g salt|wheat-flour-white=200,salt=5
       240 kcal⏎200 g flour⏎20 g sugar⏎5 g salt|wheat-flour-white=200,sugar-white=20,salt=5
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: Swap the milk for oat milk, 1:1.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: Add up to 2 tbsp more milk if the batter is thick.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: A 24 cm pan works best.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: 1 cup of flour weighs 120 g here.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: The eggs should be at room temperature, about 30 minutes out of the fridge.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: I have made these with 150 g wholemeal and they were heavy.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: With 400 ml milk you get crêpes.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: Heat the oven to 100 °C to keep them warm.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      200 g flour, 300 ml milk, 2 eggs, 30 g sugar. Notes: For waffles add 50 g melted butter and 10 g more sugar.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-white=30
+      From the top: 250 g flour and 30 g sugar and 40 g butter plus 2 eggs. Ten of them.|wheat-flour-white=250,sugar-white=30,butter=40,egg=100
+      From the top: 300 ml milk and 150 g flour and 30 g sugar and 2 eggs – or thereabouts.|milk-whole=309,wheat-flour-white=150,sugar-white=30,egg=100
+      From the top: 40 g butter then 30 g sugar then 250 g flour and 2 eggs – out of the blue bowl. Ten of them.|butter=40,sugar-white=30,wheat-flour-white=250,egg=100
+      200 g flour, 2 eggs. Don't have buttermilk? Stir 1 tbsp lemon juice into 250 ml milk.|wheat-flour-white=200,egg=100
+      200 g flour, 2 eggs. Short of eggs? One egg and 50 ml milk work.|wheat-flour-white=200,egg=100
+      200 g flour, 2 eggs. Sweet? 30 g sugar.|wheat-flour-white=200,egg=100
+      No eggs? No problem: 200 g flour, 300 ml milk, 100 g apple sauce.|wheat-flour-white=200,milk-whole=309,applesauce=100
       """;
 
   @Test

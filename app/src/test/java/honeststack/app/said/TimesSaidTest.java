@@ -58,6 +58,14 @@ class TimesSaidTest {
       200 g flour fried in 10 g butter, 5 of them.|wheat-flour-white=200,butter@PAN=10;pieces 5
       50 g flour taken two times, 2 eggs|wheat-flour-white=100,egg=100
       I use 100 g ricotta multiplied by four and 2 eggs.|ricotta-whole=400,egg=100
+      Greased iron, 3 g butter each time, four times.|butter@PAN=12
+      a teaspoon of oil in the pan each time, eight times|oil-sunflower@PAN=36
+      Butter the iron each time, 3 g, six times over.|butter@PAN=18
+      200 g flour, 2 eggs. 3 g butter each time, four times.|wheat-flour-white=200,egg=100,butter@PAN=12
+      200 g flour, 2 eggs. 3 g butter each time, makes 8 in four rounds.|wheat-flour-white=200,egg=100,butter@PAN=12;pieces 8
+      200 g flour, 2 eggs. 5 g butter in the pan, four times.|wheat-flour-white=200,egg=100,butter@PAN=20
+      200 g flour, 2 eggs. 1 tsp oil for the iron, five times.|wheat-flour-white=200,egg=100,oil-sunflower@PAN=22
+      200 g flour, 2 eggs. In the pan 5 g butter, four times.|wheat-flour-white=200,egg=100,butter@PAN=20
       """;
 
   @Test

@@ -40,6 +40,7 @@ public final class Trimmed {
     }
     Element left = inner.get(weight);
     whole.amountText = left.isCount() ? left.textLike(whole.amount) : left.text();
+    whole.notes += inner.hasWord("peeled") ? ", peeled" : "";
     whole.restated = true;
     whole.amount.part = Part.NOTE;
     inner.elements.forEach(element -> element.part = Part.NOTE);

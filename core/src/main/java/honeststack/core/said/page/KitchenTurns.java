@@ -65,7 +65,7 @@ final class KitchenTurns {
   /** "a teaspoon in the pan each time, eight times". */
   private static final Sought EACH_TIME =
       said(
-          "(?: ?,)? (?:each|every) time,?((?: "
+          "(\\b(?:pan|iron|griddle|skillet|tava|tawa))?(?: ?,)? (?:each|every) time,?((?: "
               + MEASURED
               + ",)? "
               + NUMBER
@@ -117,8 +117,22 @@ final class KitchenTurns {
       said(
           "(\\d+) ?(g|ml)((?: of)?(?: \\p{L}{3,20}){0,2}) ?\\((?:from |of |out of )?(?:an? |the |my )?(\\d+) ?(?:g|ml) (?:pack|packet|tub|tin|bag|block|carton|bottle|jar|pot|box)\\)");
 
+  /** Idioms with words of places and amounts in them. */
+  private static final Sought IDIOM =
+      said(
+          "\\bfrom the top(?= ?[:,])|\\bhalf (?=asleep|awake)|\\b(?:on|from) the back of an envelope|\\bat the end of the day\\b"
+              + "|\\bsecond nature\\b|\\bone of these days\\b");
+
+  /** "… 2 eggs. Notes: for a vegan version use 300 ml soy milk.": as if on a line of its own. */
+  private static final Sought NOTES =
+      said(
+          "(?<=[.!?;]) (?=(?:notes|tips|variations|substitutions|good to know|tips (?:&|and) tricks) ?:)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(
+              IDIOM, "", "the top", "half", "envelope", "end of the day", "nature", "these days"),
+          Repair.as(NOTES, "\n", "notes", "tips", "variations", "substitutions", "to know"),
           Repair.as(OF_A_SIZE, "x ", "of the", "of th", "of my", "of our"),
           Repair.as(LOTS, "x ", "lots of", "measures of", "goes of", "ings of", "portions of"),
           Repair.as(TIMES_OVER, "", "times over"),
@@ -131,7 +145,7 @@ final class KitchenTurns {
           Repair.of(ALL_BUT, at -> at.group(1) + ", " + at.group(3) + " " + at.group(2), "(", "l"),
           Repair.of(WHATEVER, at -> at.group(1) + " or " + at.group(2), "whatever", "whichever"),
           Repair.as(NOBODY, "no ", "nobody", "no one", "no-one", "none of"),
-          Repair.of(EACH_TIME, at -> "," + at.group(1), " time"),
+          Repair.of(EACH_TIME, KitchenTurns::eachTime, " time"),
           Repair.of(
               GREASED, at -> at.group(1) + " with " + at.group(4) + " " + at.group(2), " times"),
           Repair.of(ROUNDS, KitchenTurns::made));
@@ -146,6 +160,13 @@ final class KitchenTurns {
   private static String made(MatchResult at) {
     boolean adds = number(at, 1) * number(at, 2) == number(at, 3);
     return adds ? "Makes " + at.group(3) : at.group();
+  }
+
+  /** What goes in each time goes into the pan. */
+  private static String eachTime(MatchResult at) {
+    String pan = at.group(1) == null ? "" : at.group(1);
+    boolean said = !pan.isEmpty() || at.group(3) != null;
+    return pan + (said ? "," : " in pan,") + at.group(2);
   }
 
   /** Only where it is less. */

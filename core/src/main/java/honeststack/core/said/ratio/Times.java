@@ -8,6 +8,7 @@ import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +23,7 @@ public final class Times {
   private static final int FAR = 9;
 
   private static final String NUMBER =
-      "(\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|two|three|four|five|six)";
+      "(\\d{1,2}(?:\\.\\d+)?|one and a half|two and a half|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)";
 
   private static final Sought PART =
       Sought.of(
@@ -143,9 +144,13 @@ public final class Times {
 
   /** "100 g flour, twice"; "1 tin, use half". */
   private void behind(Mention mention) {
-    for (int to = Math.min(clause.size(), mention.to + FAR); to > mention.to; to--) {
-      if (isEnd(to) && isOpen(mention.to, to) && uses(mention, words(clause, mention.to, to))) {
-        note(mention.to, to);
+    int from = mention.to;
+    while (clause.is(from, Sort.PAN) || from > mention.to && clause.isWord(from, "pan", "iron")) {
+      from++; // "5 g butter in the pan, four times"
+    }
+    for (int to = Math.min(clause.size(), from + FAR); to > from; to--) {
+      if (isEnd(to) && isOpen(from, to) && uses(mention, words(clause, from, to))) {
+        note(from, to);
         return;
       }
     }

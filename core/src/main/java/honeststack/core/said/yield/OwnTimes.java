@@ -2,6 +2,7 @@ package honeststack.core.said.yield;
 
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 
 /** How often one food of a list is taken: "flour 100 g x 3" makes nothing of the others. */
@@ -17,7 +18,8 @@ final class OwnTimes {
   private OwnTimes() {}
 
   static boolean is(Clause clause, int from, int to) {
-    if (!TIMES.isAll(clause.words(from, to)) || clause.isMark(from - 1, ",")) {
+    boolean pan = clause.is(from - 2, Sort.PAN); // "5 g butter in the pan, four times"
+    if (!TIMES.isAll(clause.words(from, to)) || clause.isMark(from - 1, ",") && !pan) {
       return false; // "2 g of oil a time, 8 times"
     }
     int begin = from;
