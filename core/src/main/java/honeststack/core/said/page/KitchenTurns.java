@@ -115,7 +115,8 @@ final class KitchenTurns {
   /** "100 g ricotta (400 g pack)": none of the pack's own weight. */
   private static final Sought OUT_OF_PACK =
       said(
-          "(\\d+) ?(g|ml)((?: of)?(?: \\p{L}{3,20}){0,2}) ?\\((?:from |of |out of )?(?:an? |the |my )?(\\d+) ?(?:g|ml) (?:pack|packet|tub|tin|bag|block|carton|bottle|jar|pot|box)\\)");
+          "\\b(\\d{1,5}) ?(g|ml)((?: of)?(?: \\p{L}{3,20}){0,2}) ?\\((?:from |of |out of )?(?:an? |the |my )?(\\d{1,5}) ?(?:g|ml)"
+              + " (?:pack|packet|tub|tin|bag|block|carton|bottle|jar|pot|box)\\)");
 
   /** Idioms with words of places and amounts in them. */
   private static final Sought IDIOM =

@@ -1,6 +1,7 @@
 package honeststack.core.said.span;
 
 import honeststack.core.food.Foods;
+import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import java.util.List;
@@ -96,11 +97,13 @@ final class SharedNouns {
     int i = from;
     while (head != null && i + 1 < elements.size() && elements.get(i).isAmount()) {
       int name = elements.get(i + 1).isWord("of") ? i + 2 : i + 1;
-      boolean ended = name + 1 >= elements.size() || isBetween(name + 1);
-      if (name >= elements.size() || !ended) {
-        break;
+      boolean open = name < elements.size() && (name + 1 >= elements.size() || isBetween(name + 1));
+      boolean full = open && elements.get(name).isFood() && elements.get(name).low().endsWith(head);
+      boolean one = open && !full && isOpen(i, name, head) && name(name, head);
+      if (!one && !full) {
+        break; // "Chocolate: 180 g flour, 2 eggs, 300 ml milk"
       }
-      named |= isOpen(elements.get(name), head) && name(name, head);
+      named |= one;
       i = name + 1;
       while (i < elements.size() && isBetween(i)) {
         i++;
@@ -160,11 +163,14 @@ final class SharedNouns {
     return element.isMark(",", ";", "+", "&", "/", ".") || element.isWord("and", "plus");
   }
 
-  private static boolean isOpen(Element element, String head) {
+  private boolean isOpen(int amount, int name, String head) {
+    Element element = elements.get(name);
     String word = element.low();
     boolean one = element.to == element.from + 1 && Character.isLetter(word.charAt(0));
     boolean free = element.kind == Element.Kind.WORD || element.kind == Element.Kind.PHRASE;
-    boolean whole = WHOLE.contains(word) && !head.startsWith("ch"); // milk chocolate, cream cheese
+    boolean weighed = elements.get(amount).measure().unit().kind() == Unit.Kind.MASS;
+    boolean whole = // but "chocolate: 20 g milk", "cheese: 20 g cream"
+        WHOLE.contains(word) && !(weighed && head.startsWith("ch"));
     return one && (free || element.isFood() && !word.endsWith("s") && !whole);
   }
 }

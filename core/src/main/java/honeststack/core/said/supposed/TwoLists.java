@@ -124,6 +124,9 @@ public final class TwoLists {
 
   private static boolean own(List<Clause> clauses) {
     TwoLists lists = new TwoLists(clauses);
+    if (lists.all.size() < 2 * SHARED || lists.all.size() > MOST) {
+      return false;
+    }
     int second = lists.second();
     if (second > 0 && lists.isSame(second) && lists.isTheirs(second)) {
       lists.leaveTheirs(second);
