@@ -52,10 +52,6 @@ public final class Ellipses {
           "protein",
           "bran");
 
-  /** Foods that are themselves, whatever stands behind the "or". */
-  private static final Set<String> WHOLE =
-      Set.of("sugar", "butter", "honey", "milk", "cream", "egg", "water", "salt", "flour", "oil");
-
   private final Foods foods;
   private List<Element> elements = List.of();
 
@@ -250,7 +246,7 @@ public final class Ellipses {
     boolean the = i > 1 && elements.get(i - 1).isWord("the") && isMeasured(i);
     return the
         && element.to == element.from + 1
-        && !WHOLE.contains(element.low())
+        && !SharedNouns.WHOLE.contains(element.low())
         && !head.isEmpty();
   }
 
@@ -323,7 +319,7 @@ public final class Ellipses {
 
   private static boolean isOpen(Element before, String word) {
     boolean plain = before.kind == Element.Kind.WORD && Character.isLetter(word.charAt(0));
-    boolean singular = before.isFood() && !word.endsWith("s") && !WHOLE.contains(word);
+    boolean singular = before.isFood() && !word.endsWith("s") && !SharedNouns.WHOLE.contains(word);
     return plain || singular;
   }
 }

@@ -46,7 +46,8 @@ final class SharedNouns {
           "oil", Set.of("olive", "sunflower", "vegetable", "canola", "rapeseed"),
           "syrup", Set.of("maple", "golden", "agave", "date"));
 
-  private static final Set<String> WHOLE =
+  /** Foods that are themselves, whatever noun stands beside them. */
+  static final Set<String> WHOLE =
       Set.of("sugar", "butter", "honey", "milk", "cream", "egg", "water", "salt", "flour", "oil");
 
   private static final double FAR = 4;
