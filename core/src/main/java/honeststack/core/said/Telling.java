@@ -50,7 +50,7 @@ public final class Telling {
   /** Somewhere in a text of several sentences. */
   private static final Sought GRAMS =
       Sought.of(
-          "\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)"
+          "(?:(?<!\\d ?)|(?=.(?:all|every|weights|amounts)))\\((?:all |everything |weights |amounts )?(?:in )?(?:g|grams)"
               + "(?:,? (?:but|except|bar|apart from|other than)(?: for)?(?: the)? \\w+)?\\)"
               + "|\\b(?:all|everything|weights|amounts) (?:is |are )?in (?:g|grams)\\b"
               + "|\\ball grams\\b|\\bgrams,? (?:obviously|of course|throughout)\\b|\\bin grams[.!)]?$",
@@ -74,19 +74,16 @@ public final class Telling {
     OwnWeights weights = new OwnWeights(vessels.text);
     ToldUnit unit = new ToldUnit(weights.text);
     Page page = new Page(unit.text);
-    ClauseReader sentences =
-        new ClauseReader(
-            foods,
-            isInGrams(text) ? "g" : unit.unit,
-            Rendered.isIn(text),
-            OneBowl.isOnScales(text));
+    String inUnit = isInGrams(text) ? "g" : unit.unit;
+    boolean bacon = Rendered.isIn(text);
+    boolean onScales = OneBowl.isOnScales(text);
     Described described = new Described(foods);
     WhichSort whichSort = new WhichSort(foods);
     List<Clause> read = new ArrayList<>();
     boolean wrong = false;
     boolean supposed = false;
     List<Clause> clauses =
-        page.sentences.stream().flatMap(sentence -> sentences.read(sentence).stream()).toList();
+        Sentences.read(page.sentences, () -> new ClauseReader(foods, inUnit, bacon, onScales));
     for (Clause clause : clauses) {
       if (OffTopic.isRule(clause)) {
         clause.passOverAmounts();
