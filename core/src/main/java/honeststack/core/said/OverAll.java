@@ -22,6 +22,7 @@ import honeststack.core.said.ratio.Ratios;
 import honeststack.core.said.ratio.ShareOfFlour;
 import honeststack.core.said.supposed.ChosenVersion;
 import honeststack.core.said.supposed.Hypothetical;
+import honeststack.core.said.supposed.NamedVersion;
 import honeststack.core.said.supposed.TwoLists;
 import honeststack.core.said.supposed.Versions;
 import honeststack.core.said.talk.OffTopic;
@@ -58,6 +59,7 @@ final class OverAll {
     Scales.once(read);
     SwappedAhead.find(read);
     WrongList.find(read);
+    NamedVersion.find(read);
     ChosenVersion.find(read);
     Versions.once(read);
     Uncooked.find(read);

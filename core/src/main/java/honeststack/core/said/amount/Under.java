@@ -15,17 +15,24 @@ public final class Under {
           ".*\\b(?:(?:just|(?:a )?(?:little|bit|tad|touch|shade)|slightly|fractionally) (?:under|below|less than)"
               + "|(?:just )?(?:shy|short) of|not quite)");
 
+  /** Right before the amount: "a generous half cup". */
+  private static final String[] FILLED = {
+    "generous", "heaped", "heaping", "rounded", "scant", "bare", "overflowing"
+  };
+
   private Under() {}
 
-  /** Makes them scant ones. */
+  /** Makes them scant ones, or as full as is said. */
   public static void in(Clause clause) {
     for (int i = 1; i < clause.size(); i++) {
       Element amount = clause.get(i);
       if (amount.isAmount() && amount.instead == null && isFilled(amount.measure())) {
         String said = amount.text();
         int unit = said.lastIndexOf(' ') + 1;
-        if (unit > 0 && CUE.isAll(clause.words(i - FAR, i))) {
-          amount.instead = said.substring(0, unit) + "scant " + said.substring(unit);
+        boolean filled = clause.isWord(i - 1, FILLED);
+        if (unit > 0 && (filled || CUE.isAll(clause.words(i - FAR, i)))) {
+          String how = filled ? clause.low(i - 1) : "scant";
+          amount.instead = said.substring(0, unit) + how + " " + said.substring(unit);
         }
       }
     }

@@ -59,6 +59,13 @@ public final class Alternatives {
               + "(?: \\w+)?(?: (?:it|them|this|these))?(?: with)?|get away with|could be|might be|may be)"
               + "(?:[ ,:;.–-].*)?");
 
+  /** "Fresh or frozen blueberries, 1 cup": of one food. */
+  private static final Sought SORTS =
+      Sought.of(
+          "(?:fresh|frozen|tinned|raw|white|brown|plain|ripe|light|dark|soft|hard|large|small|big|hot"
+              + "|cold|warm|smooth|crunchy|ground|whole|sweet|sour|strong|fine|coarse|hard|thick"
+              + "|thin|black|green|red|yellow|\\w+ed|\\w+y) or");
+
   /** Before the first of two that are to be chosen from. */
   private static final Sought CHOOSE =
       Sought.of(
@@ -155,6 +162,7 @@ public final class Alternatives {
             && StandIn.isFor(food.food, other.food)
             && clause.elements.subList(from, other.from).stream().noneMatch(Element::isFood)
             && OPTION.isAll(between)
+            && !SORTS.isAll(between)
             && !(both || between.matches("or (?:so|two|more|less|thereabouts|whatever)\\b.*"));
     boolean chosen =
         between.matches("and|,|, and|or|/|;")

@@ -168,7 +168,8 @@ public final class Again {
           && listed
           && !isMore(said);
     }
-    if (isMore(said) && !Thinned.isSupposed(said.clause)) {
+    boolean enough = said.clause.low(0).startsWith("enough"); // "enough oil to cover the pan"
+    if (enough || isMore(said) && !Thinned.isSupposed(said.clause)) {
       return false; // "more milk until it poured": nobody knows how much
     }
     boolean measured =
@@ -194,6 +195,7 @@ public final class Again {
 
   private static boolean isPart(Named said, Named other) {
     return said.isNear(other)
+        && (isKnownSame(said, other) || isDefinite(said) || isOfThe(said)) // no oat milk
         && isMeasuredAlike(said.mention, other)
         && !isMore(said)
         && Portions.isPart(said, other);

@@ -60,10 +60,20 @@ public final class Reasoned {
 
   /** The reason, behind it. */
   private static final String FOR =
-      "(?:[,–—-] )?(?:because|since|as|seeing|for|due|on account|thanks|in case|owing) [^#.]*";
+      "(?:[,–—-] )?(?:because|since|as(?! (?:much|many|little|few|needed|required|desired|wanted|liked"
+          + "|usual|always|well|per|big|small|large|thin|thick|long|you|a|an|garnish)\\b)"
+          + "|seeing|for(?! \\w+ing\\b)|due|on account|thanks|in case|owing) [^#.]*";
 
   private static final String SO =
       "(?:[,–—-] )?(?:and |, )?\\b(?:so|hence|therefore|thus|meaning|which meant|instead)(?: , )? ?(?:today |this time |next time )?";
+
+  /**
+   * The reason where nothing else says that it took another's place: "walnuts for crunch" do not.
+   */
+  private static final String WHY =
+      "(?:(?!(?:[,–—-] )?for\\b)"
+          + FOR
+          + "|(?:[,–—-] )?for (?:[\\w'’]+ )*(?:allerg\\w*|sake|intolerance|vegans?|stomach|tummy|who|whose) [^#.]*)";
 
   private static final String END = "[ .!]*";
 
@@ -81,7 +91,7 @@ public final class Reasoned {
                   + HERE
                   + END),
           Sought.of(LEAD + TAKEN + HERE + "(?:" + FOR + "|[,–—;:-] [^#.]*)" + END),
-          Sought.of(LEAD + "(?<g>@ )" + HERE + FOR + END));
+          Sought.of(LEAD + "(?<g>@ )" + HERE + WHY + END));
 
   /** "The flour was gluten-free": the name holds what it is. */
   private static final Sought DESCRIBED =

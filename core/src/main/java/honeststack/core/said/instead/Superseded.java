@@ -9,6 +9,7 @@ import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.StandIn;
 import honeststack.core.said.supposed.HypotheticalForms;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.function.Predicate;
@@ -27,6 +28,20 @@ public final class Superseded {
       Sought.of(
           "\\b(?:no|not|none|instead|rather|swap\\w*|replac\\w*|sub\\w*|out of|(?:ran|run|all|left|sold) out|without|actually|sorry|meant|mean"
               + "|correction|for (?:it|that|them|the \\w+)|wait|scratch|did|does|do)\\b");
+
+  /** What a recipe wants, or somebody did. */
+  private static final Sought REPORTED =
+      Sought.of(
+          "\\b(?:says?|said|recipe|original\\w*|calls?|called|wants?|wanted|asks?|asked|normal\\w*|usual\\w*|used"
+              + "|last|mum|mom|gran|grandma|nan|dad|would|should|supposed|meant|wrong|was|were|ran|run|out|none|no|not"
+              + "|never|hates?|hated|allerg\\w*|can't|cannot|won't|don't|doesn't|didn't|had|forgot|instead|old|before"
+              + "|book|card|site|packet|box|label|most|people|traditional\\w*|classic)\\b");
+
+  /** Of a line that stands for the one before it. */
+  private static final Sought ANEW =
+      Sought.of(
+          "\\b(?:instead|rather|swap\\w*|replac\\w*|sub\\w*|actually|sorry|meant|mean|correction"
+              + "|for (?:it|that|them|the \\w+)|wait|scratch|ran out|run out|out of)\\b");
 
   /** "My youngest is 4." */
   private static final Sought OF_OTHERS =
@@ -55,15 +70,20 @@ public final class Superseded {
     if (bare && !over && old.from <= 0 && clause.size() <= said.to + 1) {
       return; // "200 g flour. 2 eggs."
     }
-    boolean explicit =
-        EXPLICIT.isIn(clause.words(0, clause.size()))
-            || over && EXPLICIT.isIn(inner.words(0, inner.size()));
-    if (isCorrected(clause, said) || !explicit && isItem(before, old, clause, said)) {
+    boolean here = EXPLICIT.isIn(clause.words(0, clause.size()));
+    boolean explicit = here || over && EXPLICIT.isIn(inner.words(0, inner.size()));
+    boolean kin = old.food.isOfAKind(said.food) || StandIn.isFor(old.food, said.food);
+    boolean told = !isItemOnly(clause, said) || REPORTED.isIn(before.words(0, before.size()));
+    boolean settled = !here && (isOtherLeftOut(before, old.food, 0) || !kin) || !explicit && !told;
+    boolean apart =
+        areItems(before, old, clause, said) && !ANEW.isIn(clause.words(0, clause.size()));
+    boolean item = apart || !explicit && isItem(before, old, clause, said);
+    if (settled || item || isCorrected(clause, said)) {
       return;
     }
-    Displaced told = new Displaced(before);
+    Displaced then = new Displaced(before);
     Displaced now = new Displaced(clause);
-    String tail = told.plain(overNotes(before, old.to), before.size());
+    String tail = then.plain(overNotes(before, old.to), before.size());
     String head = now.plain(0, said.from);
     if (over) {
       head = join(new Displaced(inner).plain(0, inner.size()), head);
@@ -71,9 +91,9 @@ public final class Superseded {
     boolean named =
         clause.elements.subList(0, Math.min(clause.size(), Math.max(0, said.from))).stream()
             .anyMatch(Element::isFood);
-    boolean held = named || told.isHeld(old.to, before.size()) || now.isHeld(0, said.from);
+    boolean held = named || then.isHeld(old.to, before.size()) || now.isHeld(0, said.from);
     boolean close = tail.split(" ").length <= CLOSE;
-    String lead = told.before(old.from);
+    String lead = then.before(old.from);
     boolean alike = head.equals(lead) && !head.isEmpty(); // "Used 60 g oats; used 200 g flour."
     boolean kept = // "Don't forget 240 g buttermilk!"
         DisplacedForms.isKept(head)
@@ -92,10 +112,29 @@ public final class Superseded {
     if (says == Weights.Says.FIRST_GIVES_WAY || givesWay(lead, between, behind)) {
       old.mark(Part.EXCLUDED);
       before.mentions.remove(old);
-    } else if (old.isMeasured() && says == Weights.Says.SECOND_GIVES_WAY) {
+    } else if (old.isMeasured()
+        && says == Weights.Says.SECOND_GIVES_WAY
+        && !isOtherLeftOut(
+            clause, said.food, said.from)) { // "almond flour, 100 g, since wheat is off the menu"
       said.mark(Part.EXCLUDED);
       clause.mentions.remove(said);
     }
+  }
+
+  /** An amount and a food, and nothing is done. */
+  private static boolean isItemOnly(Clause clause, Mention said) {
+    return said.from <= 0 && clause.elements.stream().noneMatch(e -> e.is(Sort.VERB));
+  }
+
+  /** Words behind a food leave out another. */
+  private static boolean isOtherLeftOut(Clause clause, Element kept, int from) {
+    int begin = Math.max(0, Math.min(from, clause.size()));
+    return clause.elements.subList(begin, clause.size()).stream()
+        .anyMatch(
+            e ->
+                (e.isFood() || e.isAmount() && !e.isWeak())
+                    && e.part == Part.EXCLUDED
+                    && e != kept);
   }
 
   /** It says that another food is left out than the one before it. */
@@ -116,15 +155,19 @@ public final class Superseded {
         .anyMatch(e -> e.isAmount() && !e.isWeak() && e.part == Part.EXCLUDED);
   }
 
+  /** Each begins a line of its own: "1 cup oats, not instant" says no more of the line before. */
+  private static boolean areItems(Clause before, Mention old, Clause clause, Mention said) {
+    boolean otherLine = clause.sentence.line() != before.sentence.line();
+    return otherLine && said.from <= 0 && old.from <= 0;
+  }
+
   /** "1 egg", and on the next line "used ¾ of a 250 g tub of ricotta": two of a list. */
   private static boolean isItem(Clause before, Mention old, Clause clause, Mention said) {
     boolean first = old.from <= 0 && old.to >= before.size() - 1;
     boolean second = said.from <= 0 && clause.size() <= said.to + 1;
     boolean swapped = before.elements.stream().anyMatch(e -> e.isFood() && e.part == Part.EXCLUDED);
-    boolean listed =
-        clause.sentence.line() != before.sentence.line()
-            || said.from <= 0 && first
-            || second && swapped;
+    boolean otherLine = clause.sentence.line() != before.sentence.line();
+    boolean listed = otherLine || said.from <= 0 && first || second && swapped;
     boolean added = old.food.isRole(Role.ADD_IN) && said.food.isRole(Role.ADD_IN);
     return listed && (added || !old.food.isOfAKind(said.food));
   }

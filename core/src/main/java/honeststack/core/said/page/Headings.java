@@ -63,7 +63,7 @@ final class Headings {
       Sought.of(
           "(?:pint|cup|teaspoon|tablespoon|spoon|gram|gramme|litre|liter|ounce|pound|quart|gallon"
               + "|kilo|glass(?:e)?|mug|pinch(?:e)?|handful|scoop|ladle|drop|knob|millilitre"
-              + "|splash(?:e)?|dash(?:e)?|dollop|drizzle|glug|slice|clove|stick|sprinkle|squeeze"
+              + "|splash(?:e)?|spray|dash(?:e)?|dollop|drizzle|glug|slice|clove|stick|sprinkle|squeeze"
               + "|packet|sachet|tin|bunch(?:e)?|sprig|bottle|carton|spoonful|cupful|ladleful|scoopful)s?");
 
   private static final int MOST_LABEL_WORDS = 3;

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -40,6 +41,14 @@ public final class OwnWeights {
           "(?:is|weighs|holds|equals|=|means|takes) (?:about |roughly |around )?\\d",
           Pattern.CASE_INSENSITIVE);
 
+  /** At the end of what stands before it. */
+  private static final Pattern NAME =
+      Pattern.compile(
+          "(?:^|[.;:\\n]|\\d (?:(?:cups?|scoops?|mugs?|spoons?|tbsp|handfuls?|slices?) (?:of )?)?) ?"
+              + "(?!(?:in|at|for|by|with|on|here|note|so|and|also|today)\\b)"
+              + "([a-z-]{3,20}(?: [a-z-]{3,20})?), ?$",
+          Pattern.CASE_INSENSITIVE);
+
   /**
    * @param food what it is of; empty for anything
    */
@@ -63,10 +72,12 @@ public final class OwnWeights {
         String name = stated.group(2).toLowerCase(Locale.ROOT);
         String rest = said.substring(0, stated.start()) + said.substring(stated.end());
         String food = lower(stated.group(3));
+        String line = food.isEmpty() ? before(said, stated) : "";
         String kind = lower(stated.group(1));
         boolean elsewhere = isMeasured(rest, name, food);
         if (elsewhere && UnitWords.of(name).isPresent()) {
-          String of = food.isEmpty() && isMeasured(rest, name, kind) ? kind : food;
+          boolean ofKind = !kind.isEmpty() && food.isEmpty() && isMeasured(rest, name, kind);
+          String of = ofKind ? kind : food + line;
           double grams = Double.parseDouble(stated.group(4).replace(',', '.'));
           weights.add(new Weight(UnitWords.of(name).get(), of, grams));
           marks.add(new Mark(stated.start(), stated.end(), Part.NOTE, Mark.NO_LINE));
@@ -77,6 +88,12 @@ public final class OwnWeights {
       }
     }
     this.text = blank.toString();
+  }
+
+  /** "Sifted flour, 1 cup = 115 g": what stands before it; empty where there is nothing. */
+  private static String before(String said, MatchResult stated) {
+    Matcher name = NAME.matcher(said.substring(0, stated.start()));
+    return name.find() ? lower(name.group(1)) : "";
   }
 
   private static String lower(String word) {

@@ -29,6 +29,7 @@ public final class Stamps {
               + ("|(?<=^|[ \\t(,])"
                   + DATE
                   + "(?=[ ,:;.)]|$)(?! ?(?:cups?|tsp|tbsp|kg|g|ml|l|oz|lb)\\b)")
+              + "|(?<=[,;(] )(?:batch|lot|try|attempt|trial|test|run) (?:no\\.? ?|# ?)?\\d{1,4}(?= ?(?:[,;.)]|$))"
               + "|(?<=^|[.!] |\\()\\d{1,2}/10(?= (?:would|from|for|again|will|easily|definitely)\\b|[.!,)])",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 

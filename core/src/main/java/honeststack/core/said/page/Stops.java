@@ -78,6 +78,18 @@ final class Stops {
     "used", "at", "had", "is", "it's", "that's", "till", "until", "by"
   };
 
+  /** Before the weight of what was counted. */
+  private static final String[] TOLD = {
+    "about", "around", "roughly", "together", "total", "weighing", "weighed", "is", "was", "say"
+  };
+
+  /** What is counted, and weighed behind its name: "1 carton sour cream, 400 g". */
+  private static final String[] PACKS = {
+    "carton", "tin", "can", "pot", "tub", "pack", "packet", "bag", "jar", "bottle", "punnet",
+    "block", "box", "sachet", "tins", "cans", "pots", "tubs", "packs", "packets", "bags", "jars",
+    "schale", "becher", "dose", "glas"
+  };
+
   /** One asks about a food in no more words. */
   private static final int QUESTION = 4;
 
@@ -118,7 +130,10 @@ final class Stops {
     boolean whole = next.start() > mark.end() && isWhole(tokens, from, i - 1);
     boolean unit = UnitWords.isUnit(tokens, i - 1) && !Headings.isWritten(tokens.get(i - 1));
     boolean apart =
-        isLabelled(tokens, i + 1) || isSentence(tokens, i + 1) || isBehindName(tokens, from, i);
+        isLabelled(tokens, i + 1)
+            || isSentence(tokens, i + 1)
+            || isBehindName(tokens, from, i)
+            || isOnceMore(tokens, from, i);
     boolean metric = next.start() > mark.end() && isMetricEnd(tokens, from, i);
     boolean each = i > 2 && tokens.get(i - 3).isMark("@"); // "9 pcs @ 70 g. Best so far."
     boolean set = begins && unit && i > from + 2 && tokens.get(i - 3).isWord("not", "to", "than");
@@ -200,6 +215,30 @@ final class Stops {
             || number > from + 2 && isMetric(tokens, dot - 1) && tokens.get(number - 1).isWord(ONLY)
             || tokens.get(from + 2).isMark(",")
                 && begins(tokens, dot + 1)); // "Egg, fresh 60 g. Oil …"
+  }
+
+  /** "2 eggs, together 100 g. Vanilla …", "1 tin = 400 g. Milk …": as much as was counted. */
+  private static boolean isOnceMore(List<Token> tokens, int begin, int dot) {
+    int number = dot - 2;
+    Token before = number > begin + 1 ? tokens.get(number - 1) : tokens.get(begin);
+    boolean led = before.isMark("=", "–", "—", "-") || before.isWord(TOLD);
+    boolean counted = before.isMark(",") && isMetric(tokens, dot - 1);
+    boolean told = number > begin + 1 && tokens.get(number).kind() == Token.Kind.NUMBER;
+    if (!told || !(led || counted) || !goesOn(tokens, dot + 1)) {
+      return false;
+    }
+    boolean named = false;
+    boolean packed = false;
+    for (int i = begin; i < number - 1; i++) {
+      named |= tokens.get(i).kind() == Token.Kind.WORD && tokens.get(i).text().length() >= 3;
+      packed |= tokens.get(i).isWord(PACKS);
+    }
+    return led ? named : packed;
+  }
+
+  private static boolean goesOn(List<Token> tokens, int i) {
+    Token.Kind kind = i < tokens.size() ? tokens.get(i).kind() : Token.Kind.MARK;
+    return begins(tokens, i) || kind == Token.Kind.NUMBER || kind == Token.Kind.FRACTION;
   }
 
   private static boolean begins(List<Token> tokens, int i) {

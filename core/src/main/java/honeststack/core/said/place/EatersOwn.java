@@ -10,6 +10,7 @@ import honeststack.core.said.told.Part;
 import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Per;
 import honeststack.core.said.words.Remembered;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Optional;
@@ -154,11 +155,30 @@ public final class EatersOwn {
                         m.isMeasured()
                             && !BOWL.contains(m.role())
                             && m.known().filter(EatersOwn::isSpread).isPresent());
-    if (!topping || BATTER.isIn(clause.words(0, clause.size()))) {
+    if (!topping || BATTER.isIn(clause.words(0, clause.size())) || isOfSeveral(clause)) {
       return false;
     }
     String signs = signs(clause);
     return SAID.isAll(signs) || ON_THEM.isAll(signs);
+  }
+
+  /** "Two cans of sweetcorn, 200 g each": each of them weighs as much. */
+  private static boolean isOfSeveral(Clause clause) {
+    boolean several = false;
+    for (int i = 0; i < clause.size(); i++) {
+      boolean each = clause.isWord(i, "each", "apiece") || clause.is(i, Sort.EACH);
+      if (each && clause.isAmount(i - 1) && several && clause.mentions.size() == 1) {
+        return true;
+      }
+      boolean counted = clause.isAmount(i) && !clause.get(i).isWeak() && !clause.isAmount(i + 1);
+      several |=
+          counted
+              && clause.get(i).part != Part.YIELD
+              && clause.get(i).part != Part.SERVES
+              && !clause.is(i + 1, Sort.EACH)
+              && !clause.isWord(i + 1, "each", "apiece");
+    }
+    return false;
   }
 
   /** What nobody stirs in for one eater alone. */

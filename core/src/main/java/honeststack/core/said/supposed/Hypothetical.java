@@ -86,7 +86,7 @@ public final class Hypothetical {
       if (other.isPresent() && !elsewhere && !state) {
         Alternatives.choose(other.get(), clause, mention);
       } else if (elsewhere && !isBefore(mention)
-          || state && (isTold(mention) || says(HypotheticalForms.IF))
+          || state && !isItem(mention) && (isTold(mention) || says(HypotheticalForms.IF))
           || refused
           || version
           || may && isTold(mention)
@@ -156,7 +156,7 @@ public final class Hypothetical {
   private void forget(boolean elsewhere) {
     if (!read.isEmpty()) {
       for (Mention mention : List.copyOf(clause.mentions)) {
-        if (elsewhere || isTold(mention)) {
+        if (elsewhere && !isBefore(mention) || isTold(mention)) {
           drop(mention, false);
         }
       }
@@ -169,6 +169,9 @@ public final class Hypothetical {
     if (mention.isMeasured() && clause.isWord(mention.from - 1, "so")) {
       return true; // "30 g less sugar than last time, so 50 g sugar"
     }
+    if (mention.from <= 1 && mention.isMeasured() && isChangedHere(mention)) {
+      return true;
+    }
     int end = clause.elements.indexOf(mention.food) + 1;
     return mention.from == 0
         && mention.isMeasured()
@@ -176,8 +179,32 @@ public final class Hypothetical {
         && HypotheticalForms.LATER.isIn(clause.words(end, clause.size()));
   }
 
+  /** "50 g butter, no, that was last time, 40 g", "30 g butter, I've also done it with oil". */
+  private boolean isChangedHere(Mention mention) {
+    return !mention.others.isEmpty()
+        || clause.elements.stream()
+            .anyMatch(e -> e.isAmount() && !e.isWeak() && e.part == Part.EXCLUDED);
+  }
+
+  /** "240 ml oat milk, you can swap in soy milk". */
+  private boolean hasOwnChoice() {
+    return clause.mentions.stream().anyMatch(m -> !m.others.isEmpty() && isItem(m));
+  }
+
+  /** "¾ cup milk, plus a splash more if it's stiff": the condition is behind it. */
+  private boolean isItem(Mention mention) {
+    int end = clause.elements.indexOf(mention.food) + 1;
+    return mention.from == 0
+        && mention.isMeasured()
+        && clause.get(0).isAmount()
+        && clause.isMark(end, ",", "(", ";");
+  }
+
   /** "100 g rye flour, spelt is fine too": what is fine is the other. */
   private boolean isOwnLine() {
+    if (hasOwnChoice()) {
+      return true;
+    }
     boolean line =
         clause.size() > 3
             && clause.get(0).isAmount()

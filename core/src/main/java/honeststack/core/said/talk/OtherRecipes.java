@@ -168,10 +168,10 @@ public final class OtherRecipes {
 
   /** It is measured. */
   private static boolean is(Clause clause, Mention mention, int i) {
-    return mention.isMeasured()
-        && mention.food != null
-        && mention.food.start() == clause.get(i).start()
-        && (mention.amount == null || mention.amount.from < mention.food.from);
+    boolean isIt = mention.food != null && mention.food.start() == clause.get(i).start();
+    boolean first = mention.amount == null || mention.amount.from < clause.get(i).from;
+    boolean left = clause.low(i).startsWith("leftover ") || clause.isWord(i - 1, "leftover");
+    return isIt && mention.isMeasured() && (first || left);
   }
 
   private static void leaveOut(Other other) {

@@ -97,7 +97,8 @@ public final class Undone {
       undone.measureAnew();
     }
     List<Element> foods = clause.elements.stream().filter(undone::isLeftOut).toList();
-    boolean instead = foods.isEmpty() && INSTEAD.isIn(undone.words);
+    boolean own = clause.mentions.stream().allMatch(m -> m.others.isEmpty());
+    boolean instead = foods.isEmpty() && own && INSTEAD.isIn(undone.words);
     if (foods.isEmpty() && !instead || FOR_NOW.isIn(undone.plain())) {
       return;
     }
