@@ -44,6 +44,8 @@ final class Counts {
     "generously", "easily", "comfortably", "hungry", "amply", "well", "really"
   };
 
+  private static final Remembered STACK = Remembered.whole("(?:a )?(?:stack|pile|tower) of");
+
   private static final Set<String> SHAPES = Set.of("square", "slice", "head");
 
   private final Clause clause;
@@ -151,6 +153,7 @@ final class Counts {
         noun > 0 && clause.is(noun, Sort.PIECES)
             || cakes
             || BareCounts.isSizesAt(clause, i + 1)
+            || STACK.is(clause.low(i - 1)) // "enough for a stack of five"
             || BareCounts.isCalledPieces(clause, i)
             || isSizedOr(i);
     boolean people = noun > 0 && clause.is(noun, Sort.PEOPLE);
@@ -240,8 +243,8 @@ final class Counts {
     boolean two = isSize(i + 1) && or && clause.isAmount(other);
     return two
         && clause.get(other).isCount()
-        && isSize(other + 1)
-        && (isEnd(other + 2) || clause.is(other + 2, Sort.PIECES));
+        && (clause.is(other + 1, Sort.PIECES) // "9 small ones" is one phrase
+            || isSize(other + 1) && (isEnd(other + 2) || clause.is(other + 2, Sort.PIECES)));
   }
 
   private boolean isSize(int i) {

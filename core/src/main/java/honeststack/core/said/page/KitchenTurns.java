@@ -42,6 +42,10 @@ final class KitchenTurns {
           "(?<=\\b(?:a|one|two|three|four|half|\\d) (?:cups?|pints?|pounds?|tins?|pinch|handful) )a "
               + "(?=\\p{L}{4,})(?!day|week|time|piece|person|head|batch|serving|pancake|waffle|little|night|month|bowl|round)");
 
+  /** "200 ml more or less", and not 200 ml more. */
+  private static final Sought MORE_OR_LESS =
+      said("(?<=\\d ?(?:g|kg|ml|cl|dl|l|oz|lb|cups?|tbsp|tsp|grams?|hundred)? )more or less\\b");
+
   /** "everything except the walnuts (40 g)". */
   private static final Sought ALL_BUT =
       said(
@@ -138,6 +142,7 @@ final class KitchenTurns {
           Repair.as(LOTS, "x ", "lots of", "measures of", "goes of", "ings of", "portions of"),
           Repair.as(TIMES_OVER, "", "times over"),
           Repair.as(APIECE, "each", "apiece"),
+          Repair.as(MORE_OR_LESS, "or so", "more or less"),
           Repair.of(
               OUT_OF_PACK, KitchenTurns::outOfPack, "k)", "t)", "b)", "n)", "g)", "e)", "r)", "x)"),
           Repair.as(MINE, ".", "mine", "ours"),

@@ -24,7 +24,7 @@ import java.util.regex.Pattern;
 /** How much a cook's own glass, mug or bowl holds, where the text says so: "my mug is 300 ml". */
 public final class Vessels {
   private static final String NAME =
-      "(?<name>glass|mug|cup|teacup|tumbler|beaker|katori|wineglass|ladle|scoop|tazza|taza|pot)";
+      "(?<name>glass|mug|cup|teacup|tumbler|beaker|bowl|katori|wineglass|ladle|scoop|tazza|taza|pot)";
 
   private static final String SIZE =
       "(?<size>\\d+(?:[.,]\\d+)?"
@@ -38,6 +38,10 @@ public final class Vessels {
 
   /** "a quarter of a" litre. */
   private static final Sought AN_A = Sought.of("(?: of)?(?: an?)?$");
+
+  /** With which something is measured. */
+  private static final Pattern BOWLS =
+      Pattern.compile("\\bbowl(s?)(?= (?:of\\b|full))", Pattern.CASE_INSENSITIVE);
 
   /** How many letters around a size may name what holds it. */
   private static final int NEAR = 50;
@@ -135,7 +139,13 @@ public final class Vessels {
         }
       }
     }
-    this.text = rest.toString();
+    this.text = containers.containsKey("bowl") ? asMugs(rest.toString()) : rest.toString();
+  }
+
+  /** "two bowls of flour" are two mugs as large. */
+  private String asMugs(String said) {
+    sizes.putIfAbsent(Unit.MUG, containers.get("bowl"));
+    return BOWLS.matcher(said).replaceAll(bowl -> "mug" + bowl.group(1) + " ");
   }
 
   private static Pattern written(String pattern) {

@@ -25,7 +25,7 @@ public final class Mused {
   /** None of them is without. */
   private static final Remembered HINT =
       Remembered.part(
-          "though|think|consider|tempted|dream|maybe|perhaps|next time|another|tomorrow|day|week|could|might|can|uses?|makes?|takes|likes?|prefer|swears"
+          "though|think|on hers|on his|on theirs|consider|tempted|dream|maybe|perhaps|next time|another|tomorrow|day|week|could|might|can|uses?|makes?|takes|likes?|prefer|swears"
               + "|normally|usually|always|often|sometimes|much|lot|enough|hate|dislike|loathe|detest|stand");
 
   private static final List<Sought> FORMS =
@@ -61,6 +61,9 @@ public final class Mused {
                   + " (?:really |still |just )?(?:hates?|dislikes|loathes|detests|can't stand|doesn't like|does not like) "
                   + FOOD
                   + "[ .!]*"),
+          Sought.of(
+              "(?:and |but )?(?:my|our|his|her|the) (?:roommate|room-mate|housemate|flatmate|friend|mate|colleague|neighbou?r|boss|boyfriend|girlfriend|cousin|uncle|aunt) (?:puts|has|likes|eats|takes|wants|pours) (?:a |some )?"
+                  + "@ on (?:hers|his|theirs) (?:, )?(?:which|but|yuck|ugh|and i don't|not me|i don't|no thanks|weird|god|heaven)\\b.*"),
           Sought.of("(?:and |so )?how much @ (?:is|are|was|goes|does).*"),
           Sought.of("is (?:that|this|it) (?:a lot of|too much|much|enough) @[ ?]*"));
 

@@ -1,5 +1,6 @@
 package honeststack.core.said.without;
 
+import honeststack.core.food.Role;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.ratio.Relative;
@@ -103,7 +104,8 @@ final class NoFoods {
       if (clause.isFood(i) && isDipped(i + 1)) {
         clause.take(i, i + 1, Part.ASIDE);
       }
-      if (clause.isFood(i) && clause.has(i + 1) && clause.get(i + 1).text().equals("on a fork")) {
+      boolean held = clause.isFood(i) && clause.has(i + 1) && !clause.get(i).isRole(Role.FAT);
+      if (held && clause.get(i + 1).text().equals("on a fork")) {
         clause.take(Math.max(0, i - 1), i + 1, Part.ASIDE);
       }
       boolean little =

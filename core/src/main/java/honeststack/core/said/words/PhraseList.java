@@ -116,7 +116,7 @@ final class PhraseList {
           PIECES | gofry | wafels | wafle | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
               | griddlecakes | blini | blinis | pieces | ones | littlies | tiddlers | little ones | small ones | cakes
-              | pfannkuchen | fritters | uttapam | uttapams | dosas | drop scones
+              | pfannkuchen | fritters | appam | appams | puri | puris | poori | pooris | paratha | parathas | chilla | chillas | cheela | cheelas | syrniki | oladi | latke | latkes | bannock | bannocks | arepa | arepas | poffertjes | idli | idlis | hoppers | johnnycakes | boxties | uttapam | uttapams | dosas | drop scones
               | scotch pancakes | crumpets | of em | of 'em | out of it | out of this | out of that | come out
               | rounds | heart waffles | nos | pcs
           PEOPLE | pers | pers . | people | persons | person | guests | eaters | portions | portion | servings

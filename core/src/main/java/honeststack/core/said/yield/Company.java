@@ -74,7 +74,9 @@ public final class Company {
         clause.counts.serves.isEmpty()
             && clause.elements.stream()
                 .anyMatch(
-                    e -> e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "mam", "dad"));
+                    e ->
+                        e.isWord("me", "i", "both", "us", "myself", "mum", "mom", "mam", "dad")
+                            || e.low().endsWith(" me")); // "does me and my sister"
     if (may) {
       new Company(clause).read();
     }

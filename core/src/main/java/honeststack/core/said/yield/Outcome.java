@@ -28,7 +28,7 @@ public final class Outcome {
           + "|today|tonight|here|all|in|altogether) )*";
 
   private static final String ABOUT =
-      "(?:(?:about|around|roughly|circa|ca|c|env|environ|etwa|unas|unos|some|maybe|perhaps|a|good|at least|up|to|exactly|easily|nearly"
+      "(?:(?:about|around|roughly|circa|ca|c|env|environ|etwa|unas|unos|some|maybe|perhaps|a|good|at least|at most|up|to|exactly|easily|nearly"
           + "|almost|just|over|under|me|us|you|out|as|with|of) )*";
 
   private static final String NOUN =
@@ -39,7 +39,7 @@ public final class Outcome {
   private static final String PIECES = "(?: (?:[\\w-]+ ){0,2}" + NOUN + ")?";
 
   private static final String TAIL =
-      "(?: (?:of them|or so|or thereabouts|ish|in all|in total|altogether|usually|normally|at least"
+      "(?: (?:of them|- ish|or so|or thereabouts|ish|in all|in total|altogether|usually|normally|at least"
           + "|for me|this time|tonight|today|each time|easily|when you're done|if .*|when .*"
           + "|depending .*|from (?:it|this|that)|off (?:it|this|that)|out of (?:it|this|that)"
           + "|in (?:my|the|a) \\w+(?: pan| iron)?))*";
@@ -55,7 +55,7 @@ public final class Outcome {
                   + "|ended up|comes? to|came to|reckon|bank on|plan (?:for|on)|allow) ",
               TAIL),
           said(
-              "(?:there'll be|there will be|there were|there are|it was|that was"
+              "(?:stack of|pile of|tower of|there'll be|there will be|there were|there are|it was|that was"
                   + "|(?:will|should|would|might|could|it'll|that'll) be) ",
               TAIL),
           said("(?:batch of|qty:?|quantity:?|pieces:?|number:?|count:?) ", ""),
@@ -65,7 +65,7 @@ public final class Outcome {
                   + "| (?:each|every) time|,? give or take| if (?:you're|i'm) .*"),
           said(
               "(?:(?:don't|do not|never|can't|won't|not) (?:ever )?(?:expect|get|make|count on|manage) (?:any )?more than"
-                  + "|no more than|nearer|more like|closer to) ",
+                  + "|no more than|no fewer than|no less than|never (?:fewer|less) than|never (?:get|got|make|made) (?:fewer|less) than|nearer|more like|closer to) ",
               TAIL),
           said("", " (?:came|come|fell) (?:off|out|from) .*| off (?:it|this|that)(?: .*)?"));
 

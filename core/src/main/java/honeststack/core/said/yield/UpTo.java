@@ -23,7 +23,7 @@ public final class UpTo {
 
   private static final Sought LEADING =
       Sought.of(
-          "maybe|perhaps|possibly|sometimes|or|even|but|or even|or maybe|could be|occasionally|at best|or so");
+          "maybe|perhaps|possibly|sometimes|or|even|on a good day|on a bad day|once even|once|at a push|but|or even|or maybe|could be|occasionally|at best|or so");
 
   private static final Sought CONDITION =
       Sought.of(
