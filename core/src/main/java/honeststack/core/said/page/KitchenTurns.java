@@ -42,6 +42,10 @@ final class KitchenTurns {
           "(?<=\\b(?:a|one|two|three|four|half|\\d) (?:cups?|pints?|pounds?|tins?|pinch|handful) )a "
               + "(?=\\p{L}{4,})(?!day|week|time|piece|person|head|batch|serving|pancake|waffle|little|night|month|bowl|round)");
 
+  /** "a hungry family of four". */
+  private static final Sought FAMILY =
+      said("(?<=\\ba )(?:hungry|big|small|large|young|busy|whole|growing) (?=family of\\b)");
+
   /** "200 ml more or less", and not 200 ml more. */
   private static final Sought MORE_OR_LESS =
       said("(?<=\\d ?(?:g|kg|ml|cl|dl|l|oz|lb|cups?|tbsp|tsp|grams?|hundred)? )more or less\\b");
@@ -142,6 +146,7 @@ final class KitchenTurns {
           Repair.as(LOTS, "x ", "lots of", "measures of", "goes of", "ings of", "portions of"),
           Repair.as(TIMES_OVER, "", "times over"),
           Repair.as(APIECE, "each", "apiece"),
+          Repair.as(FAMILY, "", "family of"),
           Repair.as(MORE_OR_LESS, "or so", "more or less"),
           Repair.of(
               OUT_OF_PACK, KitchenTurns::outOfPack, "k)", "t)", "b)", "n)", "g)", "e)", "r)", "x)"),

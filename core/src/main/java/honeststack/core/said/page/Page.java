@@ -15,6 +15,10 @@ import java.util.Set;
 
 /** A text cut into lines, headings and sentences. */
 public final class Page {
+  private static final String[] FLOURS = {
+    "flour", "baking", "semolina", "oats", "oatmeal", "besan", "cornmeal", "polenta", "flakes"
+  };
+
   private static final int LONGEST_QUESTION = 6;
   public final List<Sentence> sentences = new ArrayList<>();
 
@@ -210,7 +214,7 @@ public final class Page {
   /** Flour and eggs go in no pan, and on no plate. */
   private static boolean isBatter(List<Token> tokens) {
     return tokens.stream().anyMatch(token -> token.isWord("flour", "eggs", "egg", "baking"))
-        && tokens.stream().anyMatch(token -> token.isWord("flour", "baking"));
+        && tokens.stream().anyMatch(token -> token.isWord(FLOURS));
   }
 
   private int firstEnd(List<Token> tokens) {

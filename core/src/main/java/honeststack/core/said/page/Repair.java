@@ -11,7 +11,7 @@ import java.util.regex.MatchResult;
  * spaces, so that every other letter stays where it was.
  *
  * @param cues without one of these, in small letters, it is nowhere in a text; none to look always
- * @param written no longer than what was found
+ * @param written what is longer than what was found is not written
  */
 record Repair(List<String> cues, Sought found, Function<MatchResult, String> written) {
   static Repair of(Sought found, Function<MatchResult, String> written, String... cues) {
@@ -37,6 +37,9 @@ record Repair(List<String> cues, Sought found, Function<MatchResult, String> wri
 
   private String padded(MatchResult at) {
     String instead = written.apply(at);
+    if (instead.length() > at.group().length()) {
+      return at.group(); // there is no room for it
+    }
     return instead + " ".repeat(at.group().length() - instead.length());
   }
 

@@ -88,6 +88,7 @@ public final class SpokenMarks {
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);
     all.addAll(OddUnits.REPAIRS);
+    all.addAll(WholeTurns.REPAIRS);
     all.addAll(KitchenTurns.REPAIRS);
     all.addAll(OddWords.REPAIRS);
     all.addAll(PanWords.REPAIRS);

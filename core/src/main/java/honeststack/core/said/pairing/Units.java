@@ -8,6 +8,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.place.Row;
+import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import java.util.EnumSet;
 import java.util.List;
@@ -18,6 +19,11 @@ import java.util.Set;
 /** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
 public final class Units {
   /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
+  /** "half a mango". */
+  private static final Remembered FRACTION =
+      Remembered.whole(
+          "(?:an? )?(?:half|quarter|third|two thirds|three quarters|[½¼¾⅓⅔]|\\d/\\d)\\b.*");
+
   private static final double LEAST = 10;
 
   /** Nobody counts so many: grams. */
@@ -139,7 +145,9 @@ public final class Units {
     double amount = mention.amount.measure().amount();
     return !part
         && amount < LEAST
-        && (amount == Math.rint(amount) || mention.foodText.endsWith("s"))
+        && (amount == Math.rint(amount)
+            || mention.foodText.endsWith("s")
+            || FRACTION.is(mention.amountText.toLowerCase(Locale.ROOT)))
         && mention.known().filter(Units::isCounted).isPresent();
   }
 

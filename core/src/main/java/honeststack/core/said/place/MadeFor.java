@@ -67,9 +67,11 @@ public final class MadeFor {
                   + " ?[.!,;]? ?$"),
           Sought.of(
               "(?:\\b(?:and|then)|[,;]) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
-                  + "|pile|trickle|tip)(?:ed)? (?:it|this|that|them|some|the mixture|the lot|everything)"
-                  + "(?: all)? (?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
+                  + "|pile|trickle|tip)(?:ed)? (?:it |this |that |them |some |the mixture |the lot |everything )?"
+                  + "(?:all )?(?:over|on|on top)(?: (?:the|your|each|them|everything|hot|warm|finished)| of"
                   + "| pancakes?| waffles?| stacks?| plates?| top)*(?: with an? .*)? ?[.!,;]? ?$"));
+
+  private static final Sought THICKENER = Sought.of("starch|arrowroot|custard-powder|pectin");
 
   private static final Sought OVER =
       Sought.of(
@@ -159,7 +161,13 @@ public final class MadeFor {
 
   private static boolean isSauce(Mention mention) {
     Role role = mention.role();
-    return role != Role.FLOUR && role != Role.EGG && role != Role.LEAVENING && role != Role.SALT;
+    return isThickener(mention)
+        || role != Role.FLOUR && role != Role.EGG && role != Role.LEAVENING && role != Role.SALT;
+  }
+
+  /** "200 g cherries with 1 tbsp corn starch … and spoon it over". */
+  private static boolean isThickener(Mention mention) {
+    return mention.known().filter(food -> THICKENER.isIn(food.id())).isPresent();
   }
 
   private static boolean isSwap(Element element) {
@@ -175,7 +183,8 @@ public final class MadeFor {
     for (int i = clause.mentions.size() - 1; i >= 0; i--) {
       Mention mention = clause.mentions.get(i);
       Role role = mention.role();
-      if (role == Role.FLOUR || role == Role.EGG || role == Role.LEAVENING) {
+      boolean flour = role == Role.FLOUR && !isThickener(mention);
+      if (flour || role == Role.EGG || role == Role.LEAVENING) {
         boolean apart = !meant.isEmpty() && isApart(clause, mention.to, meant.get(0).from);
         if (!apart) {
           return;

@@ -6,6 +6,7 @@ import honeststack.core.said.clause.Counted;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
+import java.util.List;
 import java.util.Optional;
 
 /** What brackets say of how many come out, and how many eat. */
@@ -17,6 +18,9 @@ public final class BracketCounts {
 
   /** Nobody names a recipe after more of them (common practice): it may be a year. */
   private static final double MOST = 200;
+
+  private static final List<String> SIZES =
+      List.of("small", "large", "big", "mini", "little", "thick", "thin", "giant", "tiny");
 
   public BracketCounts(Clause outer, Clause inner) {
     this.outer = outer;
@@ -54,6 +58,8 @@ public final class BracketCounts {
         && !alone
         && (isNumber() || inner.is(0, Sort.OR) || said.pieces.get().low() < 1)) {
       return; // "2 cups grated carrot (about 3)", "2 eggs (or 1 large)", "(half a stick or so)"
+    } else if (said.pieces.isPresent() && all.pieces.isPresent() && isOfASize()) {
+      all.pieces = UpTo.either(all.pieces.get(), said.pieces.get());
     } else if (said.pieces.isPresent()) {
       all.pieces = said.pieces;
       all.sure = true;
@@ -84,6 +90,13 @@ public final class BracketCounts {
   /** Nothing but a number of pieces. */
   private boolean isPieces() {
     return inner.counts.pieces.isPresent() && number().isPresent();
+  }
+
+  /** "12 small (or 6 large) waffles". */
+  private boolean isOfASize() {
+    return inner.is(0, Sort.OR)
+        || inner.elements.stream()
+            .anyMatch(e -> SIZES.stream().anyMatch(size -> e.low().startsWith(size)));
   }
 
   private boolean isOfEach() {

@@ -30,6 +30,9 @@ public final class UpTo {
           "(?:if|when|as(?: an?)?|for (?:big|small|hungry|light|breakfast|lunch|brunch)|at a push|in a pinch|with (?:a|the)|on a good|tops|max|maximum|at most|at best"
               + "|depending|small|smaller|thin|thinner|mini|little|when they're|in a good)\\b.*");
 
+  private static final Sought LARGER =
+      Sought.of("\\b(?:large|larger|big|bigger|thick|thicker|giant)\\b");
+
   private final Clause clause;
 
   private UpTo(Clause clause) {
@@ -65,7 +68,8 @@ public final class UpTo {
     UpTo upTo = new UpTo(inner);
     boolean counted = inner.size() > 1 && inner.get(0).isCount() && !inner.get(0).isWeak();
     boolean more = counted && made.pieces.isPresent() && upTo.isConditional(1);
-    Optional<Told.Count> both = more ? upTo.both(made.pieces.get(), 0, false) : Optional.empty();
+    boolean fewer = LARGER.isIn(inner.words(0, inner.size())); // "8 (4 if large)"
+    Optional<Told.Count> both = more ? upTo.both(made.pieces.get(), 0, fewer) : Optional.empty();
     if (both.isPresent()) {
       made.pieces = both;
       inner.get(0).part = Part.YIELD;
@@ -73,6 +77,13 @@ public final class UpTo {
       inner.mentions.clear();
       upTo.note(1);
     }
+  }
+
+  /** From the smaller to the larger; the second where they are far apart. */
+  static Optional<Told.Count> either(Told.Count first, Told.Count second) {
+    double low = Math.min(first.low(), second.low());
+    double high = Math.max(first.high(), second.high());
+    return Optional.of(high <= MOST * low ? new Told.Count(low, high) : second);
   }
 
   /** From the smaller of two numbers to the larger; empty where they are far apart, or one. */
