@@ -126,7 +126,8 @@ class SaidTest {
     "ridge, 0.84",
     "lee, 0.88",
     "creek, 0.89",
-    "mere, 0.87"
+    "mere, 0.87",
+    "dune, 0.96"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -31,6 +31,11 @@ class WholeTurnsSaidTest {
       Original: 2 eggs, 250 ml milk, 30 g butter. Lighter: 1 egg, 250 ml skimmed milk, 10 g butter. We made the lighter one.|egg=50,milk-skim=259,butter=10
       Original: 2 eggs, 250 ml milk, 30 g butter. Lighter: 1 egg, 250 ml skimmed milk, 10 g butter. We made the original.|egg=100,milk-whole=258,butter=30
       Big: 400 g flour, 4 eggs. Small: 200 g flour, 2 eggs. It was the small one.|wheat-flour-white=200,egg=100
+      200 g flour, 2 eggs. Grease the iron with a brush, 2 g of oil a time, 8 times.|wheat-flour-white=200,egg=100,oil-sunflower@PAN=16
+      200 g flour, 2 eggs, oil for the iron 2 g, six times|wheat-flour-white=200,egg=100,oil-sunflower@PAN=12
+      a knob of butter for the pan, maybe 10 g|butter@PAN=10
+      half of the 200 g flour was wholemeal|wheat-flour-white=100,wheat-flour-whole=100
+      used rye for a third of the 300 g flour|wheat-flour-white=200,rye-flour-medium=100
       """;
 
   @Test

@@ -73,7 +73,7 @@ final class KitchenTurns {
   /** "a teaspoon in the pan each time, eight times". */
   private static final Sought EACH_TIME =
       said(
-          "(\\b(?:pan|iron|griddle|skillet|tava|tawa))?(?: ?,)? (?:each|every) time,?((?: "
+          "(\\b(?:pan|iron|griddle|skillet|tava|tawa))?(?: ?,)? (?:(?:each|every) time|(?<!\\bat )a time|per go|a go|each go|every go),?((?: "
               + MEASURED
               + ",)? "
               + NUMBER
@@ -156,7 +156,7 @@ final class KitchenTurns {
           Repair.of(ALL_BUT, at -> at.group(1) + ", " + at.group(3) + " " + at.group(2), "(", "l"),
           Repair.of(WHATEVER, at -> at.group(1) + " or " + at.group(2), "whatever", "whichever"),
           Repair.as(NOBODY, "no ", "nobody", "no one", "no-one", "none of"),
-          Repair.of(EACH_TIME, KitchenTurns::eachTime, " time"),
+          Repair.of(EACH_TIME, KitchenTurns::eachTime, " time", " go"),
           Repair.of(
               GREASED, at -> at.group(1) + " with " + at.group(4) + " " + at.group(2), " times"),
           Repair.of(ROUNDS, KitchenTurns::made));
@@ -177,7 +177,8 @@ final class KitchenTurns {
   private static String eachTime(MatchResult at) {
     String pan = at.group(1) == null ? "" : at.group(1);
     boolean said = !pan.isEmpty() || at.group(3) != null;
-    return pan + (said ? "," : " in pan,") + at.group(2);
+    boolean go = at.group().startsWith(" a go"); // there is less room
+    return pan + (said ? "," : go ? " pan," : " in pan,") + at.group(2);
   }
 
   /** Only where it is less. */

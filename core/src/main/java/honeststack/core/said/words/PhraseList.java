@@ -113,7 +113,7 @@ final class PhraseList {
           SERVES | serves | serves about | feeds | feeds about | enough for | enough for about | portions | servings
               | serving size for | serves up to | for a family of | feeds a family of | feed
               | will feed | persons | enough to feed
-          PIECES | gofry | wafels | wafle | silver dollars | silver dollar pancakes | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
+          PIECES | gofry | wafels | wafle | silver dollars | silver dollar pancakes | silver dollar size | silver dollar sized | minis | mini ones | tiddlers | big ones | pancake | pancakes | waffle | waffles | crepe | crepes | crêpe | crêpes
               | pikelet | pikelets | flapjack | flapjacks | hotcake | hotcakes | griddlecake
               | griddlecakes | blini | blinis | pieces | ones | littlies | tiddlers | little ones | small ones | cakes
               | pfannkuchen | fritters | appam | appams | puri | puris | poori | pooris | paratha | parathas | chilla | chillas | cheela | cheelas | syrniki | oladi | latke | latkes | bannock | bannocks | arepa | arepas | poffertjes | idli | idlis | hoppers | johnnycakes | boxties | uttapam | uttapams | dosas | drop scones

@@ -15,10 +15,12 @@ final class OwnTimes {
               + BatchForms.NUMBER
               + " ?(?:x|×|times)(?: over)?");
 
+  private static final int FAR = 7;
+
   private OwnTimes() {}
 
   static boolean is(Clause clause, int from, int to) {
-    boolean pan = clause.is(from - 2, Sort.PAN); // "5 g butter in the pan, four times"
+    boolean pan = isForPan(clause, from); // "5 g butter in the pan, four times"
     if (!TIMES.isAll(clause.words(from, to)) || clause.isMark(from - 1, ",") && !pan) {
       return false; // "2 g of oil a time, 8 times"
     }
@@ -30,10 +32,27 @@ final class OwnTimes {
     while (clause.has(end) && !clause.isMark(end, ";")) {
       end++;
     }
+    if (pan && clause.isMark(from - 1, ",")) {
+      return true;
+    }
     boolean alone =
         clause.elements.subList(begin, end).stream().filter(Element::isFood).count() == 1;
     return (alone || isInList(clause, from, to))
         && clause.elements.subList(begin, from).stream().anyMatch(OwnTimes::isWeighed);
+  }
+
+  /** "Oil for the iron 2 g, six times": behind the last food, or in what is done with it. */
+  private static boolean isForPan(Clause clause, int from) {
+    for (int i = from - 1; i >= Math.max(0, from - FAR); i--) {
+      if (clause.is(i, Sort.PAN, Sort.PAN_NEXT)) {
+        return clause.elements.subList(i, from).stream().anyMatch(e -> e.isAmount() && !e.isWeak())
+            || clause.is(from - 2, Sort.PAN);
+      }
+      if (clause.get(i).isFood()) {
+        return false;
+      }
+    }
+    return false;
   }
 
   /** "2 eggs, 50 g flour x 4, 7 g salt": right behind an item, and the list goes on. */
