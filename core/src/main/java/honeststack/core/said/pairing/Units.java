@@ -19,12 +19,12 @@ import java.util.Set;
 /** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
 public final class Units {
   /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
+  private static final double LEAST = 10;
+
   /** "half a mango". */
   private static final Remembered FRACTION =
       Remembered.whole(
           "(?:an? )?(?:half|quarter|third|two thirds|three quarters|[½¼¾⅓⅔]|\\d/\\d)\\b.*");
-
-  private static final double LEAST = 10;
 
   /** Nobody counts so many: grams. */
   private static final double MANY_PIECES = 40;
