@@ -35,7 +35,7 @@ public final class Superseded {
           "\\b(?:says?|said|recipe|original\\w*|calls?|called|wants?|wanted|asks?|asked|normal\\w*|usual\\w*|used"
               + "|last|mum|mom|gran|grandma|nan|dad|would|should|supposed|meant|wrong|was|were|ran|run|out|none|no|not"
               + "|never|hates?|hated|allerg\\w*|can't|cannot|won't|don't|doesn't|didn't|had|forgot|instead|old|before"
-              + "|book|card|site|packet|box|label|most|people|traditional\\w*|classic)\\b");
+              + "|empty|gone|pff+|ah|oh|ugh|argh|damn|book|card|site|packet|box|label|most|people|traditional\\w*|classic)\\b");
 
   /** Of a line that stands for the one before it. */
   private static final Sought ANEW =
