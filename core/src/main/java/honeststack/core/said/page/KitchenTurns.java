@@ -15,8 +15,8 @@ final class KitchenTurns {
   private static final String NUMBER =
       "(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a dozen)";
 
-  private static final String MEASURED =
-      "(\\d+(?:[.,/]\\d+)? ?(?:kg|g|ml|cl|dl|oz|tbsps?|tsps?|cups?))";
+  /** With a unit; a group of its own. */
+  static final String MEASURED = "(\\d+(?:[.,/]\\d+)? ?(?:kg|g|ml|cl|dl|oz|tbsps?|tsps?|cups?))";
 
   private static final String FOOD = "(\\p{L}{3,}(?:[ -]\\p{L}{3,})?)";
 

@@ -12,8 +12,7 @@ import java.util.regex.Pattern;
  * 50 g of the sugar for the whites; 150 g in total", "double batch today: base recipe 150 g flour".
  */
 final class WholeTurns {
-  private static final String MEASURED =
-      "(\\d+(?:[.,/]\\d+)? ?(?:kg|g|ml|cl|dl|oz|tbsps?|tsps?|cups?))";
+  private static final String MEASURED = KitchenTurns.MEASURED;
 
   private static final String FOOD = "(\\p{L}{3,}(?: \\p{L}{3,})?)";
 
