@@ -14,6 +14,14 @@ class WholeTurnsSaidTest {
       Today times two; base recipe 150 g flour, 1 egg.|wheat-flour-white=300,egg=100
       Half batch: full recipe is 200 g flour, 2 eggs.|wheat-flour-white=100,egg=50
       Sunday prep: triple batch. Single is 120 g oats, 3 eggs.|oats-rolled=360,egg=450
+      Double this: 2 eggs, 200 g flour. Oil the pan with 16 g oil. Top with 200 g cherries.|egg=200,wheat-flour-white=400,oil-sunflower@PAN=16,cherries-sweet@PLATE=200
+      Double this. 2 eggs, 200 g flour.|egg=200,wheat-flour-white=400
+      Double it⏎2 eggs⏎200 g flour|egg=200,wheat-flour-white=400
+      Half of this:⏎2 eggs⏎200 g flour|egg=50,wheat-flour-white=100
+      Please triple everything:⏎2 eggs⏎200 g flour|egg=300,wheat-flour-white=600
+      Twice this.⏎- 2 eggs⏎- 200 g flour|egg=200,wheat-flour-white=400
+      2 eggs⏎200 g flour⏎Double it please.|egg=200,wheat-flour-white=400
+      Halved this and it still worked:⏎2 eggs⏎200 g flour|egg=100,wheat-flour-white=200
       Keep back 50 g of the sugar for the whites; 150 g in total.|sugar-white=150
       150 g sugar in total, 50 g of it for the whites.|sugar-white=150
       Hold back 30 ml of the milk; 300 ml in all.|milk-whole=309

@@ -50,7 +50,7 @@ final class Marking {
     List<Mark> sorted = List.copyOf(marks());
     int next = 0;
     for (int at = 0; at < said.length(); at++) {
-      if (plain.charAt(at) != ' ' || !Character.isLetterOrDigit(said.charAt(at))) {
+      if (!isBlank(said, plain, at) || !Character.isLetterOrDigit(said.charAt(at))) {
         continue;
       }
       while (next < sorted.size() && sorted.get(next).end() <= at) {
@@ -61,7 +61,7 @@ final class Marking {
       }
       int end = at + 1;
       while (end < said.length()
-          && plain.charAt(end) == ' '
+          && isBlank(said, plain, end)
           && (next == sorted.size() || end < sorted.get(next).start())) {
         end++;
       }
@@ -72,7 +72,44 @@ final class Marking {
       marks.add(new Mark(start, at + blank.length(), before.part(), before.line()));
       at = end - 1;
     }
+    marks.removeIf(mark -> said.substring(mark.start(), mark.end()).isBlank());
+    wholeWords(said, plain);
     marks.replaceAll(mark -> withNumber(mark, said));
+  }
+
+  /** A word that was made plain to something shorter has one mark. */
+  private void wholeWords(String said, String plain) {
+    List<Mark> whole = new ArrayList<>();
+    for (Mark mark : marks()) {
+      Mark last = whole.isEmpty() ? mark : whole.get(whole.size() - 1);
+      int end = last.end();
+      boolean inWord = mark.start() == end && end > 0 && isLetter(said, end - 1);
+      while (inWord && end < mark.end() && isLetter(said, end)) {
+        end++;
+      }
+      boolean split = end > last.end() && mark.line() == Mark.NO_LINE;
+      if (split && !said.regionMatches(last.start(), plain, last.start(), end - last.start())) {
+        whole.set(whole.size() - 1, new Mark(last.start(), end, last.part(), last.line()));
+        int start = mark.end() - said.substring(end, mark.end()).stripLeading().length();
+        if (start < mark.end()) {
+          whole.add(new Mark(start, mark.end(), mark.part(), mark.line()));
+        }
+      } else {
+        whole.add(mark);
+      }
+    }
+    marks.clear();
+    marks.addAll(whole);
+  }
+
+  private static boolean isLetter(String said, int at) {
+    return Character.isLetterOrDigit(said.charAt(at));
+  }
+
+  /** Nothing stands there in the plain text, or a sign where a word was. */
+  private static boolean isBlank(String said, String plain, int at) {
+    char now = plain.charAt(at);
+    return now == ' ' || now != said.charAt(at) && !Character.isLetterOrDigit(now);
   }
 
   /** "in a 24 cm pan": no number is idle. */

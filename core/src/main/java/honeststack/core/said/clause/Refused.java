@@ -61,7 +61,7 @@ public final class Refused {
                   + REFUSAL
                   + END),
           Sought.of(
-              "(?<food>@)(?: |'s |’s )(?:is |was |has |have )?(?:been )?(?:dropped|left off|skipped)"
+              "(?<food>@)(?: |'s |’s )(?:is |was |has |have )?(?:been )?(?:dropped(?! (?:on|in|into|onto|over)\\b)|left off|skipped)"
                   + END));
 
   private static final Sought ALONE = Sought.of("(?:but |and |so |which )?" + REFUSAL + END + ".*");

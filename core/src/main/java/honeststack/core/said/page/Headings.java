@@ -66,6 +66,12 @@ final class Headings {
               + "|splash(?:e)?|spray|dash(?:e)?|dollop|drizzle|glug|slice|clove|stick|sprinkle|squeeze"
               + "|packet|sachet|tin|bunch(?:e)?|sprig|bottle|carton|spoonful|cupful|ladleful|scoopful)s?");
 
+  /** "Half of this:": how often what stands below was made. */
+  private static final Sought HOW_OFTEN =
+      Sought.of(
+          "(?!.* (?:and|but|still|worked|makes|serves)\\b).*(?:\\b(?:half|twice|times|x|batch|batches|third|quarter|\\d{2,3} ?%) ?|\\b(?:doubl|tripl|quadrupl|halv)\\w+|[½×]).*"
+              + "\\b(?:this|these|everything|it|the (?:following|lot|recipe|list|amounts|usual)|below)\\b.*|(?:x|×|times) ?\\d ?:");
+
   private static final int MOST_LABEL_WORDS = 3;
 
   /** What nothing else is called by. */
@@ -93,6 +99,10 @@ final class Headings {
         && head + 2 < tokens.size()
         && isNumber(tokens, head + 1)
         && tokens.subList(head + 2, tokens.size()).stream().anyMatch(Headings::isTimeUnit);
+  }
+
+  static boolean isHowOften(List<Token> tokens) {
+    return HOW_OFTEN.isAll(Token.joined(tokens).toLowerCase(Locale.ROOT));
   }
 
   /** A unit in full, "a pint": a dot behind it shortens nothing. */
@@ -192,6 +202,9 @@ final class Headings {
    */
   static Set<Sort> before(List<Token> tokens, int colon) {
     Set<Sort> heading = of(tokens.subList(0, colon));
+    if (heading.isEmpty() && isMadeDish(tokens, colon)) {
+      heading.add(Sort.H_PLATE);
+    }
     if (isEndOfDish(tokens, colon) && isMeasure(tokens.subList(colon + 1, tokens.size()))) {
       return Set.of(); // "chocolate sauce: 100 g"
     }
@@ -200,6 +213,21 @@ final class Headings {
       heading.remove(Sort.H_PAN);
     }
     return heading;
+  }
+
+  /** "Cherry compote: 200 g cherries, 30 g sugar": made of several. */
+  private static boolean isMadeDish(List<Token> tokens, int colon) {
+    boolean dish =
+        colon <= MOST_WORDS
+            && isEndOfDish(tokens, colon)
+            && !tokens.get(colon - 1).isWord("butter", "cream", "jam")
+            && tokens.subList(0, colon).stream()
+                .allMatch(t -> t.kind() == Token.Kind.WORD && !t.isWord("with", "and", "in", "of"));
+    List<Token> behind = tokens.subList(Math.min(colon + 1, tokens.size()), tokens.size());
+    long numbers = behind.stream().filter(t -> t.kind() == Token.Kind.NUMBER).count();
+    boolean syrup = tokens.get(colon - 1).isWord("syrup");
+    boolean made = numbers > 1 && (!syrup || behind.stream().anyMatch(t -> t.isWord("sugar")));
+    return dish && (behind.isEmpty() || made);
   }
 
   /** A number and its unit, and nothing else. */

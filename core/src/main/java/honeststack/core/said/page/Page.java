@@ -148,7 +148,7 @@ public final class Page {
       }
       return;
     }
-    if (alone) {
+    if (alone && !(heading.isEmpty() && Headings.isHowOften(tokens))) {
       under(heading);
       int bracket = Headings.bracketFrom(tokens, tokens.size());
       mark(tokens.subList(0, bracket), Part.HEADING);

@@ -48,8 +48,23 @@ final class PlaceTags {
               + "\\b)",
           Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
 
+  /** "Frying medium 4 g oil." */
+  private static final Sought PAN_FAT =
+      Sought.of(
+          "(?<=^|[.;\\n] |\\n)(?:fat for (?:baking|frying|cooking|the (?:pan|iron))|(?:frying|baking|cooking) (?:medium|fat|oil used))"
+              + "(?: (?:is|was)|:| –| -)? (?=\\d)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "Honey over, 20 g." */
+  private static final Sought OVER =
+      Sought.of(
+          "(?<=^|[.;\\n] |\\n)(\\p{L}{3,12}(?: \\p{L}{3,12})?) over(?:,|:| –| -) ?(\\d+ ?(?:g|ml|tsp|tbsp))(?=[.;\\n]|$)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(PAN_FAT, "pan:", "fat", "medium", "oil used"),
+          Repair.of(OVER, at -> at.group(2) + " " + at.group(1) + " over", " over"),
           Repair.as(
               TO_FRY, "to fry", "fr", "cook", "greas", "griddle", "iron", "skillet", "hotplate"),
           Repair.as(IN_PAN, "pan", "iron", "fry", "pan"),

@@ -40,7 +40,10 @@ record Repair(List<String> cues, Sought found, Function<MatchResult, String> wri
     if (instead.length() > at.group().length()) {
       return at.group(); // there is no room for it
     }
-    return instead + " ".repeat(at.group().length() - instead.length());
+    String spaces = " ".repeat(at.group().length() - instead.length());
+    return instead.endsWith(":") // what stands before it is one stretch
+        ? instead.substring(0, instead.length() - 1) + spaces + ":"
+        : instead + spaces;
   }
 
   /** Up to a noun: "the" for an article that is as long, and spaces for all else. */

@@ -88,6 +88,9 @@ public final class SpokenMarks {
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);
     all.addAll(OddUnits.REPAIRS);
+    all.addAll(TakenBack.REPAIRS);
+    all.addAll(CountTurns.REPAIRS);
+    all.addAll(Reweighed.REPAIRS);
     all.addAll(WholeTurns.REPAIRS);
     all.addAll(KitchenTurns.REPAIRS);
     all.addAll(OddWords.REPAIRS);

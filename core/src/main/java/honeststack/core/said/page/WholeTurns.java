@@ -50,6 +50,13 @@ final class WholeTurns {
               + "(?:base|basic|single|standard|normal|original|full|whole)(?: recipe| batch| one| mix)?"
               + "(?:,? (?:is|was|being|has|takes)|:| –| -)? (?=\\d|an? |one |two |three )");
 
+  /** "Double this. 2 eggs, …": nothing stands before it. */
+  private static final Sought FIRST =
+      said(
+          "\\A(?:(?:please|just|today|so|i|we|i've|made|make|did) )*\\b(doubl|tripl|quadrupl|halv|twice|half|(?:two|three|four) times)(?:e|ed|ing)?"
+              + "( of)?(?: all of)? (?:it|this(?: one| recipe)?|these|everything|the (?:lot|following|recipe below))"
+              + "(?: please| today| now| tonight)*(?:[.!](?=\\s)|\\n)(?=\\s*(?:[-•*–] ?)?(?:\\d|[½¼¾]|one |two |three |an? ))");
+
   /** Of it a part is held back, or goes elsewhere. */
   private static final Sought HELD =
       said(
@@ -135,6 +142,8 @@ final class WholeTurns {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(BASE, WholeTurns::often, "batch", "times"),
+          Repair.of(
+              FIRST, WholeTurns::first, "doubl", "tripl", "quadrupl", "hal", "twice", "times"),
           Repair.of(HELD, WholeTurns::whole, "keep", "hold", "set", "put", "leave"),
           Repair.as(HALF_HALF, "50:50", "half half", "half/half", "half, half"),
           Repair.as(BECOMES, "→", "become"),
@@ -167,7 +176,14 @@ final class WholeTurns {
 
   private static String often(MatchResult at) {
     String said = at.group(1) == null ? at.group(2) : at.group(1);
-    return OFTEN.get(said.toLowerCase(Locale.ROOT)) + " this: ";
+    return OFTEN.get(said.toLowerCase(Locale.ROOT)) + " this:";
+  }
+
+  /** What follows is meant. */
+  private static String first(MatchResult at) {
+    String said = at.group(1).toLowerCase(Locale.ROOT).replace("twice", "doubl");
+    String verb = said.endsWith("l") || said.endsWith("v") ? said + "e" : said;
+    return verb + (at.group(2) == null ? "" : " of") + " it:";
   }
 
   /** "half the 200 g flour as rye". */

@@ -67,16 +67,22 @@ public final class Lost {
       return;
     }
     double lost = clause.get(number).measure().amount();
+    Element gone = clause.get(number);
     double left = clause.get(eggs).measure().amount() - lost;
     boolean told = // "… so 2 eggs": the number of those that are left counts
         clause.elements.subList(eggs + 2, clause.size()).stream()
             .anyMatch(
-                e -> e.isAmount() && !e.isWeak() && e.isCount() && e.measure().amount() == left);
+                e ->
+                    e != gone
+                        && e.isAmount()
+                        && !e.isWeak()
+                        && e.isCount()
+                        && e.measure().amount() == left);
     if (left <= 0) {
       return;
     }
     Element all = clause.get(eggs);
-    clause.get(number).part = Part.NOTE;
+    gone.part = Part.NOTE;
     if (told) {
       clause.take(eggs, eggs + 2, Part.NOTE);
     } else {

@@ -1,5 +1,6 @@
 package honeststack.core.said.yield;
 
+import honeststack.core.line.Place;
 import honeststack.core.said.clause.Batch;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
@@ -43,11 +44,26 @@ public final class Batched {
                   batch.ahead()
                       && clause.mentions.isEmpty()
                       && (batch.base() || CAME.isIn(clause.words(0, clause.size())));
+              boolean listed = batch.ahead() && clause != own && isList(own);
               times(
-                  clause, batch.times(), kept, came || clause == own && (before || alone || made));
+                  clause,
+                  batch.times(),
+                  listed ? done(clause) : kept,
+                  came || clause == own && (before || alone || made));
             });
       }
     }
+  }
+
+  private static boolean isList(Clause clause) {
+    return clause.mentions.stream().filter(Mention::isMeasured).count() > 1;
+  }
+
+  /** "Double this: …. Oil the pan with 16 g oil.": behind the recipe is told what was done. */
+  private static List<Mention> done(Clause clause) {
+    return clause.mentions.stream()
+        .filter(m -> m.place == Place.PAN || m.place == Place.PLATE)
+        .toList();
   }
 
   /** "halved, but with 2 eggs": what is said behind it counts as it is, and no more of it. */

@@ -96,7 +96,7 @@ public final class Batches {
               + "|works|minutes?|hours?|pan|batter|iron|griddle|fills?)\\b|^make (?:that|it) (?:half|½|1/2|two thirds|⅔|2/3|a third|a quarter|three quarters|¾)"
               + "|\\btimes (?:a|per|each|every) (?:day|week|month|year)\\b|\\bat (?:christmas|easter|new year|thanksgiving)\\b|\\b(?:on |at |for (?:the )?)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days|weekends|holidays|parties"
               + "|(?:whole )?family|school|market|guests)\\b|^(?:so |and |then )?(?:double|halve|triple)"
-              + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b");
+              + " (?:it|that|everything|all|the (?:recipe|batch|amounts?|quantities|lot))\\b(?! please$|$)");
 
   /** "I've made this ten times", "twice a week": it was another day. */
   private static final Sought HOW_OFTEN =
@@ -114,8 +114,8 @@ public final class Batches {
   /** When or for whom, around what says how often. */
   private static final Sought WHEN =
       Sought.of(
-          "^(?:(?:today|tonight|this time|so|and|then|now|but|we'll|i'll|let's) )+"
-              + "|(?: (?:today|tonight|this (?:time|morning|week|weekend|sunday|once)|now|here|up|though"
+          "^(?:(?:today|tonight|this time|so|and|then|now|but|we'll|i'll|let's|please) )+"
+              + "|(?: (?:today|tonight|this (?:time|morning|week|weekend|sunday|once)|now|here|up|though|please"
               + "|for (?:the |a |my |our )?(?:party|crowd|family|freezer|lot|kids|visitors|two of us|[a-z]+ of us|us|me)))+$");
 
   /** "We were four, so twice that." */
@@ -213,9 +213,11 @@ public final class Batches {
     if (HOW_OFTEN.isIn(words)) {
       return Optional.empty();
     }
+    boolean above = from == 0 && to == clause.size() - 1 && clause.isMark(to, ":");
     boolean behind =
-        (from == 0 || clause.isMark(from - 1, ":"))
-            && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);
+        above
+            || (from == 0 || clause.isMark(from - 1, ":"))
+                && clause.elements.subList(to, clause.size()).stream().anyMatch(Element::isFood);
     boolean before = clause.elements.subList(0, from).stream().anyMatch(Element::isFood);
     boolean next = behind && !clause.isFood(to) || !clause.hasFood(); // not "half the usual sugar"
     next &=

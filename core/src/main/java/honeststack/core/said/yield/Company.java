@@ -26,7 +26,12 @@ public final class Company {
       "(?:\\d{1,2}|" + String.join("|", Counted.WORDS.subList(2, 9)) + ")";
 
   /** "three kids". */
-  private static final String SOME = NUMBER + " (?:[a-z]+ )?(?:" + KIN + "s|children|kids|wives)";
+  private static final String SOME =
+      "(?:(?:the|our|my|his|her|their) )?"
+          + NUMBER
+          + " (?:[a-z]+ )?(?:"
+          + KIN
+          + "s|children|kids|wives)";
 
   private static final Sought SEVERAL = Sought.of("\\b" + SOME);
 
@@ -106,7 +111,8 @@ public final class Company {
     }
     int several = 0;
     for (String one : eaters.split(JOINT)) {
-      String first = one.split(" ")[0];
+      String first =
+          one.replaceFirst("^(?:the|our|my|his|her|their) (?=" + NUMBER + ")", "").split(" ")[0];
       boolean number = first.matches(NUMBER);
       int many = number ? Counted.WORDS.indexOf(first) : 1;
       several += many < 0 ? Integer.parseInt(first) : many;

@@ -1,0 +1,189 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/**
+ * An amount that came to be another before it got into the bowl: "300 ml milk, spilled 50", "200 g
+ * flour, call it 210", "50 g (old) / 20 g (new)".
+ */
+final class Reweighed {
+  private static final String UNIT = "(?:g|kg|ml|cl|dl|oz|tbsps?|tsps?|cups?|grams?)";
+
+  private static final String AMOUNT = "(\\d+(?:[.,/]\\d+)?(?: ?" + UNIT + "\\b)?)";
+
+  private static final String END = "(?=\\)?[.,;\\n]|\\)?$| and\\b)";
+
+  private static final String ABOUT =
+      "(?:about |around |maybe |roughly |some |the |nearly |another )?";
+
+  private static final String MARK = "(?:,|;| –| -| but| and) ?(?:but |and )?";
+
+  private static final Map<String, String> SHARES =
+      Map.of(
+          "tenth", "10", "fifth", "20", "quarter", "25", "third", "33", "half", "50", "sixth", "17",
+          "eighth", "13");
+
+  /** "300 ml milk, spilled about 50". */
+  private static final Sought SPILLED =
+      said(
+          "(?<=\\d ?"
+              + UNIT
+              + "? [^.,;\\n\\d]{3,25}|\\p{L} \\d{1,4} ?"
+              + UNIT
+              + ")"
+              + MARK
+              + "(?:(?:i|we) )?(?:spill(?:ed|t)|lost|poured away|threw away|gave (?:the |my )?\\p{L}{3,8}|ate|drank|nibbled|wasted|tipped out) "
+              + ABOUT
+              + AMOUNT
+              + "(?: (?:of it|on the way|by accident|first|straight off|already|on the floor|down the sink|for (?:her|his|their) \\p{L}{3,8}))*"
+              + END);
+
+  /** "5 eggs, cracked one on the floor, so 4". */
+  private static final Sought BROKE =
+      said(
+          "(?<=\\d eggs?|(?:two|three|four|five|six) eggs)"
+              + MARK
+              + "(?:(?:i|we) )?(?:cracked|dropped|broke|lost|wasted|smashed) (one|two|1|2)(?: of (?:them|those))?(?: on the floor| already)?(?:,? so(?: it was| only|  just)? (?:\\d|one|two|three|four|five))?"
+              + END);
+
+  /** "dropped one of the 3 eggs". */
+  private static final Sought DROPPED =
+      said(
+          "\\b(?:(?:i|we) )?(?:cracked|dropped|broke|lost|smashed) (one|two|1|2) of (?:the|my|our) (\\d|two|three|four|five|six) eggs\\b");
+
+  /** "20 g butter for the pan, half was left". */
+  private static final Sought HALF_LEFT =
+      said(
+          "(?<=\\d[^.,;\\n]{3,40})"
+              + MARK
+              + "(?:about )?half(?: of it)?(?: (?:was|is|got|stayed))? (?:left|over|left over|unused)"
+              + END);
+
+  /** "300 ml milk, a tenth more today". */
+  private static final Sought SHARE_MORE =
+      said(
+          "(?<=\\d[^.,;\\n]{3,40})"
+              + MARK
+              + "(?:about )?(?:a |an |one )?(tenth|fifth|quarter|third|sixth|eighth|half) (?:more|extra)(?: today| this time| of it)?(?=[.,;\\n]|$)");
+
+  /** "200 g flour, call it 210", "(207 on the scale)". */
+  private static final Sought CALLED =
+      said(
+          "(?<=\\d ?"
+              + UNIT
+              + " [^.,;\\n\\d]{3,25})(?:"
+              + MARK
+              + "(?:let's )?(?:call|make) it "
+              + ABOUT
+              + "(\\d{2,4})( ?"
+              + UNIT
+              + ")?"
+              + "|(?: \\(|, )(?:it (?:was|came to|weighed) |the scales? (?:said|says|showed) )?"
+              + "(\\d{2,4})( ?(?:g|grams?))?(?: (?:really|actually|in fact|in the end))?(?: (?:on|by) the scales?)?"
+              + "(?<=scales?|[a-z] \\d{2,4}(?: ?g)?|actually|in fact|in the end|really)\\))"
+              + "(?=[.,;\\n]|$)");
+
+  /** "50 g (old) / 20 g (new)", "old 50 g, new 20 g". */
+  private static final Sought OLD_NEW =
+      said(
+          "(?:\\b(?:old|was):? "
+              + AMOUNT
+              + "(?:,|;| /| -| –)? ?(?:and )?(?:new|now):? "
+              + AMOUNT
+              + "|"
+              + AMOUNT
+              + " \\(?(?:old|before)\\)? ?(?:/|,|;|-|–|→) ?"
+              + AMOUNT
+              + " \\(?(?:new|now)\\b\\)?)");
+
+  /** "topped up with white flour to 200 g". */
+  private static final Sought TOPPED_UP =
+      said("\\b(?:topped|filled) up with ((?:\\p{L}{3,12} )?\\p{L}{3,12}) to " + AMOUNT);
+
+  /** "There were 500 g flour in the bag, 300 are left". */
+  private static final Sought BAG =
+      said(
+          "(?:\\bthere (?:was|were) |\\b(?:the )?(?:bag|tub|jar|bottle|carton|box|pack|packet) (?:was|had|held|weighed) )"
+              + AMOUNT
+              + " (?:of )?(\\p{L}{3,12}(?: \\p{L}{3,12})??)(?: in (?:the|my|our) \\p{L}{3,8})?(?: before)?,?(?: and)?(?: (?:now|then))? "
+              + AMOUNT
+              + " (?:(?:is|are|was|were) (?:left|in it|still there)|after|now|left)(?: now)?\\b");
+
+  /** "carton of 10 eggs, took 3 of them". */
+  private static final Sought OF_THEM =
+      said(
+          "(?<=\\d{1,2} eggs)(?:,|;| and| –| -) ?(?:(?:i|we) )?(?:took|used|cracked in) (\\d|two|three|four|five|six) of (?:them|those|it)\\b");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(
+              SPILLED,
+              at -> ", " + at.group(1) + " left",
+              "spil",
+              "lost",
+              "away",
+              "gave",
+              "ate",
+              "drank",
+              "nibbled",
+              "wasted",
+              "tipped"),
+          Repair.of(BROKE, at -> ", " + at.group(1) + was(at.group(1)), "egg"),
+          Repair.of(
+              DROPPED, at -> at.group(2) + " eggs, " + at.group(1) + was(at.group(1)), " eggs"),
+          Repair.as(HALF_LEFT, ", used half", "half"),
+          Repair.of(SHARE_MORE, Reweighed::more, " more", " extra"),
+          Repair.of(
+              CALLED,
+              Reweighed::called,
+              " it ",
+              "scale",
+              "actually",
+              "in fact",
+              "in the end",
+              "really"),
+          Repair.of(OLD_NEW, Reweighed::changed, "new", "now", "after"),
+          Repair.of(
+              TOPPED_UP, at -> "made up to " + at.group(2) + " with " + at.group(1), " up with "),
+          Repair.of(
+              BAG,
+              at -> at.group(1) + " " + at.group(2) + ", " + at.group(3) + " left",
+              "left",
+              "after",
+              "in it",
+              "still there",
+              "now"),
+          Repair.of(OF_THEM, at -> ", used " + at.group(1), "eggs"));
+
+  private Reweighed() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  private static String was(String lost) {
+    return lost.matches("(?i)one|1") ? " was off" : " were off";
+  }
+
+  private static String more(MatchResult at) {
+    return " +" + SHARES.get(at.group(1).toLowerCase(Locale.ROOT)) + "%";
+  }
+
+  private static String called(MatchResult at) {
+    boolean call = at.group(1) != null;
+    String number = at.group(call ? 1 : 3);
+    String unit = at.group(call ? 2 : 4);
+    return ", no, " + number + (unit == null ? "" : unit);
+  }
+
+  private static String changed(MatchResult at) {
+    return at.group(1) == null
+        ? at.group(3) + " → " + at.group(4)
+        : at.group(1) + " → " + at.group(2);
+  }
+}
