@@ -127,6 +127,7 @@ class SaidTest {
     "lee, 0.88",
     "creek, 0.89",
     "mere, 0.87",
+    "vale, 0.96",
     "dune, 0.96"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {

@@ -14,7 +14,9 @@ import honeststack.core.said.name.Uncooked;
 import honeststack.core.said.pairing.Units;
 import honeststack.core.said.part.Premix;
 import honeststack.core.said.place.AfterCooking;
+import honeststack.core.said.place.Allotted;
 import honeststack.core.said.place.EatersOwn;
+import honeststack.core.said.place.Moved;
 import honeststack.core.said.place.Sides;
 import honeststack.core.said.place.SomeOfThem;
 import honeststack.core.said.place.Splits;
@@ -45,6 +47,8 @@ final class OverAll {
     OneBowl.find(text, read);
     Hypothetical.before(read);
     Retold.before(read);
+    Allotted.find(read);
+    Moved.find(read);
     OffTopic.find(read);
     AfterCooking.find(read);
     TitleLine.find(read);

@@ -28,6 +28,7 @@ public final class Refused {
   private static final String REFUSAL =
       "(?:"
           + (WHO + HOW + " (?:leave|left|leaving|cut|take|took)" + IT + " out")
+          + ("|" + WHO + HOW + " left it(?! (?:in|at|on|to)\\b)")
           + ("|"
               + WHO
               + HOW

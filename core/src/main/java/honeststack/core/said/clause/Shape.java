@@ -54,6 +54,11 @@ public final class Shape {
         .stream().flatMap(shape -> patterns.stream().flatMap(p -> shape.find(p).stream()));
   }
 
+  /** The words and signs, a space behind each. */
+  public String text() {
+    return text;
+  }
+
   /** Where a pattern is found first; empty where it is not. */
   public Optional<Found> find(Sought pattern) {
     if (!pattern.isIn(text)) {

@@ -2,6 +2,7 @@ package honeststack.core.said.page;
 
 import honeststack.core.said.words.Sought;
 import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
 /** Words that mean others than they are: "a third egg", "then the other", "buttered, 5 g each". */
@@ -47,8 +48,35 @@ final class OddWords {
           "^per(?= (?:\\d{1,3}|ten|twelve|twenty|a dozen) (?:\\w+ )?(?:pancakes|waffles|cr[eê]pes|pieces|portions|servings|people|persons|guests|children|kids) ?[:\\n])",
           Pattern.MULTILINE | Pattern.CASE_INSENSITIVE);
 
+  private static final String CHICKPEAS =
+      "(?:(?:a|one|the) )?(?:tin|can|jar)s? of (?:chickpeas|(?:\\p{L}{3,10} )?beans)";
+
+  private static final String SOME =
+      "(\\d+(?:[.,/]\\d+)? ?(?:g|ml|tbsp|tsp|tablespoons?|teaspoons?|cups?))";
+
+  /** "a tin of chickpeas, just the water from it, 6 tbsp", "6 tbsp of the liquid from …". */
+  private static final Sought BRINE =
+      Sought.of(
+          "\\b"
+              + CHICKPEAS
+              + "(?:,|:| –| -)? (?:but )?(?:just|only) the (?:water|liquid|juice|brine)(?: from it| of it| in it)?(?:(?:,|:| –| -)? "
+              + SOME
+              + ")?|\\b"
+              + SOME
+              + " (?:of )?(?:the )?(?:water|liquid|juice|brine) (?:from|of|in|off|out of) "
+              + CHICKPEAS,
+          Pattern.CASE_INSENSITIVE);
+
+  /** What went into the pan before the batter: "brush with 3 g oil, ladle in 120 ml batter". */
+  private static final Sought LADLED =
+      Sought.of(
+          "(?<=\\b(?:iron|pan|griddle|skillet|tawa)\\b[^.;\\n]{0,60}),? (?:and |then )*(ladle|pour|spoon)(?: in| on)? (\\d+ ?ml)(?: of)?(?: the)? batter\\b",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(BRINE, OddWords::brine, "chickpeas", "beans"),
+          Repair.of(LADLED, at -> ". " + at.group(1) + " " + at.group(2) + " batter", " batter"),
           Repair.as(PER_SO_MANY, "for", "per "),
           Repair.as(THE, "", "t'", "t’"),
           Repair.as(FOR, "for", "für ", "para ", "pour "),
@@ -59,4 +87,13 @@ final class OddWords {
           Repair.as(BUTTERED, "butter", "uttered"));
 
   private OddWords() {}
+
+  private static String brine(MatchResult at) {
+    String some = at.group(1) == null ? at.group(2) : at.group(1);
+    boolean chickpeas = at.group().contains("chickpeas");
+    String liquid = chickpeas ? " chickpea water" : " bean liquid";
+    return some == null && chickpeas
+        ? "a tin of chickpeas, only the liquid"
+        : (some == null ? "some" : some) + liquid;
+  }
 }

@@ -2,6 +2,8 @@ package honeststack.core.said.page;
 
 import honeststack.core.said.words.Sought;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
 /**
@@ -61,8 +63,15 @@ final class PlaceTags {
           "(?<=^|[.;\\n] |\\n)(\\p{L}{3,12}(?: \\p{L}{3,12})?) over(?:,|:| –| -) ?(\\d+ ?(?:g|ml|tsp|tbsp))(?=[.;\\n]|$)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "10 g butter → pan". */
+  private static final Sought ARROW =
+      Sought.of(
+          "(?<=[\\p{L})]) ?→ *(?:the )?(pan|iron|griddle|plate|plates|top|batter|bowl)(?=[.,;\\n]|$)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(ARROW, PlaceTags::arrow, "→"),
           Repair.as(PAN_FAT, "pan:", "fat", "medium", "oil used"),
           Repair.of(OVER, at -> at.group(2) + " " + at.group(1) + " over", " over"),
           Repair.as(
@@ -73,6 +82,14 @@ final class PlaceTags {
           Repair.as(PAN_HEADING, "to fry", "fry", "iron", "cooking"));
 
   private PlaceTags() {}
+
+  private static String arrow(MatchResult at) {
+    String place = at.group(1).toLowerCase(Locale.ROOT);
+    if (place.equals("batter") || place.equals("bowl")) {
+      return "";
+    }
+    return place.startsWith("pl") || place.equals("top") ? " to top" : " (pan)";
+  }
 
   private static Sought fat(String words) {
     return Sought.of(

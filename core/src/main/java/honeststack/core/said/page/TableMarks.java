@@ -1,7 +1,9 @@
 package honeststack.core.said.page;
 
 import honeststack.core.said.words.Sought;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
 /** Cells, stress and brackets around an amount or a name: "**200 g** flour", "flour | 200 g". */
@@ -41,8 +43,25 @@ final class TableMarks {
 
   private static final Sought NAME_CELL = Sought.of("(?<=\\p{L});(?=\\d)");
 
+  private static final String NUMBERS = "(\\d+(?:/\\d+)+)";
+
+  private static final String WORDS = "(\\p{L}{3,}(?: \\p{L}{3,})?(?:/\\p{L}{3,})+)";
+
+  private static final String UNIT = " ?\\b(?:g|ml|grams?)\\b";
+
+  /** "150/250/2 flour/milk/egg", "sugar/butter 20/10 g". */
+  private static final Sought SLASHED =
+      Sought.of(
+          "(?<![\\w/])(?:"
+              + NUMBERS
+              + ("(" + UNIT + ")?(?:,|:| –| -| of)? " + WORDS)
+              + ("|" + WORDS + "(?:,|:| –| -)? " + NUMBERS + "(" + UNIT + ")?")
+              + ")(?![\\w/])",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(SLASHED, TableMarks::row, "/"),
           Repair.of(STRESSED, at -> Repair.kept(at, at.group(2)), "*", "_"),
           Repair.of(
               SET_OFF,
@@ -58,4 +77,22 @@ final class TableMarks {
           Repair.as(NAME_CELL, " ", ";"));
 
   private TableMarks() {}
+
+  /** "flour 150,milk 250,egg 2"; as it was where it may be a fraction. */
+  private static String row(MatchResult at) {
+    boolean numbersFirst = at.group(1) != null;
+    String[] numbers = at.group(numbersFirst ? 1 : 5).split("/");
+    String[] words = at.group(numbersFirst ? 3 : 4).split("/");
+    String unit = at.group(numbersFirst ? 2 : 6);
+    boolean pairs =
+        numbers.length == words.length && (numbers.length > 2 || Integer.parseInt(numbers[0]) > 4);
+    if (!pairs) {
+      return at.group();
+    }
+    List<String> row = new ArrayList<>();
+    for (int i = 0; i < words.length; i++) {
+      row.add(words[i] + " " + numbers[i]);
+    }
+    return String.join(",", row) + (unit == null ? "" : unit);
+  }
 }

@@ -21,11 +21,11 @@ import java.util.Set;
  * batter, the rest for frying".
  */
 public final class SharedLater {
-  private static final String PAN =
+  static final String PAN =
       "(?:(?:in|into|on|onto|for|to) (?:the |my |our )?(?:hot )?(?:pan|pans|iron|irons|griddle|skillet|frying pan|waffle iron|tawa)"
           + "|for (?:the )?(?:frying|greasing|cooking|brushing|first one)(?: them| the iron| the pan)?|to (?:fry|grease|cook)(?: them| in| the pan)?)";
 
-  private static final String PLATE =
+  static final String PLATE =
       "(?:on (?:the )?(?:very )?top(?: of (?:them|it))?|(?:on|onto|over) (?:the )?(?:plates?|side|stack|pancakes|waffles|lot)"
           + "|for (?:the )?(?:top|topping|tops|plate|plates|serving|garnish|decoration|decorating)|(?:over|on) (?:them|it|each)"
           + "|to (?:serve|finish|garnish|decorate|top)(?: with| them)?|over|as (?:a |the )?(?:topping|garnish))";

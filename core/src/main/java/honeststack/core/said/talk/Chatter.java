@@ -17,7 +17,7 @@ public final class Chatter {
 
   private static final Sought BEHIND =
       Sought.of(
-          "\\b(?:tastes? of|smells? of|smelt of|smelled of|tasted of|reminds? (?:me|us|her|him) of"
+          "\\b(?:tastes?(?: (?:a (?:bit|little)|slightly|faintly|mostly|mainly|only|too much|strongly))? of|smells? of|smelt of|smelled of|tasted of|reminds? (?:me|us|her|him) of"
               + "|grows?|grew|sells?|sold|selling|stole|steals|buying|asked for|swore by|swears by"
               + "|is called|was called|is named|was named|named after|called after|crazy about"
               + "|mad about|fond of|nothing like|like you would|live on|lived on|lays?|laid"
@@ -40,7 +40,10 @@ public final class Chatter {
               + Worded.FOOD
               + " (?:was|were|is|are|'s) (?:so |very |too |quite |really |always |never )?"
               + "(?:cheap|dear|expensive|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
-              + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b");
+              + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b"
+              + ("|^(?:(?:and|but) )*(?:more|less|extra|fewer|too (?:much|little|many|few)) (?:of the )?"
+                  + Worded.FOOD
+                  + " (?:makes?|gives?|means|would (?:make|give|mean)|turns|keeps)\\b"));
 
   /** "My mother made them with lard." */
   private static final Sought THEIRS =
