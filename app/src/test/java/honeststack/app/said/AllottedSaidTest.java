@@ -75,6 +75,37 @@ class AllottedSaidTest {
       200 g flour⏎100 g raspberries⏎2 eggs⏎Stir the raspberries in.|wheat-flour-white=200,raspberries=100,egg=100
       Pan: 10 g butter⏎Batter: 30 g butter, 200 g flour, 2 eggs⏎Plate: 10 g butter|butter@PAN=10,butter=30,butter@PLATE=10,wheat-flour-white=200,egg=100
       40 g butter, 200 g flour. Pan: 10 g butter. Top: 30 g butter.|butter=40,wheat-flour-white=200,butter@PAN=10,butter@PLATE=30
+      200 g flour⏎30 g butter⏎2 eggs⏎Repeat with the remaining batter.|wheat-flour-white=200,butter=30,egg=100
+      200 g flour⏎30 g butter⏎2 eggs⏎Cook the remaining batter in the same way, buttering the pan each time.|wheat-flour-white=200,butter=30,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Whisk in the milk, a third at a time.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Add the milk in three goes.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Add the milk bit by bit, about 100 ml at a time.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Make a well, crack in the eggs, add a splash of the milk and beat.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Make a well, add both eggs and 50 ml of milk, beat, then add the rest of the milk.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Beat the eggs with a fork, add to the flour with the milk.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Heat oven to 100 C. Preheat a 26 cm pan. Cook 2-3 minutes until bubbles form.|wheat-flour-white=200,milk-whole=309,egg=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Stir 1 tsp of vanilla into the eggs.|wheat-flour-white=200,milk-whole=309,egg=100,vanilla-extract=4
+      200 g flour⏎300 ml milk⏎2 eggs⏎Season with 2 g salt.|wheat-flour-white=200,milk-whole=309,egg=100,salt=2
+      200 g flour⏎300 ml milk⏎2 eggs⏎Melt 20 g butter and stir in.|wheat-flour-white=200,milk-whole=309,egg=100,butter=20
+      200 g flour⏎300 ml milk⏎2 eggs⏎Melt 20 g butter in the pan and tip it into the batter.|wheat-flour-white=200,milk-whole=309,egg=100,butter=20
+      200 g flour⏎300 ml milk⏎2 eggs⏎Melt 20 g butter in the pan, swirl, and pour in the batter.|wheat-flour-white=200,milk-whole=309,egg=100,butter@PAN=20
+      200 g flour⏎300 ml milk⏎2 eggs⏎Melt 5 g butter in the pan for each pancake, 6 pancakes.|wheat-flour-white=200,milk-whole=309,egg=100,butter@PAN=30;pieces 6
+      200 g flour⏎300 ml milk⏎2 eggs⏎Spread each with 10 g jam and roll up. Makes 6.|wheat-flour-white=200,milk-whole=309,egg=100,jam@PLATE=60;pieces 6
+      200 g flour⏎300 ml milk⏎2 eggs⏎Stack with 100 g ricotta between.|wheat-flour-white=200,milk-whole=309,egg=100,ricotta-whole@PLATE=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎Simmer 200 g blueberries with 20 g sugar for 5 minutes to a sauce.|wheat-flour-white=200,milk-whole=309,egg=100,blueberries@PLATE=200,sugar-white@PLATE=20
+      200 g flour⏎300 ml milk⏎2 eggs⏎Meanwhile whip 100 g cream with 10 g sugar.|wheat-flour-white=200,milk-whole=309,egg=100,cream-heavy@PLATE=100,sugar-white@PLATE=10
+      200 g flour⏎300 ml milk⏎2 eggs⏎Mix 150 g yogurt with 20 g honey and serve alongside.|wheat-flour-white=200,milk-whole=309,egg=100,yogurt-whole@PLATE=150,honey@PLATE=20
+      200 g flour⏎300 ml milk⏎2 eggs⏎Fry 100 g mushrooms in 10 g butter and fill the pancakes with them.|wheat-flour-white=200,milk-whole=309,egg=100,mushrooms@PLATE=100,butter@PLATE=10
+      200 g flour⏎300 ml milk⏎2 eggs⏎40 g cheese, cheddar⏎Sprinkle the cheddar over and grill.|wheat-flour-white=200,milk-whole=309,egg=100,cheddar@PLATE=40
+      200 g flour⏎300 ml milk⏎2 eggs⏎40 g maple syrup⏎Drizzle with the maple syrup.|wheat-flour-white=200,milk-whole=309,egg=100,maple-syrup@PLATE=40
+      200 g flour⏎300 ml milk⏎2 eggs⏎40 g maple syrup⏎Serve warm with maple syrup.|wheat-flour-white=200,milk-whole=309,egg=100,maple-syrup@PLATE=40
+      200 g flour⏎300 ml milk⏎2 eggs⏎40 g honey⏎Warm the honey and pour over.|wheat-flour-white=200,milk-whole=309,egg=100,honey@PLATE=40
+      200 g flour⏎300 ml milk⏎2 eggs⏎10 g icing sugar⏎Dust with icing sugar.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-icing@PLATE=10
+      200 g flour⏎300 ml milk⏎2 eggs⏎10 g icing sugar⏎100 g strawberries⏎Top with strawberries and dust with icing sugar.|wheat-flour-white=200,milk-whole=309,egg=100,sugar-icing@PLATE=10,strawberries@PLATE=100
+      200 g flour⏎300 ml milk⏎2 eggs⏎10 g butter⏎Fry in butter.|wheat-flour-white=200,milk-whole=309,egg=100,butter@PAN=10
+      200 g flour⏎300 ml milk⏎2 eggs⏎10 ml oil⏎Brush the pan with oil.|wheat-flour-white=200,milk-whole=309,egg=100,oil-sunflower@PAN=9
+      200 g flour⏎300 ml milk⏎2 eggs⏎30 g butter⏎Melt the butter and add half to the batter.|wheat-flour-white=200,milk-whole=309,egg=100,butter=30
+      200 g flour⏎300 ml milk⏎2 eggs⏎1 lemon⏎Squeeze the lemon over the pancakes.|wheat-flour-white=200,milk-whole=309,egg=100,lemon@PLATE=58
       """;
 
   @Test

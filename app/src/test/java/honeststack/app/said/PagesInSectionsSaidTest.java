@@ -66,6 +66,7 @@ class PagesInSectionsSaidTest {
       BATTER:⏎200 g flour⏎2 eggs⏎PAN:⏎5 g oil⏎PLATE:⏎20 g honey|wheat-flour-white=200,egg=100,oil-sunflower@PAN=5,honey@PLATE=20
       Batter – 200 g flour, 2 eggs⏎Pan – 5 g oil⏎Plate – 20 g honey|wheat-flour-white=200,egg=100,oil-sunflower@PAN=5,honey@PLATE=20
       200 g flour → batter⏎10 g butter → pan⏎20 g honey → plate|wheat-flour-white=200,butter@PAN=10,honey@PLATE=20
+      10 g butter -> pan, 200 g flour|wheat-flour-white=200,butter@PAN=10
       Hi! Here is what we had:⏎200 g flour⏎2 eggs⏎Thanks, Jo|wheat-flour-white=200,egg=100
       Dear Ann,⏎as promised: 200 g flour, 2 eggs, 300 ml milk. Makes 8.⏎Love, Jo|wheat-flour-white=200,egg=100,milk-whole=309;pieces 8
       Sent from my phone⏎200 g flour⏎2 eggs|wheat-flour-white=200,egg=100

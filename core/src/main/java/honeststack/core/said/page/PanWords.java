@@ -36,8 +36,15 @@ final class PanWords {
               + "|skillets?|comals?|planchas?|(?<=another )(?:pan|tawa|iron|griddle))\\b",
           Pattern.CASE_INSENSITIVE);
 
+  /** "no butter, just the non-stick pan two eggs": nothing goes there. */
+  private static final Sought DRY =
+      Sought.of(
+          "\\b(?:just|only) (?:the|a|my|our) (?:non[ -]?stick|dry|bare) (?:pan|iron|griddle|skillet)\\b(?: (?:and|with))?",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(DRY, "in the pan.", "just ", "only "),
           Repair.of(
               DESCRIBED, PanWords::plain, "pan", "iron", "skillet", "griddle", "tawa", "maker"),
           Repair.of(

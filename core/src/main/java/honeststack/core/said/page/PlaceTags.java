@@ -71,7 +71,7 @@ final class PlaceTags {
 
   static final List<Repair> REPAIRS =
       List.of(
-          Repair.of(ARROW, PlaceTags::arrow, "→"),
+          Repair.of(ARROW, PlaceTags::arrow, "→", "->", "=>"),
           Repair.as(PAN_FAT, "pan:", "fat", "medium", "oil used"),
           Repair.of(OVER, at -> at.group(2) + " " + at.group(1) + " over", " over"),
           Repair.as(

@@ -32,16 +32,28 @@ public final class MadeFor {
           "\\b(?:"
               + MADE
               + "|syrup|jam|caramel|custard|buttermilk|spread|pour|poured|spoon|drizzle|dollop|ladle|scatter|sprinkle|heap|pile"
-              + "|trickle|tip)");
+              + "|trickle|tip|serve|whip)");
 
   /** No more of the name follows: "for a filling breakfast". */
   private static final String THEN =
       "(?=[,:–-] |\\d|½|¼|(?:i|we|you|use|take|warm|heat|melt|mix|whisk|simmer|stir|boil|cook|blend|mash|combine|put"
           + "|add|beat|whip|cream|about|some|a|an|the|one|two|three|four|half) )";
 
+  /** "Mix 150 g yogurt with 20 g honey and serve alongside." */
+  private static final Sought SERVED =
+      Sought.of(
+          "(?:\\b(?:and|then)|[,;]) (?:then )?serve(?: (?:it|this|that|them))? (?:alongside|beside|on the side|as (?:a )?(?:dip|sauce|side)"
+              + "|(?:over|with|on|beside) (?:them|the (?:hot |warm )?(?:pancakes|waffles|cr[eê]pes|stack))|over|on top|at the table) ?[.!]? ?$");
+
+  private static final Sought WHIPPED =
+      Sought.of(
+          "(?:^|\\b(?:meanwhile|then|and|also) |[,.] )(?:whip|whisk)(?:ped)?(?: up)? "
+              + "(?=(?:[^ ]+ ){0,3}(?:(?:double|heavy|whipping) )?cream\\b(?! cheese)(?!.*\\b(?:fold|batter|into|eggs?|milk|flour)\\b))");
+
   /** What stands behind it is for it. */
   private static final List<Sought> BEHIND =
       List.of(
+          WHIPPED,
           Sought.of(
               "(?:^|[.,;:–-] |\\b(?:and|then|so|also|plus) )for " + A + " " + WHAT + " " + THEN),
           Sought.of(
@@ -65,6 +77,7 @@ public final class MadeFor {
               "\\b(?:for|as|into|to make|makes?|gives|together for|becomes) (?:a|an|some|the|my) (?:[a-z-]+ ){0,2}?"
                   + MADE
                   + " ?[.!,;]? ?$"),
+          SERVED,
           Sought.of(
               "(?:\\b(?:and|then)|[,;]) (?:then )?(?:pour|spoon|drizzle|dollop|spread|ladle|scatter|sprinkle|heap"
                   + "|pile|trickle|tip)(?:ed)? (?:it |this |that |them |some |the mixture |the lot |everything )?"

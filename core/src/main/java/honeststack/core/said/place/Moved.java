@@ -2,6 +2,9 @@ package honeststack.core.said.place;
 
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
+import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
+import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
@@ -39,6 +42,14 @@ public final class Moved {
   private static final Sought INTO_BATTER =
       Sought.of(
           "\\b(?:whisk|stir|mix|pour|add|beat|tip)\\b.*\\b(?:it|this|that|butter|fat|oil)\\b.*\\b(?:in|into|to)\\b|\\b(?:whisk|stir|mix|pour|add|beat) (?:it |this )?in\\b");
+
+  /** It may have gone into the batter with all else. */
+  private static final Sought ALL =
+      Sought.of(
+          "\\b(?:mix|whisk|blend|blitz|combine|stir|beat|process|everything|all (?:the )?ingredients|make (?:the|a) batter)\\b");
+
+  /** Grams or millilitres, about a tablespoon; common practice. */
+  private static final double MOST_IN_PAN = 15;
 
   private static final Set<String> EGG_PARTS = Set.of("egg-yolk", "egg-white");
 
@@ -82,7 +93,7 @@ public final class Moved {
         if (again && SOME_OF.isIn(before)) {
           clause.mentions.remove(mention);
           mention.food.part = Part.PLACE;
-        } else if (again && THE.isIn(before)) {
+        } else if (again && (THE.isIn(before) || isOnlyThere(clause))) {
           boolean pan = mention.place == Place.PAN && fat && !INTO_IT.isIn(behind(clause, mention));
           boolean plate = mention.place == Place.PLATE && !Allotted.WET.contains(whole.role());
           if (pan || plate) {
@@ -95,6 +106,32 @@ public final class Moved {
         }
       }
     }
+  }
+
+  /** The method says of all else where it goes, and names this nowhere else: "Dust with sugar." */
+  private boolean isOnlyThere(Clause clause) {
+    if (clause.heading() != Place.NOT_SAID || whole.role() == Role.FAT && !isLittle()) {
+      return false;
+    }
+    return read.stream()
+        .filter(other -> other != clause)
+        .noneMatch(
+            other -> names(other) || ALL.isIn(other.words(0, other.size())) && !other.hasFood());
+  }
+
+  private boolean names(Clause other) {
+    return other.elements.stream().anyMatch(e -> e.isFood() && e.isSameFood(whole.food));
+  }
+
+  /** As much as greases a pan, in grams or millilitres. */
+  private boolean isLittle() {
+    Measure measure = whole.amount.measure();
+    Unit unit = measure.unit();
+    double size =
+        unit.kind() == Unit.Kind.MASS
+            ? unit.grams()
+            : unit.kind().isVolume() ? unit.millilitres(MeasuringSystem.METRIC) : Double.NaN;
+    return measure.amount() * size <= MOST_IN_PAN;
   }
 
   private static String behind(Clause clause, Mention mention) {
