@@ -106,6 +106,8 @@ class AllottedSaidTest {
       200 g flour⏎300 ml milk⏎2 eggs⏎10 ml oil⏎Brush the pan with oil.|wheat-flour-white=200,milk-whole=309,egg=100,oil-sunflower@PAN=9
       200 g flour⏎300 ml milk⏎2 eggs⏎30 g butter⏎Melt the butter and add half to the batter.|wheat-flour-white=200,milk-whole=309,egg=100,butter=30
       200 g flour⏎300 ml milk⏎2 eggs⏎1 lemon⏎Squeeze the lemon over the pancakes.|wheat-flour-white=200,milk-whole=309,egg=100,lemon@PLATE=58
+      60 g butter⏎1 tsp salt⏎Melt the butter; whisk 50 g of it into the batter and brush the iron with the rest.|butter=50,butter@PAN=10,salt=6
+      60 g butter⏎40 g honey⏎1 tsp salt⏎Melt the butter and fold in half of it. Fry in the rest.|butter=30,butter@PAN=30,honey=40,salt=6
       """;
 
   @Test

@@ -30,7 +30,8 @@ public final class Allotted {
   private static final String SHARE =
       "half|a half|a third|one third|a quarter|one quarter|two thirds|three quarters|½|⅓|¼|⅔|¾";
 
-  private static final String OF = "(?: of)?(?<the> (?:the|that|this|my|our|those|these))?";
+  private static final String OF =
+      "(?: of(?! (?:it|them|that|this|those) (?!@)))?(?<the> (?:the|that|this|my|our|those|these))?";
 
   /** Some of a food: so much, a share, or what is left of it. */
   private static final Sought SOME =
@@ -220,7 +221,7 @@ public final class Allotted {
     boolean named = one.has("food");
     int from = one.has("part") ? one.at("part") : one.at(one.has("rest") ? "rest" : "share");
     boolean own = named ? isOwn(clause.get(one.at("food"))) : isMeant(one, at, from);
-    toldLast = named ? own : toldLast;
+    toldLast = named ? own : own || toldLast;
     others |= named && !own;
     String behind = one.shape().text().substring(one.said().end(), next);
     if (!own || LEFT.isIn(behind)) {
