@@ -1,6 +1,5 @@
 package honeststack.core.said.place;
 
-import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
 import honeststack.core.measure.MeasuringSystem;
@@ -19,7 +18,6 @@ import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * Where the parts of a listed food go, told among other things in the method below: "Melt the
@@ -27,9 +25,6 @@ import java.util.Set;
  * with the rest." They are no more of it, and lie where they are said to.
  */
 public final class Allotted {
-  private static final String SHARE =
-      "half|a half|a third|one third|a quarter|one quarter|two thirds|three quarters|½|⅓|¼|⅔|¾";
-
   private static final String OF =
       "(?: of(?! (?:it|them|that|this|those) (?!@)))?(?<the> (?:the|that|this|my|our|those|these))?";
 
@@ -38,7 +33,7 @@ public final class Allotted {
       Sought.of(
           "(?<= |^)(?:(?<rest>(?:the )?(?:rest|remainder|remaining|other half|(?<=the )other(?: one)?(?= (?:in|on|over|for|to|into|goes|is)\\b| [,.;]))(?: #)?)"
               + "|(?<other>(?:the )?other )?(?<part>#)|(?<share>"
-              + SHARE
+              + SharedLater.SHARE
               + "|one(?= @))(?= ))"
               + OF
               + "(?: (?<food>@)| of (?<it>it|them|that|this|those))?(?= |$)");
@@ -76,9 +71,6 @@ public final class Allotted {
   private static final Remembered HINT =
       Remembered.part(
           "\\b(?:rest|remainder|remaining|other|of|half|third|quarter|thirds|quarters|use|in|into|for|go|goes)\\b");
-
-  /** They go into the pan only as batter. */
-  static final Set<Role> WET = Set.of(Role.LIQUID, Role.FLOUR, Role.LEAVENING);
 
   private static final double ALMOST = 0.03;
 
@@ -147,14 +139,7 @@ public final class Allotted {
   }
 
   static boolean isWhole(Mention mention) {
-    return mention.isMeasured()
-        && mention.amount != null
-        && mention.food != null
-        && mention.split == null
-        && mention.more == null
-        && mention.per == null
-        && mention.place == Place.NOT_SAID
-        && PartlyOther.isPlain(mention.amount);
+    return SharedLater.isWhole(mention) && mention.per == null;
   }
 
   static boolean isFirst(List<Clause> read, int end, Mention mention) {
@@ -194,7 +179,7 @@ public final class Allotted {
     parts.merge(where, left, Double::sum);
     parts.values().removeIf(part -> part < ALMOST);
     boolean elsewhereToo = parts.size() > 1 || !parts.containsKey(Place.NOT_SAID);
-    boolean dry = parts.containsKey(Place.PAN) && WET.contains(whole.role());
+    boolean dry = parts.containsKey(Place.PAN) && SharedLater.WET.contains(whole.role());
     if (elsewhereToo && !dry) {
       whole.split =
           Split.parts(whole.food, List.copyOf(parts.values()), List.copyOf(parts.keySet()));
@@ -302,15 +287,16 @@ public final class Allotted {
     if (unit == all) {
       return amount / whole.amount.measure().amount();
     }
-    boolean volumes = unit.kind().isVolume() && all.kind().isVolume();
-    boolean masses = unit.kind() == Unit.Kind.MASS && all.kind() == Unit.Kind.MASS;
-    return volumes || masses
-        ? amount * size(unit) / (whole.amount.measure().amount() * size(all))
-        : Double.NaN;
+    boolean alike = (unit.kind() == Unit.Kind.MASS) == (all.kind() == Unit.Kind.MASS);
+    return alike ? amount * size(unit) / (whole.amount.measure().amount() * size(all)) : Double.NaN;
   }
 
-  private static double size(Unit unit) {
-    return unit.kind() == Unit.Kind.MASS ? unit.grams() : unit.millilitres(MeasuringSystem.METRIC);
+  /** In grams or millilitres; not a number of what is neither weighed nor filled. */
+  static double size(Unit unit) {
+    if (unit.kind() == Unit.Kind.MASS) {
+      return unit.grams();
+    }
+    return unit.kind().isVolume() ? unit.millilitres(MeasuringSystem.METRIC) : Double.NaN;
   }
 
   /** It is no mention of its own. */
@@ -325,7 +311,7 @@ public final class Allotted {
           m -> m.amount == null && m.food != null && m.food.isSameFood(whole.food));
     }
     clause.loose.removeIf(share -> share.amount() == amount);
-    clause.splits.clear();
+    clause.splits.removeIf(s -> s.food() == null || s.food().isSameFood(whole.food));
     amount.part = Part.PLACE;
     food.part = Part.PLACE;
   }

@@ -3,8 +3,6 @@ package honeststack.core.said.place;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Measure;
-import honeststack.core.measure.MeasuringSystem;
-import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
@@ -95,7 +93,7 @@ public final class Moved {
           mention.food.part = Part.PLACE;
         } else if (again && (THE.isIn(before) || isOnlyThere(clause))) {
           boolean pan = mention.place == Place.PAN && fat && !INTO_IT.isIn(behind(clause, mention));
-          boolean plate = mention.place == Place.PLATE && !Allotted.WET.contains(whole.role());
+          boolean plate = mention.place == Place.PLATE && !SharedLater.WET.contains(whole.role());
           if (pan || plate) {
             clause.mentions.remove(mention);
             mention.food.part = Part.PLACE;
@@ -126,12 +124,7 @@ public final class Moved {
   /** As much as greases a pan, in grams or millilitres. */
   private boolean isLittle() {
     Measure measure = whole.amount.measure();
-    Unit unit = measure.unit();
-    double size =
-        unit.kind() == Unit.Kind.MASS
-            ? unit.grams()
-            : unit.kind().isVolume() ? unit.millilitres(MeasuringSystem.METRIC) : Double.NaN;
-    return measure.amount() * size <= MOST_IN_PAN;
+    return measure.amount() * Allotted.size(measure.unit()) <= MOST_IN_PAN;
   }
 
   private static String behind(Clause clause, Mention mention) {

@@ -32,7 +32,7 @@ public final class SharedLater {
 
   private static final String PLACE = "(?:(?<pan>" + PAN + ")|(?<plate>" + PLATE + "))";
 
-  private static final String SHARE =
+  static final String SHARE =
       "half|a half|one half|a third|one third|a quarter|one quarter|two thirds|three quarters|½|⅓|¼|⅔|¾";
 
   private static final String FOOD = "(?:(?<food>@)|it|this|that|them|these|those)";
@@ -112,7 +112,7 @@ public final class SharedLater {
           "\\b(?:of|half|third|quarter|thirds|quarters|last|melt|soften|chop|wash|halve)\\b|[½⅓¼⅔¾]");
 
   /** They go into the pan only as batter. */
-  private static final Set<Role> WET = Set.of(Role.LIQUID, Role.FLOUR, Role.LEAVENING);
+  static final Set<Role> WET = Set.of(Role.LIQUID, Role.FLOUR, Role.LEAVENING);
 
   private static final double ALMOST = 0.98;
 
@@ -172,7 +172,7 @@ public final class SharedLater {
     return null;
   }
 
-  private static boolean isWhole(Mention old) {
+  static boolean isWhole(Mention old) {
     return old.isMeasured()
         && old.amount != null
         && old.food != null
