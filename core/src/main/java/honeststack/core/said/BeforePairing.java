@@ -54,6 +54,7 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.yield.AtOnce;
 import honeststack.core.said.yield.Batches;
 import honeststack.core.said.yield.BatterWeights;
+import honeststack.core.said.yield.ByWeight;
 import honeststack.core.said.yield.CameOut;
 import honeststack.core.said.yield.Grown;
 import honeststack.core.said.yield.MadeForOthers;
@@ -74,6 +75,7 @@ final class BeforePairing {
           Figures::in,
           EachVessel::in,
           Sized::in,
+          ByWeight::in,
           BatterWeights::in,
           Titles::in,
           AtOnce::in,

@@ -44,6 +44,7 @@ import honeststack.core.said.part.Parted;
 import honeststack.core.said.place.CookedAlong;
 import honeststack.core.said.place.CookedIn;
 import honeststack.core.said.place.Eaten;
+import honeststack.core.said.place.NamedAhead;
 import honeststack.core.said.place.Places;
 import honeststack.core.said.place.Sides;
 import honeststack.core.said.place.Splits;
@@ -171,6 +172,7 @@ final class ClauseReader {
     Further.another(clause);
     Following.within(clause);
     Places.in(clause);
+    NamedAhead.in(clause);
     sides.place();
     OnePortion.in(clause);
     CookedIn.pouredBack(clause);

@@ -1,5 +1,6 @@
 package honeststack.core.said;
 
+import honeststack.core.said.amount.AllTold;
 import honeststack.core.said.amount.WeighedLater;
 import honeststack.core.said.choice.Chosen;
 import honeststack.core.said.clause.Clause;
@@ -80,6 +81,7 @@ final class OfBefore {
         || Added.by(read, clause)
         || PackTold.by(read, clause)
         || BatterWeights.ofAll(read, clause)
+        || AllTold.by(read, clause)
         || Spent.by(read, clause)
         || InGoes.by(read, clause)
         || ToldAsOther.in(read, clause)

@@ -5,6 +5,7 @@ import honeststack.core.food.Role;
 import honeststack.core.line.AmountParser;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Measure;
+import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.measure.Unit;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Phrases;
@@ -195,6 +196,18 @@ public final class Element {
   /** It is one of some single words, in small letters. */
   public boolean isWord(String... words) {
     return to == from + 1 && tokens.get(from).isWord(words);
+  }
+
+  /** In grams, in millilitres by US measures, or in pieces: to hold one amount against another. */
+  public double quantity() {
+    Unit unit = measure().unit();
+    double one =
+        unit.kind() == Unit.Kind.MASS
+            ? unit.grams()
+            : unit.kind().isVolume() && unit.kind() != Unit.Kind.LADLE
+                ? unit.millilitres(MeasuringSystem.US)
+                : 1;
+    return measure().amount() * one;
   }
 
   /** What it measures; only of an amount. */

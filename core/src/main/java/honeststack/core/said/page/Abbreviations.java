@@ -132,7 +132,8 @@ final class Abbreviations {
   /** "S/R flour", "b/sugar": the word of the letters before a slash; null for none. */
   private static String beforeSlash(List<Token> tokens, int i, List<Token> full) {
     boolean slash = i + 2 < tokens.size() && tokens.get(i + 1).isMark("/");
-    boolean letter = slash && tokens.get(i).text().length() == 1;
+    boolean grams = tokens.get(i).isWord("g") && isNumbered(full); // "40 g / sugar 60 g"
+    boolean letter = slash && !grams && tokens.get(i).text().length() == 1;
     boolean second = letter && tokens.get(i + 2).text().length() == 1 && i + 3 < tokens.size();
     Token named = letter ? tokens.get(second ? i + 3 : i + 2) : null;
     String letters =

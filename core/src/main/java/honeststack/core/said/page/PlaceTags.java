@@ -31,7 +31,7 @@ final class PlaceTags {
 
   private static final Sought ON_TOP =
       Sought.of(
-          "(?<=[a-z0-9½¼¾])(?: \\((?:plate|plates|afterwards|after|when served|once served|once cooked|finish|finishing|decoration|decorating)\\)"
+          "(?<=[a-z0-9½¼¾])(?: \\((?:top|top only|the top|top of each|table|over|plate|plates|afterwards|after|when served|once served|once cooked|finish|finishing|decoration|decorating)\\)"
               + "|(?:, | [–-] )(?:plate|afterwards|when served|once served|finish|finishing|decoration)"
               + END
               + ")",
@@ -77,11 +77,18 @@ final class PlaceTags {
           Repair.as(
               TO_FRY, "to fry", "fr", "cook", "greas", "griddle", "iron", "skillet", "hotplate"),
           Repair.as(IN_PAN, "pan", "iron", "fry", "pan"),
-          Repair.of(ON_TOP, at -> " to top", "plate", "after", "serve", "finish", "decorat"),
+          Repair.of(
+              ON_TOP, PlaceTags::onTop, "plate", "after", "serve", "finish", "decorat", "(t", "(over"),
           Repair.as(HEADING, "to top", "after", "serve"),
           Repair.as(PAN_HEADING, "to fry", "fry", "iron", "cooking"));
 
   private PlaceTags() {}
+
+  /** As long as there is room for: " (top)". */
+  private static String onTop(MatchResult at) {
+    String said = at.group();
+    return said.endsWith("each)") ? " on top of each" : said.length() < 7 ? " on it" : " to top";
+  }
 
   private static String arrow(MatchResult at) {
     String place = at.group(1).toLowerCase(Locale.ROOT);

@@ -93,6 +93,7 @@ public final class SpokenMarks {
     all.addAll(Reweighed.REPAIRS);
     all.addAll(WholeTurns.REPAIRS);
     all.addAll(KitchenTurns.REPAIRS);
+    all.addAll(SumTurns.REPAIRS);
     all.addAll(OddWords.REPAIRS);
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);

@@ -54,6 +54,16 @@ public final class Eaten {
       Sought.of(
           "(?:and |then )?(?:i|we|he|she) (?:drank|drinks?|had) (?:also )?(?:.*) (?:with (?:it|them|that)|alongside|to drink|beside it|on the side)[ .!]*");
 
+  private static final String WHO = "(?:i|we|he|she|they|(?:the|my|our) [a-z]+)";
+
+  /** "I have 60 g raspberries with it", "with that I have a boiled egg". */
+  private static final Sought WITH_THEM =
+      Sought.of(
+          "(?:(?:and|then|no [a-z ]{3,20}),? )*"
+              + ("(?:(?<ahead>(?:with (?:it|that|them|this|these|mine|those)|alongside(?: it| that)?) ,? ?)" + WHO)
+              + (" (?:have|has|had|having|take|takes|took|eat|eats|ate|like|likes) .*|" + WHO)
+              + " (?:have|has|had|take|takes|took|eat|eats|ate|like|likes) .* with (?:it|that|them|this|these|mine|his|hers|ours|theirs)(?: (?:and|plus) .*)?)[ .!]*");
+
   private Eaten() {}
 
   public static void in(Clause clause) {
@@ -61,6 +71,9 @@ public final class Eaten {
     if (DRUNK.isAll(clause.words(0, clause.size())) && clause.mentions.size() == 1) {
       clause.mentions.get(0).place = Place.PLATE;
       clause.mentions.get(0).placed = true;
+      return;
+    }
+    if (withThem(clause)) {
       return;
     }
     int pieces = 1;
@@ -79,6 +92,24 @@ public final class Eaten {
       clause.counts.pieces = Optional.empty();
       clause.get(pieces).part = Part.NOTE;
     }
+  }
+
+  /** No batter is made of it. */
+  private static boolean withThem(Clause clause) {
+    boolean with =
+        !clause.mentions.isEmpty()
+            && WITH_THEM.isAll(clause.words(0, clause.size()))
+            && clause.mentions.stream().noneMatch(m -> isBatter(m) || m.role() == Role.LEAVENING);
+    if (with) {
+      clause.mentions.stream()
+          .filter(m -> m.place == Place.NOT_SAID)
+          .forEach(
+              m -> {
+                m.place = Place.PLATE;
+                m.placed = true;
+              });
+    }
+    return with;
   }
 
   /** "2 pancakes out of a batch of 8 made with …". */

@@ -37,6 +37,8 @@ public final class LeftOut {
           "(?:had |has |have |was |were |is |are |we |i )?(?:just |all )*"
               + "(?:ran out|run out|all gone|used up|finished|gone off|gone(?! in\\b)|empty)(?: of)?(?= |$)");
 
+  private static final Remembered GIVES = Remembered.whole("g[ia]ves? (?:me|him|her|them|us)");
+
   private final Clause clause;
 
   private LeftOut(Clause clause) {
@@ -121,7 +123,7 @@ public final class LeftOut {
       return; // "200 ml milk – no, buttermilk"
     }
     boolean out =
-        clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough")
+        clause.is(i, Sort.OUT) && !clause.isWord(i + 1, "enough") && !gives(i)
             || clause.isWord(i, "out")
                 && (clause.low(i - 1).endsWith("'s") || isLeft(i) || isEnd(i + 1));
     boolean mark = clause.isMark(i - 1, ":", "-", "–", "—", "=");
@@ -145,6 +147,12 @@ public final class LeftOut {
       boolean own = other && clause.isStrong(amount) && amount < begin;
       clause.take(own ? amount : begin, i + 1, Part.EXCLUDED);
     }
+  }
+
+  /** "half a teaspoon of salt gives us eight": no rash. */
+  private boolean gives(int i) {
+    boolean about = clause.isWord(i + 1, "about", "around", "roughly", "like", "maybe", "some");
+    return GIVES.is(clause.low(i)) && clause.isAmount(about ? i + 2 : i + 1);
   }
 
   /** Behind a "no" and the courtesies that follow it. */

@@ -106,7 +106,7 @@ final class PhraseList {
               | hidden in the batter
           YIELD | i count on | batch for | i shape | we shape | shape into | ended up with | end up with | wound up with | came out at | managed | squeezed out | yielded
               | number of | number of pancakes : | number of waffles : | number of pieces : | i'd say | i'd guess | i reckon | we reckon | reckon | we did | i did | reckon on | we reckon on | i reckon on | allow for | allowing for | gets | gets me | yielding | this yields | that yields | makes | makes about | made | yields | yield | batch yields | recipe makes
-              | gives | gives me | gives us | you get | we get | i get | i usually get
+              | gives | gives me | gives us | give me | give us | you get | we get | i get | i usually get
               | i always get | i got | get | got | that makes | this makes | it makes
               | should make | makes up to | makes roughly | come out | comes out | comes to
               | turns out | should give | this gives me | batter for | cook

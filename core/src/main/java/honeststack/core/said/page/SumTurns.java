@@ -1,0 +1,120 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/**
+ * What is told by a difference, or by what it is taken from, and then as it is: "1 egg less, so 2",
+ * "an extra 50 ml milk, 250 in all", "the juice of one orange, about 80 ml".
+ */
+final class SumTurns {
+  private static final String UNIT =
+      "kg|g|gr|grams?|ml|cl|dl|l|tbsps?|tablespoons?|tsps?|teaspoons?|oz|ounces?|cups?";
+
+  private static final String NUMBER = "\\d+(?:[.,]\\d+)?";
+
+  private static final String DIFFERENT = "(?:less|more|fewer|extra|additional|further)";
+
+  /** So many at most where no unit is said: of eggs, not of pieces. */
+  private static final int MOST = 12;
+
+  private static final Sought SUM =
+      said(
+          "\\b(?=[^.,;\\n]{0,30}\\b"
+              + DIFFERENT
+              + "\\b)(?:an? )?(?:(?:extra|additional|further) )?(?:"
+              + NUMBER
+              + "|one|two|three|half|an?)(?: ?("
+              + UNIT
+              + ")\\b)?(?: (?:of|"
+              + DIFFERENT
+              + "))*(?: (?!"
+              + DIFFERENT
+              + "\\b)(\\p{L}{3,12}(?: (?!than\\b|less\\b|more\\b|fewer\\b)\\p{L}{3,12})?))(?: "
+              + DIFFERENT
+              + ")?(?: than [a-z ]{3,24}?)?,?((?: (?:so|that's|which makes|that makes|which is|making|and that's|giving|=|it's|then|now|it))*)"
+              + " ("
+              + NUMBER
+              + "|two|three|four|five|six)(?: ?("
+              + UNIT
+              + ")\\b)?( (?:in all|in total|altogether|all told|all together))?(?=[,.;)\\n]|$)");
+
+  private static final String FRUIT = "(lemon|lime|orange|grapefruit)s?";
+
+  private static final String OF =
+      "(?:the )?juice of (?:(?:an?|one|two|the|half an?|\\d|½) )?(?:large |small )?"
+          + FRUIT
+          + ",? (?:\\()?(?:about |around |roughly |say )?("
+          + NUMBER
+          + " ?(?:g|ml|tbsp|tsp|tablespoons?|teaspoons?)\\b)\\)?";
+
+  private static final Sought JUICE = said("\\b" + OF + "(,? and (?:its|the) (?:zest|rind)\\b)?");
+
+  /** "Zest of the lemon and its juice, 40 ml." */
+  private static final Sought ZEST =
+      said(
+          "\\b(?:the )?(?:zest|rind) of (?:the|an?|one|1) "
+              + FRUIT
+              + " and (?:its|the) juice,? (?:\\()?(?:about |around )?("
+              + NUMBER
+              + " ?(?:g|ml|tbsp|tsp)\\b)\\)?");
+
+  /** "4 dl milk-water (half and half)". */
+  private static final Sought HALVES =
+      said(
+          "\\b("
+              + NUMBER
+              + " ?(?:"
+              + UNIT
+              + ")) (?:of )?(\\p{L}{3,12})[/-](\\p{L}{3,12})(?: mix(?:ture)?)?,? \\(?"
+              + "(?:half(?: and |-| & |/)half|50 ?[:/] ?50|1 ?: ?1|fifty[- ]fifty|equal parts)\\)?(?=[,.;)\\n]|$| and )");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(
+              HALVES,
+              at -> at.group(1) + " half " + at.group(2) + " half " + at.group(3),
+              "half",
+              "50",
+              "1:1",
+              "fifty",
+              "equal"),
+          Repair.of(
+              SUM, SumTurns::sum, " less", " more", " fewer", "extra ", "additional ", "further "),
+          Repair.of(JUICE, SumTurns::juice, "juice of "),
+          Repair.of(ZEST, SumTurns::zest, " juice"));
+
+  private SumTurns() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  /** As it was where nothing says that it is the sum. */
+  private static String sum(MatchResult at) {
+    String unit = at.group(5) == null ? at.group(1) : at.group(5);
+    boolean summed = !at.group(3).isBlank() || at.group(6) != null;
+    boolean alike =
+        at.group(1) == null
+            ? at.group(5) == null && isFew(at.group(4))
+            : at.group(5) != null || at.group(6) != null;
+    return summed && alike
+        ? "now " + at.group(4) + (unit == null ? "" : " " + unit) + " " + at.group(2)
+        : at.group();
+  }
+
+  private static boolean isFew(String number) {
+    return !Character.isDigit(number.charAt(0)) || Double.parseDouble(number.replace(',', '.')) <= MOST;
+  }
+
+  private static String juice(MatchResult at) {
+    String juice = at.group(2) + " " + at.group(1) + " juice";
+    return at.group(3) == null ? juice : juice + " and zest of one " + at.group(1);
+  }
+
+  private static String zest(MatchResult at) {
+    return "zest of one " + at.group(1) + ", " + at.group(2) + " " + at.group(1) + " juice";
+  }
+}
