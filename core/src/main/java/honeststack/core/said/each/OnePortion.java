@@ -60,7 +60,9 @@ public final class OnePortion {
   /** "2 pancakes, 15 ml maple syrup, 10 g butter: that's my breakfast". */
   private static final Sought PIECES_FIRST =
       Sought.of(
-          "(?:(?:my |today's |his |her )?(?:breakfast|lunch|brunch|snack|tea) ?[:=–-] ?)?(?:[1-5]|a|one|two|three|four|five) "
+          "(?:(?:my |today's |his |her |our )?(?:breakfast|lunch|brunch|snack|tea|dinner|supper|plate)(?: ?[:=–-] ?| (?:was|is|today|were) )"
+              + "|(?:for|on) (?:the )?(?:each|every|one|two|three|four|five|six|\\d) plates?(?: ?[:,] ?| )|(?:the |one |a )plate ?: ?)?"
+              + "(?:[1-9]|1[0-2]|a|one|two|three|four|five|six|eight) "
               + "(?:(?:small|large|big|little|plain|warm|hot) )?(?:pancakes?|waffles?|cr[eê]pes?|hotcakes?|pikelets?|blinis?|drop scones?)"
               + " ?(?:,|\\+|with|and|&|plus) ?(?:\\d+|an?|one|two|three|half|some)\\b.*");
 
@@ -146,6 +148,9 @@ public final class OnePortion {
     }
     for (Mention mention : clause.mentions) {
       mention.place = mention.place == Place.NOT_SAID ? Place.PLATE : mention.place;
+    }
+    for (int i = 0; i < clause.mentions.get(0).from; i++) {
+      clause.get(i).part = clause.get(i).part == Part.UNKNOWN ? Part.NOTE : clause.get(i).part;
     }
   }
 

@@ -52,7 +52,12 @@ final class OtherTurns {
 
   /** "How much milk? 250 g. And flour? 200 g." */
   private static final Sought ASKED =
-      said("\\b(?:how (?:much|many) |(?<=\\. )and (?:the )?)" + FOOD + "\\? " + AMOUNT);
+      said(
+          "\\b(?:how (?:much|many) |(?<=\\. |^|\\n)(?:and |what about )?(?:the )?)"
+              + FOOD
+              + "\\? (\\d+(?:[.,/]\\d+)?(?: ?"
+              + UNIT
+              + "|(?= ?[.,;!\\n]| but |$)))");
 
   private static final Sought JOINS = said("(?<=[a-z]) joins (?=\\d)");
 
@@ -120,7 +125,7 @@ final class OtherTurns {
           Repair.of(SCALES, OtherTurns::amountFirst, "scale"),
           Repair.of(CAME, OtherTurns::foodFirst, " to "),
           Repair.of(TOOK, OtherTurns::foodFirst, " i ", " we "),
-          Repair.of(ASKED, at -> at.group(1) + ": " + at.group(2), "how m"),
+          Repair.of(ASKED, OtherTurns::asked, "?"),
           Repair.as(JOINS, " and", " joins "),
           Repair.as(ON_TOP_OF, "with", "on top of"),
           Repair.as(FRYING, "pan", "frying "),
@@ -138,6 +143,11 @@ final class OtherTurns {
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  private static String asked(MatchResult at) {
+    boolean unit = Character.isLetter(at.group().charAt(at.group().length() - 1));
+    return at.group(1) + (unit ? ": " : " ") + at.group(2);
   }
 
   private static String amountFirst(MatchResult at) {

@@ -121,7 +121,10 @@ public final class Page {
     boolean above =
         tokens.get(tokens.size() - 1).isMark(":") || tokens.stream().noneMatch(t -> t.isMark(":"));
     if (each.isPresent()
-        && (above || each.get().onPlate() || isOnTop(tokens) || isBatter(tokens))) {
+        && (above && !each.get().dish()
+            || each.get().onPlate()
+            || isOnTop(tokens)
+            || isBatter(tokens))) {
       each(number, tokens, each.get());
       return;
     }

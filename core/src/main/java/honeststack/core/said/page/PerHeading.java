@@ -21,18 +21,18 @@ final class PerHeading {
               + "|serving|boy|girl|visitor)"
               + "|(?<group>pair|group|team|table|bench|station)"
               + "|(?<piece>pancake|waffle|cr[eê]pe|galette|piece|dosa|pikelet|fritter|blini))"
-              + "|(?:on|over) each(?: one| pancake| waffle)?"
+              + "|(?<dish>per stack|per plate|for each (?:stack|plate))"
+              + "|(?<on>(?:on|over|in|inside|into) each(?: one| pancake| waffle)?)"
               + "|(?<=(?:topping|toppings|filling|fillings|sauce) )\\((?:for |per )?each(?: one)?\\)"
               + "|(?<=(?:topping|toppings|filling|fillings) )for each(?: one)?)"
               + "(?<bracket> \\(.*\\))?");
 
-  private static final Sought ON_EACH = Sought.of("(?:on|over) each");
-
   /**
    * @param end place of the first token behind its words: of a bracket or a colon
    * @param onPlate it says that it goes there
+   * @param dish "per stack", which says so of all that is no batter
    */
-  record Found(Per per, int end, boolean onPlate) {}
+  record Found(Per per, int end, boolean onPlate, boolean dish) {}
 
   private PerHeading() {}
 
@@ -60,10 +60,11 @@ final class PerHeading {
     }
     Per who = heading.group("eater") == null ? Per.EITHER : Per.EATER;
     Per what = heading.group("group") == null ? who : Per.GROUP;
-    Per per = heading.group("piece") == null ? what : Per.PIECE;
-    return Optional.of(
-        new Found(
-            per, bracket, !heading.group("plate").isEmpty() || ON_EACH.begins(words.toString())));
+    boolean on = heading.group("on") != null; // nobody puts it on eaters
+    Per per = heading.group("piece") == null && !on ? what : Per.PIECE;
+    boolean dish = heading.group("dish") != null;
+    boolean onPlate = !heading.group("plate").isEmpty() || on;
+    return Optional.of(new Found(dish ? Per.EATER : per, bracket, onPlate, dish));
   }
 
   private static boolean isCue(Token token) {

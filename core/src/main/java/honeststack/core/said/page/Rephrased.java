@@ -108,8 +108,25 @@ final class Rephrased {
   private static final Sought SERVED =
       said("(?<=^|[.,;\\n]|[.,;\\n] )served (?=" + NUMBER + "(?: of us| people)? ?(?:[.;\\n]|$))");
 
+  /** "STEP 3 Spray the pan.", "Step 3: spray the pan.": as other numbers of steps. */
+  private static final Sought STEP =
+      Sought.of(
+          "^(?:step|method|stage) (\\d{1,2})(?: ?[.:)–-])?(?= \\p{L}{3,} (?:\\p{L}|\\d))",
+          Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
+
+  /** "Made 6, bit greasy, next time 60 g butter": a sentence by itself. */
+  private static final Sought NEXT_TIME =
+      said("(?<=[\\p{L}\\d)]) ?(?:,|;| -| –| —)(?= (?:and |but |so )?(?:maybe |perhaps )?next time\\b(?! i ))");
+
+  /** "First I made it with 2 eggs, today with 3." */
+  private static final Sought FIRST_MADE =
+      said("(?<=^|[.\\n] |\\n)first (?:time )?(?:i|we) (?:made|did|tried|baked) (?:it|them|these) with(?=[^.\\n]* today\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(STEP, at -> at.group(1) + ".", "step ", "method ", "stage "),
+          Repair.as(NEXT_TIME, ".", "next time"),
+          Repair.as(FIRST_MADE, "First time", "first "),
           Repair.as(LESS, "", "less "),
           Repair.of(WITH_ON, at -> "top:" + at.group(1), " on"),
           Repair.of(SERVED, at -> cased(at, "serves "), "served"),

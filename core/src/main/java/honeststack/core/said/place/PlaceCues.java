@@ -1,5 +1,6 @@
 package honeststack.core.said.place;
 
+import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
@@ -36,6 +37,14 @@ final class PlaceCues {
         cue.low().startsWith("between ") && GREASED.isIn(clause.words(0, clause.size()));
     if (turns && of(cue) == Place.PLATE) {
       return Place.PAN;
+    }
+    int before = clause.elements.indexOf(cue) - 1;
+    if (cue.low().endsWith(" pancake") && clause.is(before, Sort.PLATE, Sort.PLATE_NEXT)) {
+      return Place.PLATE; // "filling per pancake: 20 g jam"
+    }
+    boolean coat = cue.low().equals("for coating") && clause.has(before);
+    if (coat && clause.get(before).isFood() && !clause.get(before).isRole(Role.FAT)) {
+      return Place.PLATE;
     }
     boolean done = of(cue) == Place.PAN && !VESSEL.isIn(cue.low());
     return done && DONE.isIn(clause.words(0, clause.size())) ? Place.PLATE : of(cue);

@@ -110,14 +110,20 @@ public final class Places {
             .filter(m -> m.from < i && m.to > i + 1 && !m.placed)
             .findFirst()
             .orElse(null);
-    if (around != null && !cue.is(Sort.BOWL)) {
+    boolean either = cue.is(Sort.BOWL) && cue.is(Sort.PLATE); // "to roll them in"
+    boolean dough = around != null && around.role() == Role.FLOUR;
+    if (either && dough) {
+      return;
+    }
+    if (around != null && (either || !cue.is(Sort.BOWL))) {
       set(around, PlaceCues.of(clause, cue));
       cue.part = Part.PLACE;
       return;
     }
     Mention before = before(i);
     Mention after = after(i);
-    if (cue.low().endsWith(" add") && after != null && Row.isBatter(after)) {
+    if (either && before != null && before.role() == Role.FLOUR
+        || cue.low().endsWith(" add") && after != null && Row.isBatter(after)) {
       return; // "then the kids add an egg"
     }
     boolean over =

@@ -76,7 +76,8 @@ public final class Sides {
   /** "the cream's". */
   private static String noun(Element element) {
     String low = element.low();
-    return low.endsWith("'s") || low.endsWith("’s") ? low.substring(0, low.length() - 2) : low;
+    boolean is = low.endsWith("'s") || low.endsWith("’s");
+    return is ? low.substring(0, low.length() - 2) : low.equals("dipping sauce") ? "sauce" : low;
   }
 
   private void at(int i) {
@@ -91,7 +92,9 @@ public final class Sides {
     }
     boolean own = clause.isStrong(first) && clause.isFood(food(first));
     boolean marked = clause.isMark(i + 1, ":", "–", "—", "-") && i == 0;
-    boolean lead = i > 0 && LEAD.isAll(clause.words(0, i));
+    boolean is = clause.isWord(i + 1, "is", "was") && !clause.isFood(i);
+    boolean bare = i == 0 || i == 1 && clause.get(0).kind == Element.Kind.WORD;
+    boolean lead = is && bare || i > 0 && LEAD.isAll(clause.words(0, i));
     boolean bracket = // "Compote (300 g berries and 30 g sugar)"
         i == 0
             && clause.size() == 1

@@ -166,7 +166,7 @@ final class PhraseForms {
               | (layered/sandwiched) (between/in between) (/them/the layers/the pancakes/the waffles) | to sandwich (/them/the waffles/the pancakes)
               | for (dolloping/spreading/decoration/decorating/garnishing/the plate/each plate/stuffing/finishing/pouring/pouring over/scattering/sprinkling/the side/afters)
               | (when/before/just before/right before/while) (serving/you serve/we serve/plating/they're served/they go out)
-              | to (eat/have/enjoy/go) (/them/it) with (/them/it)
+              | to (eat/have/enjoy/go) (/them/it) with (/them/it) | (to/for) (roll/rolling/toss/tossing/dredge/dredging) (them/these/the pancakes) in
               | to (smear/spread/put/go/lay/pile/spoon/sprinkle/pour/scatter/drizzle/heap/dollop) (on/over/on top/on them/over them/inside/in between/on top of them)
               | on the (finished/hot/warm/cooked/baked/ready) (stack/pancakes/waffles/crepes/ones) | on top of (/the/my/each) (pancakes/waffles/stack/crepes/them/pancake/waffle)
               | as (/a/the) (filling/spread/dip/garnish/finish/sauce/drizzle/side/decoration) | to fill (/them/the pancakes/the crepes/each/the waffles)

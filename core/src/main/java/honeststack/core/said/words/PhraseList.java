@@ -59,7 +59,7 @@ final class PhraseList {
               | topping per waffle | topping per pancake | i put on top | serve warm with
               | serving | to finish | for the topping | for topping | for the top | for the plate
               | for the table | to serve | to top | topping | tops with | dollop on | dress with
-          PLATE | on it | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
+          PLATE | on it | on em | on ' em | over top | over the lot | on the very top | on my pancakes | on their pancakes | on the waffle | on the waffles | on the pancakes | as topping | as a topping | as the topping | to go on top | for on top
               | on top | on the top | on top pls | to serve | for serving | for the top
               | for topping | for the topping | to top | on them | on each | on each one
               | on each serving | on every serving | on every plate | on every portion | on every stack | on every one | on each portion | on each stack | on the plate | on the side | on the stack | over the top

@@ -37,6 +37,9 @@ public final class BatterWeights {
           ("(?:of )?(?:the )?" + BATTER + "\\b(?! (?:and|to) \\d).*")
               + "|(?:portions?|servings|scoops?|ladles?|blobs|balls|measure)\\b.*");
 
+  private static final Sought SCOOPS =
+      Sought.of("(?:scoops|dollops|ladlefuls|blobs|puddles|portions)(?: of (?:batter|it|mix))? (?:on|onto|into|in) ");
+
   private static final Sought PIECES = Sought.of("\\b(?:pieces|pcs)\\b");
 
   private static final Sought OF_EACH =
@@ -80,6 +83,7 @@ public final class BatterWeights {
   }
 
   public static void in(Clause clause) {
+    scoops(clause);
     if (clause.hasFood()
         || !clause.hasAmount()
         || clause.elements.stream().anyMatch(BatterWeights::isOther)) {
@@ -98,6 +102,15 @@ public final class BatterWeights {
         if (batter) {
           clause.get(i).part = Part.METHOD;
         }
+      }
+    }
+  }
+
+  /** "Quarter-cup scoops on a griddle sprayed with oil", whatever else is named there. */
+  private static void scoops(Clause clause) {
+    for (int i = 0; clause.hasFood() && i < clause.size(); i++) {
+      if (isMeasure(clause, i) && SCOOPS.begins(clause.words(i + 1, i + FAR))) {
+        clause.get(i).part = Part.METHOD;
       }
     }
   }
