@@ -97,7 +97,7 @@ public final class EverydayWords {
       pause pay paying pen pencil people per perfect perfectly perhaps person personal personally
       phone photo photos pick picked picking picture pictures piece pieces pile place placed
       places plan planned plans plastic play playing pleasant please pleased pleasure plenty plus
-      pocket point points poor popped popular portion portions position possible possibly post
+      poach poached poaches poaching pocket point points poor popped popular portion portions position possible possibly post
       poster pour poured pouring pours power practical practically practice practise prefer
       preferably prefers prep prepare prepared preparing present press pressed pressing presumably
       pretty price print printed probably problem problems process produce product project promise

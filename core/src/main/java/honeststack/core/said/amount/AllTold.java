@@ -27,7 +27,9 @@ public final class AllTold {
   /** Whether the sentence says nothing else. */
   public static boolean by(List<Clause> read, Clause clause) {
     Optional<Shape.Found> said =
-        clause.hasFood() ? Shape.read(clause).flatMap(shape -> shape.whole(SAID)) : Optional.empty();
+        clause.hasFood()
+            ? Shape.read(clause).flatMap(shape -> shape.whole(SAID))
+            : Optional.empty();
     if (said.isEmpty()) {
       return false;
     }

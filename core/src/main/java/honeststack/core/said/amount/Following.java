@@ -5,10 +5,12 @@ import honeststack.core.line.LineWords;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.clause.Shape;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
+import java.util.Optional;
 
 /** How much of a food it is, said in a sentence by itself: "Butter for the pan. About 10 g." */
 public final class Following {
@@ -42,6 +44,15 @@ public final class Following {
     "reckon",
     "think"
   };
+
+  /** "I've found you need about 450 g.", "10 g does it.": nothing else is said. */
+  private static final Sought TELLING =
+      Sought.of(
+          "(?:(?:and|but|so|well|mostly|usually|normally|always|for me|here|in my case|that's|it's|i'd say|i'd guess|i|i've|i'll|we|we've|you|you'll|it|it'll|she|he|they"
+              + "|have|find|found|reckon|think|that|need|needs|needed|take|takes|took|use|uses|used|do|does|put|puts|put in|add|adds|want|wants"
+              + "|will|would|around|about|roughly|maybe|say|some|just|only|comes to|came to|works out at|turned out to be|is|was|like|,) )*"
+              + "(?<all># )(?:of (?:it|that|them) )?"
+              + "(?:does it|does the (?:lot|job)|is enough|is plenty|will do|is right|is about right|seems right|in the end|usually|normally|or so|here|today|at most|for me)?[ .!]*");
 
   private Following() {}
 
@@ -106,6 +117,13 @@ public final class Following {
 
   /** The one amount of a sentence that names no food and does nothing; null for any other. */
   private static Element amount(Clause clause) {
+    Optional<Shape.Found> telling =
+        clause.hasFood()
+            ? Optional.empty()
+            : Shape.read(clause).flatMap(shape -> shape.whole(TELLING));
+    if (telling.isPresent() && clause.mentions.stream().allMatch(m -> m.food == null)) {
+      return clause.get(telling.get().at("all"));
+    }
     Element found = null;
     if (clause.size() > LONGEST || clause.mentions.stream().anyMatch(m -> m.food != null)) {
       return null;

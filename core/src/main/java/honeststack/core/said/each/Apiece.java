@@ -208,7 +208,13 @@ public final class Apiece {
             && (clause.counts.pieces.isPresent() || clause.counts.serves.isPresent());
     boolean fat = alone && mention.role() == Role.FAT && isOil(mention);
     boolean egg = mention.role() == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");
-    return (placed || with || counted || fat || egg || isSpooned(mention)) && !isShared(mention);
+    boolean pressed = // "10 g sugar each, pressed in"
+        clause.mentions.size() == 1
+            && clause.isWord(i, "each")
+            && clause.isMark(i + 1, ",")
+            && clause.isWord(i + 2, "pressed", "scattered", "sprinkled", "spread", "dropped");
+    boolean said = placed || with || counted || fat || egg || pressed || isSpooned(mention);
+    return said && !isShared(mention);
   }
 
   /** "cream, a dollop each", "a sprig of dill each": nobody puts that into a batter. */

@@ -63,8 +63,9 @@ public final class OnePortion {
           "(?:(?:my |today's |his |her |our )?(?:breakfast|lunch|brunch|snack|tea|dinner|supper|plate)(?: ?[:=–-] ?| (?:was|is|today|were) )"
               + "|(?:for|on) (?:the )?(?:each|every|one|two|three|four|five|six|\\d) plates?(?: ?[:,] ?| )|(?:the |one |a )plate ?: ?)?"
               + "(?:[1-9]|1[0-2]|a|one|two|three|four|five|six|eight) "
-              + "(?:(?:small|large|big|little|plain|warm|hot) )?(?:pancakes?|waffles?|cr[eê]pes?|hotcakes?|pikelets?|blinis?|drop scones?)"
-              + " ?(?:,|\\+|with|and|&|plus) ?(?:\\d+|an?|one|two|three|half|some)\\b.*");
+              + "(?:(?:small|large|big|little|plain|warm|hot|shop|bought|frozen|toasted|ready-made|scotch|cold|leftover) )*(?:pancakes?|waffles?|cr[eê]pes?|hotcakes?|pikelets?|blinis?|drop scones?)"
+              + "(?: (?:from|out of) (?:the|a) (?:shop|freezer|packet|supermarket|cafe|day before))?(?: ?, ?(?:toasted|warmed|warm|cold|reheated|heated))*"
+              + " ?(?:, with|,|\\+|with|and|&|plus) ?(?:\\d+|an?|one|two|three|half|some)\\b.*");
 
   private static final Sought THERE_ARE =
       Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b");

@@ -35,6 +35,35 @@ final class OddWords {
           "\\b(?:always|nearly|almost|often|usually) forg(?:et|ot)(?: about| to say)?\\b",
           Pattern.CASE_INSENSITIVE);
 
+  /** "10 g chocolate chips a piece" */
+  private static final Sought A_PIECE =
+      Sought.of(
+          "(?<=\\b\\d{1,3} ?(?:g|ml|tsp|tbsp)(?: [\\p{L} ]{3,30})? )a piece(?= ?(?:[.,;)\\n]|$))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "Five good-sized ones, which I eat with a banana." */
+  private static final Sought WHICH =
+      Sought.of(
+          "(?<=\\b(?:ones|pancakes|waffles|crepes|pikelets|pieces)), which(?= (?:i|we|he|she|they) (?:eat|eats|ate|have|has|had|like|likes|serve|top)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "salt-pinch" */
+  private static final Sought PINCH =
+      Sought.of("(?<=\\p{L}{3})-(?=(?:pinch|dash)\\b)", Pattern.CASE_INSENSITIVE);
+
+  /** "One avocado between four": a bowl for all. */
+  private static final Sought BETWEEN =
+      Sought.of(
+          "(?<=\\b(?:one|an?|half an?|\\d{1,4} ?(?:g|ml|tbsp|tsp)?) (?:of )?(?!pancakes?|waffles?|crepes?|pieces?)\\p{L}{3,12} )(?:shared )?between (?:the )?(?:two|three|four|five|six|eight|\\d)(?: people)?(?= ?(?:[.,;\\n]|$))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "For the kids' tea I do 100 g flour", "makes tea for two": a meal. */
+  private static final Sought MEAL =
+      Sought.of(
+          "(?<=^|[.;\\n] ?)(?:for|at) (?:(?:the |my )?(?:kids|children|boys|girls|family)['’]s? |our |my |their |his |her |sunday |friday )?tea(?: ?time)?\\b(?= ?(?:[,:]|i |we |he |she |they |it |today|yesterday|last))"
+              + "|(?<=\\bmakes )tea (?=for \\p{L})",
+          Pattern.CASE_INSENSITIVE);
+
   /** "for t'pan". */
   private static final Sought THE = Sought.of("\\bt['’](?=\\p{Ll}{3})");
 
@@ -75,6 +104,11 @@ final class OddWords {
 
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(MEAL, "", "tea"),
+          Repair.as(A_PIECE, "each", "a piece"),
+          Repair.as(WHICH, ".", ", which"),
+          Repair.as(PINCH, "", "-pinch", "-dash"),
+          Repair.as(BETWEEN, "to share", "between "),
           Repair.of(BRINE, OddWords::brine, "chickpeas", "beans"),
           Repair.of(LADLED, at -> ". " + at.group(1) + " " + at.group(2) + " batter", " batter"),
           Repair.as(PER_SO_MANY, "for", "per "),

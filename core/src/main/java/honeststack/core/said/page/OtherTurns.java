@@ -52,12 +52,16 @@ final class OtherTurns {
 
   /** "How much milk? 250 g. And flour? 200 g." */
   private static final Sought ASKED =
+      said("\\b(?:how (?:much|many) |(?<=\\. )and (?:the )?)" + FOOD + "\\? " + AMOUNT);
+
+  /** "Sugar? 50 but I use 30 now." */
+  private static final Sought ANSWERED =
       said(
-          "\\b(?:how (?:much|many) |(?<=\\. |^|\\n)(?:and |what about )?(?:the )?)"
+          "(?<=[.:!?\\n] |^|\\n)(?:and |what about )?(?:the )?"
               + FOOD
-              + "\\? (\\d+(?:[.,/]\\d+)?(?: ?"
+              + "\\? (\\d+(?:[.,/]\\d+)?(?=(?: ?"
               + UNIT
-              + "|(?= ?[.,;!\\n]| but |$)))");
+              + ")? but ))");
 
   private static final Sought JOINS = said("(?<=[a-z]) joins (?=\\d)");
 
@@ -125,7 +129,8 @@ final class OtherTurns {
           Repair.of(SCALES, OtherTurns::amountFirst, "scale"),
           Repair.of(CAME, OtherTurns::foodFirst, " to "),
           Repair.of(TOOK, OtherTurns::foodFirst, " i ", " we "),
-          Repair.of(ASKED, OtherTurns::asked, "?"),
+          Repair.of(ASKED, at -> at.group(1) + ": " + at.group(2), "?"),
+          Repair.of(ANSWERED, at -> at.group(1) + " " + at.group(2), "?"),
           Repair.as(JOINS, " and", " joins "),
           Repair.as(ON_TOP_OF, "with", "on top of"),
           Repair.as(FRYING, "pan", "frying "),
@@ -143,11 +148,6 @@ final class OtherTurns {
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
-
-  private static String asked(MatchResult at) {
-    boolean unit = Character.isLetter(at.group().charAt(at.group().length() - 1));
-    return at.group(1) + (unit ? ": " : " ") + at.group(2);
   }
 
   private static String amountFirst(MatchResult at) {

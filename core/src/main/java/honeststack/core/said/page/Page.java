@@ -123,7 +123,7 @@ public final class Page {
     if (each.isPresent()
         && (above && !each.get().dish()
             || each.get().onPlate()
-            || isOnTop(tokens)
+            || PerHeading.isOnTop(tokens)
             || isBatter(tokens))) {
       each(number, tokens, each.get());
       return;
@@ -234,11 +234,6 @@ public final class Page {
     return end;
   }
 
-  private static boolean isOnTop(List<Token> tokens) {
-    return tokens.get(tokens.size() - 1).isWord("top")
-        && tokens.get(tokens.size() - 2).isWord("on");
-  }
-
   /** What a heading says is for each eater or piece. */
   private void each(int number, List<Token> tokens, PerHeading.Found found) {
     Place placeBefore = place;
@@ -254,9 +249,11 @@ public final class Page {
     }
     per = found.per();
     if (colon + 1 < tokens.size()) {
-      sentences(number, tokens.subList(colon + 1, tokens.size()));
+      int end = PerHeading.recipe(tokens, colon + 1);
+      sentences(number, tokens.subList(colon + 1, end));
       per = perBefore;
       place = placeBefore;
+      sentences(number, tokens.subList(end, tokens.size()));
     }
   }
 

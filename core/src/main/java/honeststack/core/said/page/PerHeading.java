@@ -70,4 +70,24 @@ final class PerHeading {
   private static boolean isCue(Token token) {
     return token.isWord("per", "each", "every", "everybody");
   }
+
+  /** "Per portion: 30 ml syrup. Batter makes 30: 900 g flour": where the recipe begins. */
+  static int recipe(List<Token> tokens, int from) {
+    int at = from;
+    while (at < tokens.size() && !isRecipe(tokens, at)) {
+      at = Stops.next(tokens, at);
+    }
+    return at;
+  }
+
+  private static boolean isRecipe(List<Token> tokens, int i) {
+    boolean article = tokens.get(i).isWord("the", "my", "our");
+    int noun = article ? i + 1 : i;
+    return noun < tokens.size() && tokens.get(noun).isWord("batter", "recipe", "mix", "dough");
+  }
+
+  static boolean isOnTop(List<Token> tokens) {
+    return tokens.get(tokens.size() - 1).isWord("top")
+        && tokens.get(tokens.size() - 2).isWord("on");
+  }
 }

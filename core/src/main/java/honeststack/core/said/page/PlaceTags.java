@@ -78,7 +78,15 @@ final class PlaceTags {
               TO_FRY, "to fry", "fr", "cook", "greas", "griddle", "iron", "skillet", "hotplate"),
           Repair.as(IN_PAN, "pan", "iron", "fry", "pan"),
           Repair.of(
-              ON_TOP, PlaceTags::onTop, "plate", "after", "serve", "finish", "decorat", "(t", "(over"),
+              ON_TOP,
+              PlaceTags::onTop,
+              "plate",
+              "after",
+              "serve",
+              "finish",
+              "decorat",
+              "(t",
+              "(over"),
           Repair.as(HEADING, "to top", "after", "serve"),
           Repair.as(PAN_HEADING, "to fry", "fry", "iron", "cooking"));
 

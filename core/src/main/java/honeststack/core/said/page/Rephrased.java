@@ -116,11 +116,13 @@ final class Rephrased {
 
   /** "Made 6, bit greasy, next time 60 g butter": a sentence by itself. */
   private static final Sought NEXT_TIME =
-      said("(?<=[\\p{L}\\d)]) ?(?:,|;| -| –| —)(?= (?:and |but |so )?(?:maybe |perhaps )?next time\\b(?! i ))");
+      said(
+          "(?<=[\\p{L}\\d)]) ?(?:,|;| -| –| —)(?= (?:and |but |so )?(?:maybe |perhaps )?next time\\b(?! i ))");
 
   /** "First I made it with 2 eggs, today with 3." */
   private static final Sought FIRST_MADE =
-      said("(?<=^|[.\\n] |\\n)first (?:time )?(?:i|we) (?:made|did|tried|baked) (?:it|them|these) with(?=[^.\\n]* today\\b)");
+      said(
+          "(?<=^|[.\\n] |\\n)first (?:time )?(?:i|we) (?:made|did|tried|baked) (?:it|them|these) with(?=[^.\\n]* today\\b)");
 
   static final List<Repair> REPAIRS =
       List.of(

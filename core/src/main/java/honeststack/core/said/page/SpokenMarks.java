@@ -105,7 +105,8 @@ public final class SpokenMarks {
   public static String written(String all) {
     String text =
         ScaleReadings.plain(
-            ListInBrackets.plain(Enumerated.plain(Repair.all(ALL, Pasted.plain(all)))));
+            ListInBrackets.plain(
+                Enumerated.plain(Repair.all(ALL, AlreadyScaled.plain(Pasted.plain(all))))));
     if (ENDED.isIn(text.toLowerCase(Locale.ROOT))) {
       text = Repair.all(List.of(Repair.as(END, ".")), text);
     }

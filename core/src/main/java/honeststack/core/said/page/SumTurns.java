@@ -48,7 +48,7 @@ final class SumTurns {
           + FRUIT
           + ",? (?:\\()?(?:about |around |roughly |say )?("
           + NUMBER
-          + " ?(?:g|ml|tbsp|tsp|tablespoons?|teaspoons?)\\b)\\)?";
+          + " ?(?:g|ml|tbsp|tsp|tablespoons?|teaspoons?)\\b)(?= ?(?:[,.;)\\n]|$|and\\b|with\\b))\\)?";
 
   private static final Sought JUICE = said("\\b" + OF + "(,? and (?:its|the) (?:zest|rind)\\b)?");
 
@@ -106,7 +106,8 @@ final class SumTurns {
   }
 
   private static boolean isFew(String number) {
-    return !Character.isDigit(number.charAt(0)) || Double.parseDouble(number.replace(',', '.')) <= MOST;
+    return !Character.isDigit(number.charAt(0))
+        || Double.parseDouble(number.replace(',', '.')) <= MOST;
   }
 
   private static String juice(MatchResult at) {

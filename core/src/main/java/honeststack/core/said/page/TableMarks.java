@@ -41,7 +41,7 @@ final class TableMarks {
   private static final Sought ROW =
       Sought.of("^(\\|? ?\\p{L}[\\p{L} ,-]*?) ?\\| ?(?=\\d)", Pattern.MULTILINE);
 
-  private static final Sought NAME_CELL = Sought.of("(?<=\\p{L});(?=\\d)");
+  private static final Sought NAME_CELL = Sought.of("(?<=[\\p{L})]);(?=\\d)");
 
   private static final String NUMBERS = "(\\d+(?:/\\d+)+)";
 

@@ -24,6 +24,8 @@ final class TakenBack {
   private static final String TAKEN =
       "(?:(?:strike|scratch|forget|delete|cancel|ignore|skip|drop) (?:that|it)(?: one| again)?"
           + "|leave (?:it|that|them) out|(?:not|none) (?:today|tonight|this time|(?:in|for) (?:this(?: one| recipe| batch)?|it|these|mine)|now|after all)"
+          + "|(?:today|tonight|this time) (?:i|we) (?:didn't|did not|haven't|have not|left (?:it|them) out|skipped (?:it|them)|don't)"
+          + "|(?:(?:i|we) )?(?:didn't|did not)(?: do (?:it|that|so)| bother)? (?:today|tonight|this time)"
           + ("|(?:that|it|this)(?:'s| is| was| were) (?:(?:for|from|in|of) (?:the |an? |my |our )?(?:"
               + OTHER
               + " )?"
@@ -39,7 +41,7 @@ final class TakenBack {
   /** Behind what was measured, and no other amount of it behind them. */
   private static final Sought BACK =
       said(
-          "(?<=\\d[^.,;\\n–()]{2,40})(?<!\\b(?:batter|dough|mix)\\b[^.,;\\n]{0,20})(?:,|;| ?–| -|\\.(?= (?:(?:no|oh|sorry|wait|well),? )*(?:none|not)\\b)) ?"
+          "(?<=\\d[^.,;\\n–()]{2,40})(?<!\\b(?:batter|dough|mix)\\b[^.,;\\n]{0,20})(?:,|;| ?–| -| (?=but (?:not|none|today|tonight|this time)\\b)|\\.(?= (?:(?:no|oh|sorry|wait|well),? )*(?:none|not|didn't)\\b)) ?"
               + HESITATES
               + TAKEN
               + "(?:(?:,| and)? ?"
@@ -134,6 +136,10 @@ final class TakenBack {
               "drop it",
               "leave ",
               "not today",
+              "n't",
+              "today i",
+              "today we",
+              "this time",
               "not tonight",
               "not this time",
               "not in ",

@@ -24,7 +24,7 @@ public final class NotUsed {
 
   private static final Sought SAID =
       Sought.of(
-          "(?<whole># )(?:of )?(?<food>@ )"
+          "(?<whole># )(?:of )?(?<food>@ )(?<place>(?:,)? ?(?:for|to) (?:the )?(?:fry|frying|pans?|irons?|griddle|cooking|greasing) )?"
               + LEAD
               + "(?:(?<some># )(?:of (?:it|that|them|which) )?(?:@ )?"
               + LEFT
@@ -52,7 +52,7 @@ public final class NotUsed {
     Element all = clause.get(whole);
     Optional<String> used = used(all, clause.get(some));
     if (used.isPresent()) {
-      found.take(Part.NOTE, whole, food);
+      found.take(Part.NOTE, whole, food, found.has("place") ? found.at("place") : food);
       all.instead = used.get();
     }
   }

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -45,6 +46,8 @@ public final class PartlyOther {
           Map.entry("1/3", 1.0 / 3),
           Map.entry("2/3", 2.0 / 3),
           Map.entry("3/4", 0.75));
+
+  private static final Pattern IS_BEHIND = Pattern.compile(" (?:is|was|are|were|being)$");
 
   private static final Sought PERCENT = Sought.of("(\\d{1,2}) ?(?:%|percent|per cent)");
 
@@ -170,8 +173,9 @@ public final class PartlyOther {
   public static double part(String said, Element whole, List<Element> words) {
     Measure all = whole.measure();
     Matcher percent = PERCENT.matcher(said);
-    if (FRACTIONS.containsKey(said)) {
-      return all.amount() * FRACTIONS.get(said);
+    String share = IS_BEHIND.matcher(said).replaceFirst(""); // "a quarter is" buckwheat
+    if (FRACTIONS.containsKey(share)) {
+      return all.amount() * FRACTIONS.get(share);
     }
     if (percent.matches()) {
       return all.amount() * NumberText.read(percent.group(1)) / HUNDRED;

@@ -60,9 +60,18 @@ public final class Eaten {
   private static final Sought WITH_THEM =
       Sought.of(
           "(?:(?:and|then|no [a-z ]{3,20}),? )*"
-              + ("(?:(?<ahead>(?:with (?:it|that|them|this|these|mine|those)|alongside(?: it| that)?) ,? ?)" + WHO)
+              + ("(?:(?<ahead>(?:with (?:it|that|them|this|these|mine|those)|alongside(?: it| that)?) ,? ?)"
+                  + WHO)
               + (" (?:have|has|had|having|take|takes|took|eat|eats|ate|like|likes) .*|" + WHO)
               + " (?:have|has|had|take|takes|took|eat|eats|ate|like|likes) .* with (?:it|that|them|this|these|mine|his|hers|ours|theirs)(?: (?:and|plus) .*)?)[ .!]*");
+
+  private static final String KIN =
+      "(?:my|our|the) (?:son|daughter|boy|girl|wife|husband|partner|mum|mom|dad|mother|father|gran|nan|sister|brother|kids|boys|girls|children|toddler|eldest|youngest|friend|guests?)";
+
+  /** "My son had jam, a tablespoon, and my daughter 20 g of honey." */
+  private static final Sought OURS =
+      Sought.of(
+          KIN + " (?:had|has|have|takes|likes|gets|got|eats|ate) .* and " + KIN + " .*[ .!]*");
 
   private Eaten() {}
 
@@ -96,9 +105,10 @@ public final class Eaten {
 
   /** No batter is made of it. */
   private static boolean withThem(Clause clause) {
+    String words = clause.words(0, clause.size());
     boolean with =
         !clause.mentions.isEmpty()
-            && WITH_THEM.isAll(clause.words(0, clause.size()))
+            && (WITH_THEM.isAll(words) || OURS.isAll(words))
             && clause.mentions.stream().noneMatch(m -> isBatter(m) || m.role() == Role.LEAVENING);
     if (with) {
       clause.mentions.stream()

@@ -15,7 +15,8 @@ import java.util.stream.IntStream;
  */
 public final class NamedAhead {
   private static final Remembered BETWEEN =
-      Remembered.whole("[,:–—-]|and|then|like|about|around|say|maybe|mine|ours|them|em|that's|it's|so|a|with|on|over|there's");
+      Remembered.whole(
+          "[,:–—-]|and|then|like|about|around|say|maybe|mine|ours|them|em|that's|it's|so|a|with|on|over|there's");
 
   private NamedAhead() {}
 
@@ -49,9 +50,13 @@ public final class NamedAhead {
   }
 
   private static boolean isBetween(Clause clause, int from, int to) {
-    
+
     boolean placed = clause.is(from, Sort.PLATE, Sort.PAN);
-    return (placed || clause.isMark(from, ",", "–", "-", ":") || clause.isWord(from, "on", "and", "like"))
-        && IntStream.range(from, to).allMatch(i -> clause.is(i, Sort.PLATE, Sort.PAN, Sort.IDLE) || clause.says(i, BETWEEN));
+    return (placed
+            || clause.isMark(from, ",", "–", "-", ":")
+            || clause.isWord(from, "on", "and", "like"))
+        && IntStream.range(from, to)
+            .allMatch(
+                i -> clause.is(i, Sort.PLATE, Sort.PAN, Sort.IDLE) || clause.says(i, BETWEEN));
   }
 }

@@ -5,6 +5,7 @@ import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
@@ -28,6 +29,10 @@ final class PlaceCues {
   private static final Sought OF_THEM =
       Sought.of(
           "(?:two|three|four|five|half|some|\\d+|each|all) of (?:them|these|the (?:pancakes|waffles))(?: |$)");
+
+  /** Into which all of the batter goes: "put it in the tray". */
+  private static final Remembered TRAY =
+      Remembered.whole("(?:in|on|into|onto) the .*(?:tray|sheet|dish|sheet pan)");
 
   private PlaceCues() {}
 
@@ -54,6 +59,15 @@ final class PlaceCues {
   static boolean isOver(Clause clause, int i) {
     return clause.isWord(i, "inside", "in", "on")
         || clause.isWord(i, "over") && !clause.isWord(i - 1, TURNED);
+  }
+
+  /** "…, top 150 g yogurt". */
+  static boolean isTop(Clause clause, int i) {
+    boolean begins = i == 0 || clause.isMark(i - 1, ",", ";", "–", "-");
+    return begins
+        && clause.isWord(i, "top", "topped")
+        && clause.has(i + 1)
+        && clause.get(i + 1).isAmount();
   }
 
   /** "over four of them". */
@@ -92,5 +106,13 @@ final class PlaceCues {
       return Place.PAN;
     }
     return cue.is(Sort.BOWL) ? Place.NOT_SAID : null;
+  }
+
+  /** Whatever else is warmed "in a small pan" is no fat for it. */
+  static boolean isElsewhere(Element cue, Mention mention) {
+    boolean warmed =
+        cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || cue.says(TRAY);
+    boolean sauce = mention.place == Place.PLATE;
+    return cue.is(Sort.PAN) && warmed && (sauce || mention.role() != Role.FAT);
   }
 }

@@ -6,16 +6,11 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
-import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import java.util.List;
 
 /** Where the foods of a clause go: before the phrase that says so ("on top"), or behind it. */
 public final class Places {
-  /** Into which all of the batter goes: "put it in the tray". */
-  private static final Remembered TRAY =
-      Remembered.whole("(?:in|on|into|onto) the .*(?:tray|sheet|dish|sheet pan)");
-
   private final Clause clause;
   private final List<Mention> mentions;
 
@@ -50,6 +45,9 @@ public final class Places {
           && clause.isMark(i + 1, ",", "–", ";")
           && clause.isWord(i + 2, "with")) {
         places.servedWith(i + 2); // "that's three, with 40 g syrup"
+      } else if (cue.isFree() && PlaceCues.isTop(clause, i)) {
+        places.forward(i, Place.PLATE);
+        cue.part = Part.PLACE;
       } else if (Dish.isBehind(clause, i)) {
         Mention before = places.before(i);
         if (before != null && !before.placed) {
@@ -303,7 +301,7 @@ public final class Places {
     }
     Mention last = mentions.get(k);
     boolean each = last.place == Place.PAN && cue.low().startsWith("per "); // of the brushed iron
-    if (isElsewhere(cue, last) || each && place == Place.PLATE) {
+    if (PlaceCues.isElsewhere(cue, last) || each && place == Place.PLATE) {
       return;
     }
     if (cue.isWord("spray") || cue.text().startsWith("per ") && place == Place.PAN) {
@@ -336,14 +334,6 @@ public final class Places {
       }
       set(mention, place);
     }
-  }
-
-  /** Whatever else is warmed "in a small pan" is no fat for it. */
-  private static boolean isElsewhere(Element cue, Mention mention) {
-    boolean warmed =
-        cue.low().startsWith("in a ") || cue.low().startsWith("to the ") || cue.says(TRAY);
-    boolean sauce = mention.place == Place.PLATE;
-    return cue.is(Sort.PAN) && warmed && (sauce || mention.role() != Role.FAT);
   }
 
   private static void set(Mention mention, Place place) {

@@ -47,7 +47,8 @@ final class AmountSpans {
     } catch (RefusedException notRead) {
       return;
     }
-    if (front.isEmpty() && isGoingOn(i, cover) && hasName(tokens, i + 1)) {
+    boolean bare = isGoingOn(tokens, i, cover) || isPinch(tokens, i);
+    if (front.isEmpty() && bare && hasName(tokens, i + 1)) {
       front = amounts.bare(i); // "two cups flour tablespoon sugar"
     }
     if (front.isEmpty() || front.get().next() <= i || isDone(tokens, i, front.get())) {
@@ -122,10 +123,17 @@ final class AmountSpans {
   }
 
   /** A food ends there that was measured before its name. */
-  private static boolean isGoingOn(int i, Cover cover) {
+  private static boolean isGoingOn(List<Token> tokens, int i, Cover cover) {
     Element food = i > 0 ? cover.at(i) : null;
-    Element before = food != null && food.from > 0 ? cover.at(food.from) : null;
+    int of = food != null && food.from > 1 && tokens.get(food.from - 1).isWord("of") ? 1 : 0;
+    Element before = food != null && food.from > of ? cover.at(food.from - of) : null;
     return food != null && food.isFood() && before != null && before.isAmount();
+  }
+
+  /** "pinch salt, 250 g butter": one of it. */
+  private static boolean isPinch(List<Token> tokens, int i) {
+    boolean begins = i == 0 || tokens.get(i - 1).isMark(",", ";", "+", "&");
+    return begins && tokens.get(i).isWord("pinch", "dash", "handful", "teaspoon", "tablespoon");
   }
 
   /** A food's name, which must not be the amount's before it. */

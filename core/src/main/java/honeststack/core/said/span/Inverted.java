@@ -153,10 +153,25 @@ public final class Inverted {
         || tokens.get(i).isWord(OTHER) && !isFriedIn(tokens, i);
   }
 
-  /** "2 eggs, fried in oil": what is done to all of it. */
+  /** "2 eggs, fried in oil", "…, sweetened with honey": what is done to all of it. */
   private static boolean isFriedIn(List<Token> tokens, int i) {
     return tokens.get(i).isWord("in", "with", "on")
-        && tokens.get(i - 1).isWord("fried", "cooked", "baked", "grilled", "browned");
+        && tokens
+            .get(i - 1)
+            .isWord(
+                "fried",
+                "cooked",
+                "baked",
+                "grilled",
+                "browned",
+                "sweetened",
+                "flavoured",
+                "flavored",
+                "thickened",
+                "enriched",
+                "mixed",
+                "topped",
+                "filled");
   }
 
   /**

@@ -183,6 +183,10 @@ public final class Spans {
       if (words.size() > 1 && (done.isWord("whipped") || ground)) {
         continue; // it was measured before
       }
+      boolean melted = words.size() == 2 && done.isWord("melted", "softened", "browned");
+      if (melted && isEndOfName(tokens, i, first.text())) {
+        continue; // "20 g almond butter melted over"
+      }
       Optional<Foods.Named> found = foods.byName(name);
       if (found.isPresent()) {
         cover.offer(i, Element.food(tokens, i, to, found), NAME * (to - i));

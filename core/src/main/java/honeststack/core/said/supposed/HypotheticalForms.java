@@ -19,6 +19,8 @@ public final class HypotheticalForms {
       Sought.of(
           "\\b(?:some|most|other|many|lots of|a lot of) (?:people|cooks|recipes|folks?|versions?|books|families)\\b"
               + "|\\bothers (?:put|use|add|like|swear)\\b"
+              + "|\\b(?:i'd|we'd|i would|we would) (?:put|add|use|stir)\\b.* ,? ?but (?:my|the|she|he|they|nobody|i (?:can't|don't|won't|daren't)|we (?:can't|don't|won't))\\b"
+              + "|^(?:sometimes|usually|normally|often)\\b.* (?:(?:but )?(?:today|tonight|this time) (?:i|we) (?:didn't|did not|haven't|left (?:it|them) out)|but not (?:today|tonight|this time))\\b"
               + "|\\b(?:she|he|they) (?:always |usually )?(?:puts?|takes?|uses?|likes?|has|have|adds?|wants?)\\b.*\\b(?:in|into) (?:hers|his|theirs)\\b"
               + ("|\\b(?:my|her|his|our|the) (?:\\w+ )?(?:" + NAMED + "'s|kids|kids ?'|children's)")
               + " (?:version|recipe|one|ones) (?:has|had|uses|used|takes|is|was)\\b"

@@ -39,7 +39,7 @@ public final class Chatter {
           "^(?:(?:the|my|our|her|his|and|but|these|such|good|fresh) )*"
               + Worded.FOOD
               + " (?:was|were|is|are|'s) (?:so |very |too |quite |really |always |never )?"
-              + "(?:cheap|dear|expensive|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
+              + "(?:cheap|dear|expensive|sweet enough|salty enough|rich enough|enough|plenty|on|all we|in bloom|rationed|scarce|hard to|what we|like gold"
               + "|lovely|not what|from next door|from the|free|half price|a luxury|a treat|by then)\\b"
               + ("|^(?:(?:and|but) )*(?:more|less|extra|fewer|too (?:much|little|many|few)) (?:of the )?"
                   + Worded.FOOD

@@ -49,7 +49,7 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          PAN | (on/for) the (griddles/irons/bakestones/hot plates)
+          PAN | (on/for) the (griddles/irons/bakestones/hot plates) | (went/goes/was spent/was used) on (/the) frying (/them) | sees (me/us) through (/the lot/the batch/the whole batch/the lot of them)
           PLATE_NEXT | (he/she/they/who/the kids/dad/mum) (tops/top/topped/tops off) (it/them/his/hers/theirs/each/that) with
           YIELD | (it/this/that/which/it all) (comes/came/works/worked) out (at/to/as) (/about/around/roughly) | there (should/will/ought to/might/could/may) be | there'll be | see you to | see us to | see me to | exit : | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | (portion/portions/portioned) into | rende | rinde | ergibt | (das/es/die menge) (gibt/macht/ergibt) | gibt | salen | vengono | venian | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
@@ -181,7 +181,7 @@ final class PhraseForms {
               | per (plate/stack/portion)
               | (over/on/onto) the (lot/plate/plates/whole stack/top of the stack/stack/pile/piles/last ones/last one/last two/last few)
           PLATE_NEXT | (brush/paint/glaze/baste/dust/sprinkle/sift/spread) (the/each of the/your/all the) (cooked/finished/hot/warm/baked/fried) (pancakes/waffles/crepes/ones/cakes) with
-          PLATE_NEXT | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
+          PLATE_NEXT | inside (was/were/is/are/goes/go/went/we put/i put/we had/they had) | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
           PLATE_NEXT | (cover/covered/best/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
               | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with

@@ -121,7 +121,7 @@ final class PhraseList {
               | rounds | heart waffles | nos | pcs
           PEOPLE | pers | pers . | people | persons | person | guests | eaters | portions | portion | servings
               | serving | kids | children | teachers | adults | of us | ppl | hungry children
-              | patient | patients | residents | campers | grown-ups | hungry people | walkers | mouths | diners | students | pupils | to share
+              | patient | patients | residents | campers | guys | blokes | teammates | grown-ups | hungry people | walkers | mouths | diners | students | pupils | to share
           PER | per | a piece | apiece | each
           UNIT_OTHER | minutes | minute | mins | min | hours | hour | hrs | hr | h | seconds | second
               | secs | sec | days | day | weeks | week | months | month | years | year | year old
@@ -176,7 +176,7 @@ final class PhraseList {
               | whisking | beat | stir | stir in | stir through | stir that into | fold | fold in
               | fold through | pour | pour in | sift | sieve | blend | blitz | combine | melt
               | grate | mash | chop | rub | cream the | knead | rest | rests | soak | swell | heat
-              | preheat | cook | fry | bake | boil | simmer | stew | toast | flip | turn | cover
+              | preheat | cook | fry | bake | boil | poach | simmer | stew | toast | flip | turn | cover
               | leave | let | keep | cool | chill | freeze | store | reheat | put | take | use
               | using | make | making | separate | whip | whizz | dissolve | squeeze | wring
               | drain | strain | press | roll | cut | slice | dice | peel | wash | rinse | season

@@ -38,7 +38,8 @@ public final class BatterWeights {
               + "|(?:portions?|servings|scoops?|ladles?|blobs|balls|measure)\\b.*");
 
   private static final Sought SCOOPS =
-      Sought.of("(?:scoops|dollops|ladlefuls|blobs|puddles|portions)(?: of (?:batter|it|mix))? (?:on|onto|into|in) ");
+      Sought.of(
+          "(?:scoops|dollops|ladlefuls|blobs|puddles|portions)(?: of (?:batter|it|mix))? (?:on|onto|into|in) ");
 
   private static final Sought PIECES = Sought.of("\\b(?:pieces|pcs)\\b");
 

@@ -30,12 +30,19 @@ public final class ByWeight {
   /** Of the batter the whole, then each; or the number only. */
   private static final Sought BOTH =
       Sought.of(
-          ("(?:\\b" + BATTER + "\\b[^#@.;]{0,40}?(?<all>#)|(?<whole>#) (?:of )?(?:the )?(?:" + BATTER + "|in all|in total)\\b)")
-              + ("[^#@.;]{0,40}?(?<one>#)(?: (?<each>" + PIECE + "|portions|ladles?|scoops?|in each))?[^#@]{0,20}?")
+          ("(?:\\b"
+                  + BATTER
+                  + "\\b[^#@.;]{0,40}?(?<all>#)|(?<whole>#) (?:of )?(?:the )?(?:"
+                  + BATTER
+                  + "|in all|in total)\\b)")
+              + ("[^#@.;]{0,40}?(?<one>#)(?: (?<each>"
+                  + PIECE
+                  + "|portions|ladles?|scoops?|in each))?[^#@]{0,20}?")
               + ("(?:" + OUT + ")?(?: [.!])? $"));
 
   private static final Sought PORTIONED =
-      Sought.of(".*\\b(?:ladles?|ladled|portion|portions|scoop|scoops|scooped|weigh out|at|in|into|of"
+      Sought.of(
+          ".*\\b(?:ladles?|ladled|portion|portions|scoop|scoops|scooped|weigh out|at|in|into|of"
               + "|(?:each|every|per|one|a)(?: (?:pancake|waffle|piece|one|portion|crepe))?(?: (?:gets?|takes?|is|weighs?|was|has))?)"
               + "(?: about| around| out)? $");
 
@@ -54,7 +61,8 @@ public final class ByWeight {
     int whole = found.at(found.has("all") ? "all" : "whole");
     int one = found.at("one");
     boolean told =
-        found.has("each") || PORTIONED.isAll(found.shape().text().substring(0, found.said().start("one")));
+        found.has("each")
+            || PORTIONED.isAll(found.shape().text().substring(0, found.said().start("one")));
     if (!told || !isAlike(clause.get(whole), clause.get(one))) {
       return;
     }
@@ -63,7 +71,8 @@ public final class ByWeight {
     if (number >= 0 && !clause.get(number).isCount()) {
       return;
     }
-    clause.counts.pieces = Optional.of(number < 0 ? about(many) : BareCounts.range(clause.get(number)));
+    clause.counts.pieces =
+        Optional.of(number < 0 ? about(many) : BareCounts.range(clause.get(number)));
     clause.counts.sure = true;
     clause.get(whole).part = Part.METHOD;
     clause.get(one).part = Part.METHOD;

@@ -33,7 +33,7 @@ final class HeadcountForms {
       "(?:had|ate|eat|eats|got|gets|get|have|has|took|managed|put away|finished|wanted|wants|want)";
 
   private static final String CROWD =
-      "(?:of us|of them|of you|people|kids|adults|children|grown - ups|girls|boys|lads|guests|friends|eaters|grandchildren|students|campers|hungry people|mouths)";
+      "(?:of us|of them|of you|people|kids|adults|guys|blokes|ladies|men|women|mates|children|grown - ups|girls|boys|lads|guests|friends|eaters|grandchildren|students|campers|hungry people|mouths)";
 
   private static final String MANY =
       "(?:the |my |our )?(?:we|they|us|kids|lads|girls|boys|children|adults|grown - ups|guests|twins|grandchildren|others|rest|men|women|teenagers|little ones)";
@@ -172,6 +172,9 @@ final class HeadcountForms {
           Form.of(
               Says.ANOTHER,
               "(?:(?:and|plus) )?# (?:small|smaller|tiny|little|half|mini|baby|wonky) (?:# |one)"),
+          Form.of(
+              Says.TOTAL,
+              "(?:i |we )?(?:threw|chucked|binned|lost) (?:the |my )?first (?:one |# )?(?:away |out )?(?:, )?so (?<n># )(?:in all |in the end )?"),
           Form.of(Says.TOTAL, LEAD + "(?<n># )" + PIECES + MORE));
 
   static final Sought JOIN =
