@@ -20,7 +20,8 @@ public final class Added {
   private static final String JOINED =
       "(?:[,;–-] |and |but |then |so |it |i |was like \\w+ |was too \\w+ |needed |added |took |put in |poured in |another |a further |later |after that )*";
 
-  private static final String ALONE = "(?!(?:of )?@)";
+  private static final String ALONE =
+      "(?!(?:of )?@)(?!(?:of it )?(?:more )?(?:if|when|in case) (?:it|you|needed|necessary|the batter)\\b)";
 
   private static final List<Sought> SAID =
       List.of(

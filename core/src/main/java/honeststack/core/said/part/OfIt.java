@@ -26,7 +26,8 @@ public final class OfIt {
               + "|weigh|weighed|need|needed|poured|tipped|whisked|mixed|only|just)\\b");
 
   private static final Sought KEPT =
-      Sought.of("\\b(?:aside|back|by|away|keep|kept|reserved?|saved?|left)\\b");
+      Sought.of(
+          "\\b(?:aside|back|by|away|keep|kept|reserved?|saved?|left|the (?:rest|remainder|remaining|other))\\b");
 
   /** What a shop sells, or a garden gives. */
   private static final Set<Unit> BOUGHT =

@@ -89,7 +89,10 @@ public final class MadeFor {
   private static final Sought OVER =
       Sought.of(
           "(?:and |then |now )*(?:pour|spoon|drizzle|dollop|ladle|heap|pile|trickle|tip|scatter)(?: (?:it|this|that"
-              + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix))\\b");
+              + "|them|warm|hot))? (?:over|on top|on to|onto|all over)(?! (?:the )?(?:batter|flour|pan|griddle|iron|mix)\\b)\\b"
+              + "|(?:and |then |now )*(?:fill|stuff|top|cover|roll|spread|serve|finish)(?: up)?(?: (?:the|your|each|my))? (?:pancakes?|waffles?|cr[eê]pes?|galettes?|stacks?|plates?) (?:with|around|in) (?:it|them|this|that)\\b"
+              + "|(?:and |then |now )*(?:that|this|it|they)(?:'s| is| are)? (?:goes|go|went|for) (?:on|over) (?:top|them|the (?:top|pancakes|waffles|cr[eê]pes|stack))\\b"
+              + "|(?:and |then |now )*(?:that|this|it|they)(?:'s| is| are) for the (?:top|topping|filling|plates?)\\b");
 
   /** "…; that's your syrup": what came of it, and no more of anything. */
   private static final Sought CALLED =

@@ -242,7 +242,9 @@ public final class OffTopic {
         clause.elements.stream()
             .anyMatch(
                 e -> e.isAmount() && !e.isCount() && e.measure().unit().kind() != Unit.Kind.COUNT);
-    return !food && !kitchen;
+    boolean bracketed = // "Combine the dry things (200 g flour, 20 g sugar)."
+        clause.mentions.stream().anyMatch(m -> m.isMeasured() && m.food != null);
+    return !food && !kitchen && !bracketed;
   }
 
   private static void take(Clause clause) {

@@ -30,7 +30,12 @@ public final class AtOnce {
   private static final Sought IN_EACH = Sought.of("(?:in|for|to) each|each|apiece");
 
   private static final Sought TIMES =
-      Sought.of("(?:^| )(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|ten) times(?= |$)");
+      Sought.of(
+          "(?:^| )(?:(?<number>\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve) times(?= |$)"
+              + "|(?<twice>twice(?= |$)))");
+
+  /** Of what goes into the pan: "5 g butter each time, eight times in all". */
+  private static final Sought EACH_TIME = Sought.of("\\b(?:each|every) (?:time|go|round)\\b");
 
   private static final Remembered HINT =
       Remembered.part(
@@ -55,7 +60,7 @@ public final class AtOnce {
         once.at(i);
       }
     }
-    if (clause.counts.atOnce.isPresent()) {
+    if (clause.counts.atOnce.isPresent() || EACH_TIME.isIn(clause.words(0, clause.size()))) {
       once.times();
     }
   }
@@ -88,9 +93,10 @@ public final class AtOnce {
   private void times() {
     Matcher times = TIMES.matcher(clause.words(0, clause.size()));
     if (times.find()) {
-      double rounds = NumberText.read(times.group("number"));
+      boolean twice = times.group("twice") != null;
+      double rounds = twice ? 2 : NumberText.read(times.group("number"));
       clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
-      for (int i = 0; i < clause.size(); i++) {
+      for (int i = 0; !twice && i < clause.size(); i++) {
         if (clause.low(i).equals(times.group("number")) && clause.low(i + 1).startsWith("times")
             || clause.low(i).equals(times.group("number") + " times")) {
           clause.get(i).part = Part.METHOD;
