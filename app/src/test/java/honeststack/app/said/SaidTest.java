@@ -128,7 +128,8 @@ class SaidTest {
     "creek, 0.89",
     "mere, 0.87",
     "vale, 0.96",
-    "dune, 0.96"
+    "dune, 0.96",
+    "beck, 0.85"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -7,6 +7,7 @@ import honeststack.core.measure.MeasuringSystem;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.each.Apiece;
 import honeststack.core.said.instead.Around;
 import honeststack.core.said.instead.Weights;
 import honeststack.core.said.ratio.RuleOf;
@@ -20,10 +21,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A sentence behind a list that measures one food of it once more, or several in a row: so much is
- * added ("too thick, so another 50 ml milk"), is right instead ("in the end the flour was 170 g"),
- * or is only talked of ("for eight people I take 450 g flour"). All words around the amount are
- * weighed together ({@link Weights}). Before a list it is added or talked of.
+ * A sentence behind a list that measures one of its foods once more: so much is added ("so another
+ * 50 ml milk"), is right instead ("in the end the flour was 170 g"), or is only talked of ("for
+ * eight I take 450 g flour"), as all words around the amount say ({@link Weights}).
  */
 public final class Retold {
   /** Stands for a question mark. */
@@ -253,7 +253,9 @@ public final class Retold {
     }
     boolean list = row.size() >= Hypothetical.OWN;
     if (old == null || list) {
-      boolean talk = talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);
+      boolean talk =
+          (old != null || !Apiece.isServed(clause))
+              && talk() > (list ? SURE_OF_LIST : SURE_OF_TALK);
       if (talk) {
         clause.mentions.clear();
         clause.counts.serves = Optional.empty();

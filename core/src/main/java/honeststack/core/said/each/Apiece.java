@@ -51,6 +51,11 @@ public final class Apiece {
     BatterForEach.back(clause);
   }
 
+  /** "One pancake each with 20 g apple compote." */
+  public static boolean isServed(Clause clause) {
+    return clause.mentions.stream().anyMatch(m -> m.per != null && m.place == Place.PLATE);
+  }
+
   private void at(int i) {
     boolean out = clause.get(i).part == Part.EXCLUDED; // "for each of the 2 eggs": see ForEach
     Optional<Per> per = out ? Optional.empty() : PerCue.of(clause, i);

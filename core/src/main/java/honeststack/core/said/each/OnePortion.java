@@ -70,6 +70,11 @@ public final class OnePortion {
   private static final Sought THERE_ARE =
       Sought.of("\\bthere(?:'s| are| is| were) [^,;]*of them\\b");
 
+  /** "I fry them in butter and there's ten of them": the pancakes. */
+  private static final Sought FRIED =
+      Sought.of(
+          "\\b(?:fry|fried|cook|cooked|bake|baked|make|made|flip|flipped) (?:them|these|'em)\\b");
+
   private static final Sought OF_THE = Sought.of("each of the [^,;]* gets?\\b");
 
   private static final Sought FIGURE =
@@ -160,7 +165,7 @@ public final class OnePortion {
     String words = clause.words(0, clause.size());
     boolean said =
         clause.counts.serves.isEmpty()
-            && (THERE_ARE.isIn(words) || isBatter() && OF_THE.begins(words));
+            && (THERE_ARE.isIn(words) && !FRIED.isIn(words) || isBatter() && OF_THE.begins(words));
     int number = 0;
     while (clause.has(number) && clause.get(number).part != Part.YIELD) {
       number++;

@@ -151,7 +151,8 @@ public final class PerCue {
       return Optional.of(Per.PIECE); // "Each one got 5 g jam": nobody says so of eaters
     }
     boolean end = !clause.has(i + 1) || clause.isMark(i + 1, ",", ".", ";");
-    if (clause.isWord(i, "each") && end && i > 0 && clause.isWord(i - 1, "on", "onto", "over")) {
+    boolean and = end || clause.isWord(i + 1, "and", "plus");
+    if (clause.isWord(i, "each") && and && i > 0 && clause.isWord(i - 1, "on", "onto", "over")) {
       return Optional.of(Per.PIECE); // "10 g honey on each"
     }
     boolean one = clause.isWord(i, "each") && (clause.isWord(i + 1, "one") || end) && i > 0;

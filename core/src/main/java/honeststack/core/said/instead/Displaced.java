@@ -58,6 +58,12 @@ public final class Displaced {
     }
   }
 
+  /** Before a list it may say that some of it gives way. */
+  private static final Sought CUE =
+      Sought.of(
+          "\\b(?:used to|instead|was|were|had|before|previously|old|originally|original|not|rather|swap\\w*|replac\\w*|from|recipe|says?|said|calls?|called|book|normally"
+              + "|usually|card|should|would|could|first|last|meant|supposed|never|no|without|skip\\w*|forgot|didn't|don't|out|change\\w*|switch\\w*|sub|subbed|else|wrote|thought)\\b");
+
   private void read() {
     if (clause.elements.stream().noneMatch(Displaced::isWord)) {
       return; // "200 g flour, 2 eggs, 300 ml milk"
@@ -212,6 +218,9 @@ public final class Displaced {
       take(second, first.to, second.from);
       return;
     }
+    if (isListed(first, second) && !CUE.isIn(clause.words(0, first.from))) {
+      return; // "we make them of 125 g buckwheat flour, 125 g wheat flour, 1 egg"
+    }
     Predicate<DisplacedForms.Form> is = form -> form.is(before, between, behind);
     boolean both = first.isMeasured && second.isMeasured;
     Weights.Says says =
@@ -259,6 +268,17 @@ public final class Displaced {
       }
     }
     return false;
+  }
+
+  /** Measured with a comma between them only, and what is measured next behind them. */
+  private boolean isListed(Measured first, Measured second) {
+    boolean next = clause.isMark(second.to, ",") || clause.isWord(second.to, "and");
+    return first.isMeasured
+        && second.isMeasured
+        && second.from == first.to + 1
+        && clause.isMark(first.to, ",")
+        && next
+        && clause.isStrong(second.to + 1);
   }
 
   private void take(Measured wrong, int from, int to) {

@@ -47,6 +47,22 @@ final class OddWords {
           "(?<=\\b(?:ones|pancakes|waffles|crepes|pikelets|pieces)), which(?= (?:i|we|he|she|they) (?:eat|eats|ate|have|has|had|like|likes|serve|top)\\b)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "cherries from the glass, 350 g drained": out of a jar. */
+  private static final Sought JAR =
+      Sought.of("(?<=\\bfrom (?:the|a) )glass(?= ?[,(])", Pattern.CASE_INSENSITIVE);
+
+  /** "half a tub of ricotta to use up, 125 g" */
+  private static final Sought USED_UP =
+      Sought.of(
+          "(?<=\\p{L}{3}) (?:to use up|that needed using(?: up)?|that wanted using(?: up)?)(?=, ?\\d)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "a little butter, maybe 10 g overall" */
+  private static final Sought OVERALL =
+      Sought.of(
+          "(?<=\\d ?(?:g|ml|tbsp|tsp)) (?:overall|for the whole lot|for everything)(?= ?(?:[.,;\\n]|$))",
+          Pattern.CASE_INSENSITIVE);
+
   /** "salt-pinch" */
   private static final Sought PINCH =
       Sought.of("(?<=\\p{L}{3})-(?=(?:pinch|dash)\\b)", Pattern.CASE_INSENSITIVE);
@@ -105,6 +121,9 @@ final class OddWords {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.as(MEAL, "", "tea"),
+          Repair.as(JAR, "jar", "glass"),
+          Repair.as(USED_UP, "", "use up", "using"),
+          Repair.as(OVERALL, "", "overall", "for the whole", "for every"),
           Repair.as(A_PIECE, "each", "a piece"),
           Repair.as(WHICH, ".", ", which"),
           Repair.as(PINCH, "", "-pinch", "-dash"),

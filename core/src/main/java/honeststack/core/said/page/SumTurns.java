@@ -68,7 +68,7 @@ final class SumTurns {
               + NUMBER
               + " ?(?:"
               + UNIT
-              + ")) (?:of )?(\\p{L}{3,12})[/-](\\p{L}{3,12})(?: mix(?:ture)?)?,? \\(?"
+              + ")) (?:of )?(?:warm |lukewarm |cold )?(\\p{L}{3,12})(?:[/-]| and (?=\\p{L}+ (?:mixed|in)\\b))(\\p{L}{3,12})(?: mixed| in| mix(?:ture)?)?,? \\(?"
               + "(?:half(?: and |-| & |/)half|50 ?[:/] ?50|1 ?: ?1|fifty[- ]fifty|equal parts)\\)?(?=[,.;)\\n]|$| and )");
 
   static final List<Repair> REPAIRS =

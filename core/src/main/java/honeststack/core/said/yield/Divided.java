@@ -48,6 +48,15 @@ public final class Divided {
               "eaters"),
           Form.of(
               MADE
+                  + "(?:about |around |roughly )?(?<pieces># )"
+                  + CAKES
+                  + "for (?:the )?(?<eaters># )"
+                  + EATERS
+                  + END,
+              "pieces",
+              "eaters"),
+          Form.of(
+              MADE
                   + "(?<pieces># )"
                   + CAKES
                   + "?(?:(?:is|are|were|was) )?(?:(?:shared|split|divided|cut) )?(?<eaters># )ways "
