@@ -181,7 +181,7 @@ final class PhraseForms {
               | per (plate/stack/portion)
               | (over/on/onto) the (lot/plate/plates/whole stack/top of the stack/stack/pile/piles/last ones/last one/last two/last few)
           PLATE_NEXT | (brush/paint/glaze/baste/dust/sprinkle/sift/spread) (the/each of the/your/all the) (cooked/finished/hot/warm/baked/fried) (pancakes/waffles/crepes/ones/cakes) with
-          PLATE_NEXT | (had/ate/eaten/enjoyed) (/it/them/these/the lot/all of them) with | inside (was/were/is/are/goes/go/went/we put/i put/we had/they had) | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
+          PLATE_NEXT | (had/ate/eaten/enjoyed) (/them/these/the lot/all of them) with | inside (was/were/is/are/goes/go/went/we put/i put/we had/they had) | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
           PLATE_NEXT | (cover/covered/best/great/nice/lovely/delicious/yummy/gorgeous/amazing/heavenly) with | (topping/toppings)-wise
               | serve (immediately/at once/straight away/right away/while hot/while warm/fresh) with
           IDLE | (works/work/worked) (great/well/best/good/fine/better/nicely) with
