@@ -20,6 +20,7 @@ public final class AllTold {
           "(?:(?:so|and|now|that's|that is|which makes|makes|it's) )*(?<all># )(?:of )?(?<food>@ )"
               + "(?:in all|in total|altogether|all told|all together)[ .!]*");
 
+  /** Of a sum: so much may be lost where its parts were rounded. Common practice. */
   private static final double SAME = 0.02;
 
   private AllTold() {}

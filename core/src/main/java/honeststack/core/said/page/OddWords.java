@@ -15,77 +15,63 @@ final class OddWords {
 
   /** "2 large or 3 small eggs": so many of the large ones. */
   private static final Sought BY_SIZE =
-      Sought.of(
-          "(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b");
 
   /** "one egg, then the other": two, one behind the other. */
   private static final Sought THE_OTHER =
-      Sought.of(
-          "\\b(?:one|an|1|the first) egg,? (?:and )?then the (?:other|second)(?: (?:one|egg))?\\b",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "\\b(?:one|an|1|the first) egg,? (?:and )?then the (?:other|second)(?: (?:one|egg))?\\b");
 
   /** "a third egg went in": not a third of one. */
-  private static final Sought THIRD_EGG =
-      Sought.of("\\b(?:a|the) (?:third|fourth|fifth|sixth) egg\\b", Pattern.CASE_INSENSITIVE);
+  private static final Sought THIRD_EGG = said("\\b(?:a|the) (?:third|fourth|fifth|sixth) egg\\b");
 
   /** "I always forget the soda": nobody says so of what he left out. */
   private static final Sought NEARLY_FORGOT =
-      Sought.of(
-          "\\b(?:always|nearly|almost|often|usually) forg(?:et|ot)(?: about| to say)?\\b",
-          Pattern.CASE_INSENSITIVE);
+      said("\\b(?:always|nearly|almost|often|usually) forg(?:et|ot)(?: about| to say)?\\b");
 
   /** "10 g chocolate chips a piece" */
   private static final Sought A_PIECE =
-      Sought.of(
-          "(?<=\\b\\d{1,3} ?(?:g|ml|tsp|tbsp)(?: [\\p{L} ]{3,30})? )a piece(?= ?(?:[.,;)\\n]|$))",
-          Pattern.CASE_INSENSITIVE);
+      said("(?<=\\b\\d{1,3} ?(?:g|ml|tsp|tbsp)(?: [\\p{L} ]{3,30})? )a piece(?= ?(?:[.,;)\\n]|$))");
 
   /** "Five good-sized ones, which I eat with a banana." */
   private static final Sought WHICH =
-      Sought.of(
-          "(?<=\\b(?:ones|pancakes|waffles|crepes|pikelets|pieces)), which(?= (?:i|we|he|she|they) (?:eat|eats|ate|have|has|had|like|likes|serve|top)\\b)",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?<=\\b(?:ones|pancakes|waffles|crepes|pikelets|pieces)), which(?= (?:i|we|he|she|they) (?:eat|eats|ate|have|has|had|like|likes|serve|top)\\b)");
 
   /** "cherries from the glass, 350 g drained": out of a jar. */
-  private static final Sought JAR =
-      Sought.of("(?<=\\bfrom (?:the|a) )glass(?= ?[,(])", Pattern.CASE_INSENSITIVE);
+  private static final Sought JAR = said("(?<=\\bfrom (?:the|a) )glass(?= ?[,(])");
 
   /** "half a tub of ricotta to use up, 125 g" */
   private static final Sought USED_UP =
-      Sought.of(
-          "(?<=\\p{L}{3}) (?:to use up|that needed using(?: up)?|that wanted using(?: up)?)(?=, ?\\d)",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?<=\\p{L}{3}) (?:to use up|that needed using(?: up)?|that wanted using(?: up)?)(?=, ?\\d)");
 
   /** "a little butter, maybe 10 g overall" */
   private static final Sought OVERALL =
-      Sought.of(
-          "(?<=\\d ?(?:g|ml|tbsp|tsp)) (?:overall|for the whole lot|for everything)(?= ?(?:[.,;\\n]|$))",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?<=\\d ?(?:g|ml|tbsp|tsp)) (?:overall|for the whole lot|for everything)(?= ?(?:[.,;\\n]|$))");
 
   /** "salt-pinch" */
-  private static final Sought PINCH =
-      Sought.of("(?<=\\p{L}{3})-(?=(?:pinch|dash)\\b)", Pattern.CASE_INSENSITIVE);
+  private static final Sought PINCH = said("(?<=\\p{L}{3})-(?=(?:pinch|dash)\\b)");
 
   /** "One avocado between four": a bowl for all. */
   private static final Sought BETWEEN =
-      Sought.of(
-          "(?<=\\b(?:one|an?|half an?|\\d{1,4} ?(?:g|ml|tbsp|tsp)?) (?:of )?(?!pancakes?|waffles?|crepes?|pieces?)\\p{L}{3,12} )(?:shared )?between (?:the )?(?:two|three|four|five|six|eight|\\d)(?: people)?(?= ?(?:[.,;\\n]|$))",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?<=\\b(?:one|an?|half an?|\\d{1,4} ?(?:g|ml|tbsp|tsp)?) (?:of )?(?!pancakes?|waffles?|crepes?|pieces?)\\p{L}{3,12} )(?:shared )?between (?:the )?(?:two|three|four|five|six|eight|\\d)(?: people)?(?= ?(?:[.,;\\n]|$))");
 
   /** "For the kids' tea I do 100 g flour", "makes tea for two": a meal. */
   private static final Sought MEAL =
-      Sought.of(
+      said(
           "(?<=^|[.;\\n] ?)(?:for|at) (?:(?:the |my )?(?:kids|children|boys|girls|family)['’]s? |our |my |their |his |her |sunday |friday )?tea(?: ?time)?\\b(?= ?(?:[,:]|i |we |he |she |they |it |today|yesterday|last))"
-              + "|(?<=\\bmakes )tea (?=for \\p{L})",
-          Pattern.CASE_INSENSITIVE);
+              + "|(?<=\\bmakes )tea (?=for \\p{L})");
 
   /** "for t'pan". */
   private static final Sought THE = Sought.of("\\bt['’](?=\\p{Ll}{3})");
 
   /** "Buttered, 5 g each": with butter. */
   private static final Sought BUTTERED =
-      Sought.of("\\bbuttered\\b(?=[^.\\d(]{0,25}\\d+ ?g\\b)(?! with)", Pattern.CASE_INSENSITIVE);
+      said("\\bbuttered\\b(?=[^.\\d(]{0,25}\\d+ ?g\\b)(?! with)");
 
   /** "Per 10 waffles: 500 g flour, …": for so many. */
   private static final Sought PER_SO_MANY =
@@ -101,7 +87,7 @@ final class OddWords {
 
   /** "a tin of chickpeas, just the water from it, 6 tbsp", "6 tbsp of the liquid from …". */
   private static final Sought BRINE =
-      Sought.of(
+      said(
           "\\b"
               + CHICKPEAS
               + "(?:,|:| –| -)? (?:but )?(?:just|only) the (?:water|liquid|juice|brine)(?: from it| of it| in it)?(?:(?:,|:| –| -)? "
@@ -109,14 +95,12 @@ final class OddWords {
               + ")?|\\b"
               + SOME
               + " (?:of )?(?:the )?(?:water|liquid|juice|brine) (?:from|of|in|off|out of) "
-              + CHICKPEAS,
-          Pattern.CASE_INSENSITIVE);
+              + CHICKPEAS);
 
   /** What went into the pan before the batter: "brush with 3 g oil, ladle in 120 ml batter". */
   private static final Sought LADLED =
-      Sought.of(
-          "(?<=\\b(?:iron|pan|griddle|skillet|tawa)\\b[^.;\\n]{0,60}),? (?:and |then )*(ladle|pour|spoon)(?: in| on)? (\\d+ ?ml)(?: of)?(?: the)? batter\\b",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "(?<=\\b(?:iron|pan|griddle|skillet|tawa)\\b[^.;\\n]{0,60}),? (?:and |then )*(ladle|pour|spoon)(?: in| on)? (\\d+ ?ml)(?: of)?(?: the)? batter\\b");
 
   static final List<Repair> REPAIRS =
       List.of(
@@ -140,6 +124,10 @@ final class OddWords {
           Repair.as(BUTTERED, "butter", "uttered"));
 
   private OddWords() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
 
   private static String brine(MatchResult at) {
     String some = at.group(1) == null ? at.group(2) : at.group(1);
