@@ -24,30 +24,26 @@ public final class WeighedLater {
       "(?:(?:is|are|was|were|weighed?|weighs|came to|come to|comes to|came out at|worked out at|turned out to be|made|makes)"
           + "(?: (?:in at|out at|about|around|roughly|just|exactly|only|a good|big|large|small|tiny|huge))*,? ?)";
 
-  private static final String EACH = "(?<each>(?:each|apiece|a piece|per egg) )?";
+  private static final String EACH = "(?:(?:each|apiece|a piece|per egg) )?";
 
   private static final String SHELL =
-      "(?:,? ?(?:(?:without|out of|no|not counting|minus) (?:the |their )?(?:shells?|skins?|peel)|shelled|peeled|cracked|together|in all|in total|all told|altogether|by weight|on the scales?|when i weighed (?:it|them)) )?";
+      "(?:,? ?(?:(?:without|out of|no|not counting|minus) (?:the |their |its )?(?:shells?|skins?|peel)|shelled|peeled|cracked|together|in all|in total|all told|altogether|by weight|on the scales?|when i weighed (?:it|them)) )?";
+
+  private static final String END = "(?<now># )" + EACH + SHELL + EACH + "[ .!]*";
 
   private static final List<Sought> SAID =
       List.of(
           Sought.of(
               LEAD
-                  + "(?:(?:the|my|our|these|those|that|this) )?(?<food>@ )"
+                  + "(?:(?:the|my|our|these|those|that|this|each|every|each of the) )?(?<food>@ )"
                   + WAS
-                  + "(?<now># )"
-                  + EACH
-                  + SHELL
-                  + EACH.replace("<each>", "<every>")
-                  + "[ .!]*"),
+                  + END),
           Sought.of(
               LEAD
-                  + "(?:weighed|weighing) (?:(?:the|my|that|those) )?(?<food>@ )(?:and |, |: |– |- )*(?:(?:it|they) )?"
+                  + "weigh(?:ed|ing)? (?:(?:the|my|that|those) )?(?<food>@ )(?:first )?(?:and |, |: |– |- )*(?:(?:it|they) )?"
                   + WAS
-                  + "?(?<now># )"
-                  + EACH
-                  + SHELL
-                  + "[ .!]*"),
+                  + "?"
+                  + END),
           Sought.of(
               LEAD
                   + "(?:it|they|that) "
@@ -60,7 +56,12 @@ public final class WeighedLater {
   /** Of the food named last. */
   private static final Sought THEY =
       Sought.of(
-          LEAD + "(?<they>they|it|those|these) " + WAS + "(?<now># )" + EACH + SHELL + "[ .!]*");
+          LEAD
+              + "(?<they>they|it|those|these|each|each one|each of them|every one|together they) "
+              + WAS
+              + END);
+
+  private static final Sought ALL_EACH = Sought.of("\\b(?:each|every|apiece|a piece|per egg)\\b");
 
   private static final Sought SHELLED =
       Sought.of(
@@ -82,11 +83,7 @@ public final class WeighedLater {
       said = shape.whole(THEY);
       old = said.flatMap(found -> last(read, found));
     }
-    boolean each =
-        said.isPresent()
-            && (said.get().has("each")
-                || said.get().said().pattern().pattern().contains("<every>")
-                    && said.get().has("every"));
+    boolean each = said.isPresent() && ALL_EACH.isIn(clause.words(0, clause.size()));
     Element now = said.isPresent() ? clause.get(said.get().at("now")) : null;
     return old.isPresent() && weigh(old.get(), now, each, clause);
   }
@@ -98,7 +95,8 @@ public final class WeighedLater {
       return Optional.empty();
     }
     Mention last = before.mentions.get(before.mentions.size() - 1);
-    boolean several = found.said().group("they").matches("they|those|these");
+    boolean several =
+        found.said().group("they").matches("(?:they|those|these|each|every).*|.* they");
     boolean counted =
         last.amount != null && last.amount.isCount() && last.amount.measure().amount() > 1;
     return several == counted ? Optional.of(last) : Optional.empty();
@@ -116,6 +114,10 @@ public final class WeighedLater {
     boolean one = each && old.amount.isCount();
     boolean shelled = // an egg is sold by what it weighs in its shell
         one || old.role() != Role.EGG || SHELLED.isIn(clause.words(0, clause.size()));
+    if (!shelled && old.amount.isCount()) {
+      clause.passOver(); // what it weighs in its shell, or about what is counted
+      return true;
+    }
     if (each && !one || !shelled) {
       return false;
     }

@@ -56,6 +56,29 @@ final class Reweighed {
       said(
           "\\b(?:(?:i|we) )?(?:cracked|dropped|broke|lost|smashed) (one|two|1|2) of (?:the|my|our) (\\d|two|three|four|five|six) eggs\\b");
 
+  /** "2 eggs, together they were 109 g, 200 g flour". */
+  private static final Sought THEY_WERE =
+      said(
+          "(?<=\\b(?:\\d|an|one|two|three|four|five|six) (?:large |big |small |medium )?(?:eggs?|bananas?)), (?:(each|every)(?: one| of them)?|(?:mine|it|they|together they)|together)"
+              + "(?: (?:was|were|is|are|weighs?|weighed|came to|come to|comes to))?(?: about| exactly| only)? (\\d{2,3} ?g)"
+              + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?(?=[,.;\\n]| and|$)");
+
+  /** "The egg was 58 g so 58 g flour": two things are said. */
+  private static final Sought SO =
+      said(
+          "(\\b(?:the|my|our|those|both) (?:eggs?|bananas?)(?: first)?,?:? (?:(?:was|were|is|are|weighs?|weighed|came to|come to|comes to) )?(?:about |exactly )?\\d{2,3} ?g"
+              + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?)"
+              + "(?:,? (?:and )?so|,? then|,? and|,) (?=(?:(?:i|we|you) )?(?:(?:use|take|add|put in|with) )?(?:also )?(?:as much|the same|\\d))");
+
+  /** "an egg's weight of flour … so 58 g flour": what it came to is told behind. */
+  private static final Sought TOLD_BEHIND =
+      said(
+          "(?:,| and) (?:(?:an?|the|one|two|three) eggs?['’]s?|its|their|the same|equal) weight (?:of|in) ((?:\\p{L}{3,12} )?\\p{L}{3,12})(?=.{1,90}\\bso (?:i took |i used |it was )?(?:about )?\\d+ ?g (?:of )?\\1\\b)");
+
+  /** "an egg's weight of flour": its own. */
+  private static final Sought EGGS_WEIGHT =
+      said("\\b(?:an|one|two|three) egg(?:['’]s|s['’]) weight (?:of|in) (?=\\p{L})");
+
   /** "20 g butter for the pan, half was left". */
   private static final Sought HALF_LEFT =
       said(
@@ -136,6 +159,10 @@ final class Reweighed {
           Repair.of(BROKE, at -> ", " + at.group(1) + was(at.group(1)), "egg"),
           Repair.of(
               DROPPED, at -> at.group(2) + " eggs, " + at.group(1) + was(at.group(1)), " eggs"),
+          Repair.as(TOLD_BEHIND, ",", " weight "),
+          Repair.as(EGGS_WEIGHT, "its weight in ", " weight "),
+          Repair.of(THEY_WERE, Reweighed::each, " egg", "banana"),
+          Repair.of(SO, at -> at.group(1) + "! ", " egg", "banana"),
           Repair.as(HALF_LEFT, ", used half", "half"),
           Repair.of(SHARE_MORE, Reweighed::more, " more", " extra"),
           Repair.of(
@@ -172,6 +199,10 @@ final class Reweighed {
 
   private static String was(String lost) {
     return lost.matches("(?i)one|1") ? " was off" : " were off";
+  }
+
+  private static String each(MatchResult at) {
+    return at.group(1) == null ? " (" + at.group(2) + ")" : ", " + at.group(2) + " each";
   }
 
   private static String more(MatchResult at) {

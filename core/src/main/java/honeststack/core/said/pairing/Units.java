@@ -35,6 +35,9 @@ public final class Units {
   /** No batter has less flour for an egg (common practice). */
   private static final double GRAMS_AN_EGG = 20;
 
+  /** Grams; in a batch so big that eggs weigh less than the flour they are counted. */
+  private static final double EGG = 50;
+
   private static final String GRAM = "g";
 
   /** What cooks who fill cups fill them with, more than spoons (common practice). */
@@ -59,9 +62,12 @@ public final class Units {
     for (Mention mention : mentions) {
       boolean one = mention.amountText.equalsIgnoreCase("one of");
       if (mention.amount != null && mention.amount.isCount() && (one || !mention.amount.isWeak())) {
-        boolean measured = !told.isEmpty() && !isFew(mention);
-        (grams && !isFew(mention)
-                    || !measured && isWeighed(mention, scale) && !isBig(mention, mentions)
+        boolean counted = isFew(mention) || isBig(mention, mentions, EGG);
+        boolean measured = !told.isEmpty() && !counted;
+        (grams && !counted
+                    || !measured
+                        && isWeighed(mention, scale)
+                        && !isBig(mention, mentions, GRAMS_AN_EGG)
                 ? Optional.of(GRAM)
                 : measured ? Optional.of(told) : unit(mention, before))
             .ifPresent(
@@ -114,8 +120,8 @@ public final class Units {
   }
 
   /** "six kilos flour, sixty eggs": of a batch so big they are pieces. */
-  private static boolean isBig(Mention eggs, List<Mention> all) {
-    double flour = GRAMS_AN_EGG * eggs.amount.measure().amount();
+  private static boolean isBig(Mention eggs, List<Mention> all, double grams) {
+    double flour = grams * eggs.amount.measure().amount();
     return eggs.known().filter(food -> food.role() == Role.EGG).isPresent()
         && eggs.foodText.toLowerCase(Locale.ROOT).endsWith("s")
         && all.stream().anyMatch(other -> grams(other) >= flour);
@@ -127,7 +133,7 @@ public final class Units {
     }
     double amount = mention.amount.measure().amount();
     return switch (mention.amount.measure().unit()) {
-      case KILOGRAM -> GRAMS_A_KILO * amount;
+      case KILOGRAM, LITRE -> GRAMS_A_KILO * amount;
       case GRAM, COUNT -> amount;
       default -> 0;
     };
