@@ -36,7 +36,7 @@ public final class ForHowMany {
       return all.groups.map(ForHowMany::middle).orElse(1.0);
     }
     if (said == Per.ROUND) {
-      return all.rounds.map(ForHowMany::middle).orElse(1.0);
+      return all.rounds.map(ForHowMany::middle).orElse(mention.times);
     }
     if (said == null) {
       return mention.times;

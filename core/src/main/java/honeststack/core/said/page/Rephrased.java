@@ -124,9 +124,26 @@ final class Rephrased {
       said(
           "(?<=^|[.\\n] |\\n)first (?:time )?(?:i|we) (?:made|did|tried|baked) (?:it|them|these) with(?=[^.\\n]* today\\b)");
 
+  /** "makes two big boys". */
+  private static final Sought BIG_BOYS =
+      said(
+          "(?<=\\b(?:makes?|made|gave|gives?|got|get|into|that's) (?:me |us |about )?"
+              + NUMBER
+              + " )(?:big |fat |thick |giant |huge |little |wee |lovely )?(?:boys|lads|guys|fellas|fellows|beauties|whoppers|monsters|rascals)\\b");
+
+  /** "two teaspoons of baking powder, one of soda, half of salt". */
+  private static final Sought HALF_OF =
+      said(
+          "((teaspoon|tsp|tablespoon|tbsp)s?(?: of)? [a-z ]{3,25}, (?:(?:and )?(?:one|two|three|half|a quarter|a half|[\\d½¼]) (?:"
+              + "(?:tsp|tbsp) |of )[a-z ]{3,20}, )*?(?:and )?)(an? )?(half|quarter) of (?!an?\\b|it\\b|the\\b|them\\b|that\\b|this\\b|those\\b|which\\b|my\\b)(?=[a-z])");
+
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(STEP, at -> at.group(1) + ".", "step ", "method ", "stage "),
+          Repair.as(
+              BIG_BOYS, "ones", "boys", "lads", "guys", "fell", "beaut", "whopp", "monst", "rasc"),
+          Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
+          Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
           Repair.as(NEXT_TIME, ".", "next time"),
           Repair.as(FIRST_MADE, "First time", "first "),
           Repair.as(LESS, "", "less "),
@@ -162,6 +179,14 @@ final class Rephrased {
           Repair.as(WITH_OTHERS, "", " if ", " when "));
 
   private Rephrased() {}
+
+  private static String spoon(MatchResult at) {
+    boolean tea =
+        at.group(2).toLowerCase(Locale.ROOT).startsWith("t")
+            && !at.group(2).matches("(?i)ta.*|tb.*");
+    boolean half = at.group(4).equalsIgnoreCase("half");
+    return at.group(1) + (half ? "½ " : "¼ ") + (tea ? "tsp " : "tbsp ");
+  }
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);

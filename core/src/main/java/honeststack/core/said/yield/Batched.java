@@ -15,8 +15,10 @@ public final class Batched {
   /** Who is there is no part of the recipe: "There'll be thirty scouts." */
   private static final Sought EATERS =
       Sought.of(
-          "(?:(?:and|so|well|but|today|tomorrow|tonight|,) )*(?:there(?:'ll be|'s| are| were| will be)|we(?:'re| are| were| will be|'ll be)"
-              + "|it's|they(?:'re| are| were))\\b.*");
+          "(?!.*\\b(?:serves?|feeds?|enough|makes?|gives?|recipe)\\b).*\\b(?:guests|covers|campers|pupils|students|visitors)\\b.*"
+              + "|(?:(?:and|so|well|but|today|tomorrow|tonight|,) )*(?:there(?:'ll be|'s| are| were| will be)|we(?:'re| are| were| will be|'ll be)"
+              + "|it's|they(?:'re| are| were))\\b.*"
+              + "|(?:for|cooking for|feeding|brunch for|breakfast for) \\S+ (?:guests|people|campers|pupils|students|covers)[.! ]*");
 
   /** Of what was made, not of what is told. */
   private static final Sought CAME =

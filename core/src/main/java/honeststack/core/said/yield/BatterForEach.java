@@ -8,6 +8,7 @@ import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Per;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
@@ -153,5 +154,12 @@ public final class BatterForEach {
         && mention.amount != null
         && mention.amount.measure().unit().kind() == Unit.Kind.MASS
         && mention.amount.measure().amount() * mention.amount.measure().unit().grams() <= SMALL;
+  }
+
+  /** "per batch 500 g flour, 6 eggs, 100 g butter": the fat goes in with the others. */
+  public static boolean isOfBatch(Clause clause, Mention fat) {
+    return fat.per == Per.ROUND
+        && clause.mentions.stream()
+            .anyMatch(m -> m.from < fat.from && m.isMeasured() && is(m.role()));
   }
 }

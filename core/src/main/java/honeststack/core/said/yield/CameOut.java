@@ -40,6 +40,11 @@ public final class CameOut {
 
   private static final int FEW = 3;
 
+  /** Of what is counted behind it, where no food is named: "they come out green, five of them". */
+  private static final Sought CAKES =
+      Sought.of(
+          "\\b(?:pancakes|waffles|cr[eê]pes|galettes|fritters|pikelets|ones|(?:come|came|turn|turned) out)\\b");
+
   private static final Sought LEFT =
       Sought.of(
           "(?:(?:so|and|that's|leaving|which leaves|that leaves|,) )*# (?:of them )?left [.! ]*");
@@ -98,7 +103,8 @@ public final class CameOut {
     while (i >= 0 && !clause.isStrong(i)) {
       i--;
     }
-    return i >= 0 && (!clause.get(i).isCount() || isOther(clause, number));
+    boolean told = i < 0 && !clause.hasFood() && CAKES.isIn(clause.words(0, number));
+    return told || i >= 0 && (!clause.get(i).isCount() || isOther(clause, number));
   }
 
   /** It can be no amount of the food before it. */

@@ -1,6 +1,7 @@
 package honeststack.core.said.yield;
 
 import honeststack.core.food.Role;
+import honeststack.core.line.NumberText;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -23,6 +24,9 @@ public final class Headcount {
   /** Nobody bakes fewer without saying of what. */
   private static final double FEWEST = 4;
 
+  /** "There are 12": so many rather came out than sit at the table (common practice). */
+  private static final double MANY = 7;
+
   private static final double MOST = 200;
 
   private final Clause clause;
@@ -40,6 +44,7 @@ public final class Headcount {
   private double atOnce;
   private boolean ages;
   private boolean sold;
+  private boolean there;
 
   private Headcount(Clause clause, List<Element> elements) {
     this.clause = clause;
@@ -74,7 +79,7 @@ public final class Headcount {
     return words.size() <= LONGEST
         && words.stream().noneMatch(Element::isFood)
         && words.stream().anyMatch(e -> e.isAmount() && e.isCount())
-        && words.stream().noneMatch(e -> e.isAmount() && !e.isCount());
+        && words.stream().noneMatch(e -> e.isAmount() && !e.isCount() && !e.isWeak());
   }
 
   /** Whether the sentence says nothing else. */
@@ -134,7 +139,10 @@ public final class Headcount {
   }
 
   private double value(Matcher said, String group, int at, int number) {
-    return element(said, group, at, number).measure().amount();
+    String word = said.group(group).strip();
+    return word.equals("#")
+        ? element(said, group, at, number).measure().amount()
+        : NumberText.read(word.equals("pairs") ? "two" : word.replaceFirst("s$", ""));
   }
 
   private Element element(Matcher said, String group, int at, int number) {
@@ -147,6 +155,13 @@ public final class Headcount {
       case TOTAL -> {
         total = element(said, "n", at, number);
         totals++;
+      }
+      case THERE -> {
+        if (value(said, "n", at, number) >= MANY) {
+          total = element(said, "n", at, number);
+          totals++;
+          there = true;
+        }
       }
       case ANOTHER -> another += 1;
       case LOST -> lost += value(said, "n", at, number);
@@ -172,6 +187,8 @@ public final class Headcount {
     boolean open =
         numbers.stream().anyMatch(e -> e.isFree() || e.part == Part.UNKNOWN)
             || lost > 0
+            || there
+            || heads > 0 && each > 0
             || !eaters.isEmpty();
     boolean told = read.stream().anyMatch(before -> before.counts.pieces.isPresent());
     boolean other = ages || isSum() || heads + each + atOnce > 0;
@@ -196,7 +213,9 @@ public final class Headcount {
     Optional<Told.Count> known = made.or(() -> before);
     clause.passOver();
     clause.loose.clear();
+    Optional<Told.Count> rounds = clause.counts.rounds;
     clause.counts.clear();
+    clause.counts.rounds = rounds;
     clause.batch = Optional.empty();
     if (total != null) {
       total.part = Part.YIELD;
@@ -204,8 +223,9 @@ public final class Headcount {
     who(known);
     double eaten = eaters.stream().mapToDouble(group -> group[0] * group[1]).sum();
     boolean all = eaters.stream().allMatch(group -> group[0] > 0);
-    clause.counts.pieces = made;
-    clause.counts.sure = made.isPresent() && text.strip().length() > 1;
+    boolean fewer = made.isEmpty() && lost > 0; // "… makes 40. We lost two."
+    clause.counts.pieces = fewer ? before.map(n -> minus(n, lost)) : made;
+    clause.counts.sure = (fewer || made.isPresent()) && text.strip().length() > 1;
     double sum = eaten + some;
     if (made.isEmpty() && all && sum > 0 && isSum()) {
       clause.counts.pieces = Optional.of(new Told.Count(sum, sum));
@@ -218,6 +238,9 @@ public final class Headcount {
     double fed = all && eating > 0 ? eating : heads;
     if (fed > 0) {
       clause.counts.serves = Optional.of(new Told.Count(fed, fed));
+      if (known.isEmpty() && heads > 0 && each > 0) {
+        clause.counts.pieces = Optional.of(new Told.Count(heads * each, heads * each));
+      }
     } else if (each > 0 && some > 0 && told(read, c -> c.counts.serves) > 0) {
       double baked = each * told(read, c -> c.counts.serves) + some; // "two each and five left"
       clause.counts.pieces = Optional.of(new Told.Count(baked, baked));

@@ -6,7 +6,6 @@ import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Sort;
-import honeststack.core.said.words.Sought;
 import honeststack.core.wording.WordSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,108 +63,11 @@ public final class Tally {
 
   private static final Set<String> JOINTS = Set.of("and", "plus", "but", ",", "&", "+", ";");
   private static final String[] ENDS = {".", "!", ":", "-", "–", "—"};
-  private static final String END = " ?[.!:;–—-]?";
-
-  /** Some of all of them: the second number is of all. */
-  private static final Sought OF_THE =
-      Sought.of(
-          "(?:and |so )?(?:(?:i|we|you|they) )?(?:\\w+ )?(?:ate|froze|kept|saved|binned|gave(?: away)?|had|dropped|burnt)"
-              + " # (?:out of|(?:of|out of) (?:the|those|these|my|our|all)) #(?: \\w+)?"
-              + END);
-
-  /** One number, and what is said of some of them. */
-  private static final Sought REMARK =
-      Sought.of(
-          "# (?:(?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) )?(?:, ?)?"
-              + "(?:but (?:the|one|i|we)|not counting|without counting|counting|including|minus"
-              + "|(?:when|if) (?:i|we|you)|depending|and (?:i|we) (?:froze|kept|ate|binned|gave))\\b[^#]*");
-
-  /** "I got ten, the kids ate eight of those": the first is of all. */
-  private static final Sought OF_THEM =
-      Sought.of(
-          "(?:(?:i|we|it|they|you) )?(?:got|made|had|makes|make|there (?:are|were)) # "
-              + "(?:(?:ones|pancakes|waffles|crepes|pikelets|of them|out of it) ?)?(?:[,;–-] |and |but |so )+"
-              + "[a-z' ]*# (?:(?:of|out of) (?:them|those|these|which)\\b.*"
-              + "|(?:got |were |was )?(?:stuck|burnt|burned|broke|tore|fell|ripped)\\b[^#]*)"
-              + "|# (?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) (?:[,;–-] )?(?:and )?# "
-              + "(?:of (?:them|those|which)\\b|went\\b|(?:are|were) (?:now )?(?:in|frozen))[^#]*");
-
-  private static final Sought FROM =
-      Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
-
-  /** "I eat the lot, that's nine", "that's nine of them". */
-  private static final Sought THATS =
-      Sought.of(
-          "(?:[^#]*[,;–-] )?(?:so |and |which )?(?:that's|that was|that made|that is|makes) #"
-              + "(?: (?:of them|of those|then|altogether|in all|all told|for me))?"
-              + END);
-
-  /** "Between eight and ten, depending." */
-  private static final Sought ALONE = Sought.of("#(?: ,[^#]*)?" + END);
-
-  private static final Sought TRAYS_OF =
-      Sought.of("# (?:trays|pans|rounds|pansful|sheets|goes|irons) of #" + END);
-
-  private static final Sought PLATES_OF =
-      Sought.of("# (?:plates|portions|stacks|servings) of #" + END);
-
-  /** So many for each of so many. */
-  private static final Sought PLATES =
-      Sought.of(
-          "# (?:per|a|to a|on each|to the) (?:plate|person|head|portion|serving|guest)(?: ,| and| for|) #"
-              + " (?:plates|people|heads|portions|servings|guests)"
-              + END);
-
-  private static final Sought STACKS =
-      Sought.of(
-          "(?:a|each|one) stack is # (?:,|and|so|;)? ?(?:it makes |there are )?# stacks" + END);
-
-  private static final Sought EACH_OF =
-      Sought.of(
-          "(?:each|every one|all) of (?:the|us|them|my|our) # (?:got|gets|had|has|ate|eats|get|have) #(?: each)?"
-              + END);
-
-  private static final Sought PORTIONS =
-      Sought.of("# (?:\\w+ )?in # (?:portions|servings|plates|stacks)" + END);
-
-  private static final String SOME =
-      "(?:about |only |just |over |almost )?(?:half|a half|a third|two thirds|a quarter|three quarters|most"
-          + "|½|¼|¾|⅓|⅔|1/2|1/3|1/4|2/3|3/4|the rest|rest|the other half|the remainder)"
-          + "(?: of (?:it|them|these|those|that|the (?:batch|lot|pancakes|waffles|stack)))?";
-
-  private static final String BECAME =
-      "(?:ate|eaten|had|finished|froze|frozen|kept|saved|binned|gone|left|gave away|given away|in the"
-          + " (?:freezer|fridge)|for (?:later|tomorrow))";
-
-  private static final String FATE =
-      "(?:(?:so|and|then|but|i|we|he|she|they|is|was|were|are|the kids) )*(?:"
-          + BECAME
-          + " "
-          + SOME
-          + "|"
-          + SOME
-          + " "
-          + BECAME
-          + "|"
-          + SOME
-          + " (?:is |are |went |goes |go )?(?:still )?(?:to|in|for) (?:the|my|our) [a-z]+"
-          + "|(?:the )?(?:kids|rest of us|dog|others|neighbours|family) (?:had |ate |got )?"
-          + SOME
-          + ")(?: today| this morning| myself| already| over)?";
-
-  /** "I ate half, froze half." */
-  private static final Sought PART_EATEN =
-      Sought.of(FATE + "(?: ?[,;&]? ?(?:and )?" + FATE + ")*" + END);
 
   /** Where food goes, and no pieces. */
   private static final Sort[] PLACES = {
     Sort.BOWL, Sort.BATTER, Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT
   };
-
-  private static final Sought ONE_PORTION =
-      Sought.of(
-          "(?:so |and )?(?:that's|it's|this is|this makes|makes|that makes|for) (?:just |only )?(?:one|1|a|a single) (?:portion|serving)"
-              + END);
 
   private final Clause clause;
   private final List<Element> numbers;
@@ -200,12 +102,17 @@ public final class Tally {
     if (clause.hasFood() || !clause.asides.isEmpty()) {
       return;
     }
-    if (ONE_PORTION.isAll(clause.words(0, clause.size()))) {
+    if (TallyForms.ONE_PORTION.isAll(clause.words(0, clause.size()))) {
       clause.counts.serves = Optional.of(new Told.Count(1, 1));
       clause.elements.stream().filter(Element::isAmount).forEach(e -> e.part = Part.SERVES);
       return;
     }
-    if (PART_EATEN.isAll(clause.words(0, clause.size()))) {
+    if (TallyForms.ONE.isAll(clause.words(0, clause.size()))) {
+      clause.counts.pieces = Optional.of(new Told.Count(1, 1));
+      clause.elements.stream().filter(Element::isAmount).forEach(e -> e.part = Part.YIELD);
+      return;
+    }
+    if (TallyForms.PART_EATEN.isAll(clause.words(0, clause.size()))) {
       clause.passOverAmounts();
       return;
     }
@@ -227,30 +134,33 @@ public final class Tally {
   private void read() {
     String words = words();
     if (numbers.size() == 1) {
-      boolean between = numbers.get(0).low().startsWith("between") && ALONE.isAll(words);
-      if (between || THATS.isAll(words) || REMARK.isAll(words) || FROM.isAll(words)) {
+      boolean between = numbers.get(0).low().startsWith("between") && TallyForms.ALONE.isAll(words);
+      if (between
+          || TallyForms.THATS.isAll(words)
+          || TallyForms.REMARK.isAll(words)
+          || TallyForms.FROM.isAll(words)) {
         pieces(count(0).low(), count(0).high());
       }
       return;
     }
-    if (numbers.size() == 2 && OF_THEM.isAll(words)) {
+    if (numbers.size() == 2 && TallyForms.OF_THEM.isAll(words)) {
       pieces(count(0).low(), count(0).high());
-    } else if (OF_THE.isAll(words)) {
+    } else if (TallyForms.OF_THE.isAll(words)) {
       pieces(count(1).low(), count(1).high());
-    } else if (STACKS.isAll(words)) {
+    } else if (TallyForms.STACKS.isAll(words)) {
       product();
-    } else if (PLATES.isAll(words)) {
+    } else if (TallyForms.PLATES.isAll(words)) {
       product();
       serves(1);
-    } else if (TRAYS_OF.isAll(words)) {
+    } else if (TallyForms.TRAYS_OF.isAll(words)) {
       product();
-    } else if (PLATES_OF.isAll(words)) {
-      product();
-      serves(0);
-    } else if (EACH_OF.isAll(words)) {
+    } else if (TallyForms.PLATES_OF.isAll(words)) {
       product();
       serves(0);
-    } else if (PORTIONS.isAll(words)) {
+    } else if (TallyForms.EACH_OF.isAll(words)) {
+      product();
+      serves(0);
+    } else if (TallyForms.PORTIONS.isAll(words)) {
       pieces(count(0).low(), count(0).high());
       serves(1);
     } else if (isSum()) {
