@@ -172,6 +172,7 @@ final class ClauseReader {
     Further.another(clause);
     Following.within(clause);
     Places.in(clause);
+    specific.ahead(clause);
     NamedAhead.in(clause);
     sides.place();
     OnePortion.in(clause);

@@ -11,6 +11,7 @@ import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** How much of a food it is, said in a sentence by itself: "Butter for the pan. About 10 g." */
 public final class Following {
@@ -22,7 +23,18 @@ public final class Following {
   /** How much that was, right before it. */
   private static final Sought MEANING =
       Sought.of(
-          ".*\\b(?:in my case|which was|that was|which is|meaning|which came to|that came to|which means|it was|i needed|it took|i used|i put in|this time|today) ?(?:about|around|roughly|maybe|some)?");
+          ".*\\b(?:in my case|which was|that was|which is|meaning|which came to|that came to|which means|it was|i needed|it took|must have been|it'll have been|will have been|would have been|that'll be|probably|i used|i put in|this time|today) ?(?:about|around|roughly|maybe|some)?");
+
+  /** "a bit of lard", before it is told how much that was. */
+  private static final Sought LITTLE =
+      Sought.of(
+          "^(?:an? )?(?:little |tiny |small |wee )?(?:bit|touch|lick|film|dab|spot) of ",
+          Pattern.CASE_INSENSITIVE);
+
+  /** Behind how much it takes: "a bit of lard on a cloth, 30 g does the whole lot". */
+  private static final Sought DOES =
+      Sought.of(
+          "(?:does|do|did|will do|is enough for|was enough for|lasts|is plenty for) (?:me |us )?(?:it|(?:for )?(?:the (?:whole )?(?:lot|job|batch)|all of (?:it|them)|them all|all)|them)\\b|goes a long way\\b|went[ .!]*$");
 
   private static final String[] TELLS = {
     "needed",
@@ -52,7 +64,7 @@ public final class Following {
               + "|have|find|found|reckon|think|that|need|needs|needed|take|takes|took|use|uses|used|do|does|put|puts|put in|add|adds|want|wants"
               + "|will|would|around|about|roughly|maybe|say|some|just|only|comes to|came to|works out at|turned out to be|is|was|like|,) )*"
               + "(?<all># )(?:of (?:it|that|them) )?"
-              + "(?:does it|does the (?:lot|job)|is enough|is plenty|will do|is right|is about right|seems right|in the end|usually|normally|or so|here|today|at most|for me)?[ .!]*");
+              + "(?:does (?:it|(?:for )?(?:the (?:whole )?(?:lot|job|batch)|all of (?:it|them)|them all|all))|goes a long way|went|is enough|is plenty|will do|is right|is about right|seems right|in the end|usually|normally|or so|here|today|at most|for me)?[ .!]*");
 
   private Following() {}
 
@@ -95,9 +107,14 @@ public final class Following {
       found = amount ? element : found;
     }
     String before = found == null ? "" : clause.words(food + 1, clause.elements.indexOf(found));
-    if (found != null && !found.isCount() && MEANING.isAll(before)) {
+    boolean told =
+        found != null
+            && (MEANING.isAll(before)
+                || DOES.begins(clause.words(clause.elements.indexOf(found) + 1, clause.size())));
+    if (told && !found.isCount()) {
       last.amount = found;
       last.amountText = found.text();
+      last.foodText = LITTLE.matcher(last.foodText).replaceFirst("");
       last.restated = true;
       found.part = Part.AMOUNT;
     }

@@ -34,6 +34,9 @@ public final class Apiece {
   private static final Sought FORWARD =
       Sought.of("with|gets|get|in|takes|take|goes|has|wants|needs|:|,|it's|i put|put|having");
 
+  /** "Pour like a pancake with half a teaspoon of oil each." */
+  private static final String[] COOKED = {"pour", "cook", "fry", "bake", "ladle", "grease"};
+
   private final Clause clause;
 
   private Apiece(Clause clause) {
@@ -69,6 +72,7 @@ public final class Apiece {
       after = after == null && mention.from > i ? mention : after;
     }
     if (before != null && ForTheLot.take(clause, before, i)) {
+      whole(i, before, per.get());
       return;
     }
     boolean pieces = isOfPieces(i);
@@ -259,9 +263,20 @@ public final class Apiece {
   private void around(int i, Per per) {
     for (Mention mention : clause.mentions) {
       boolean within = mention.from < i && mention.to > i && !isTotalled(i, mention);
-      if (within && (per != Per.EITHER || isSaidSo(i, mention))) {
+      boolean said = within && (per != Per.EITHER || isSaidSo(i, mention));
+      if (said && ForTheLot.isTold(clause, i, mention)) {
+        whole(i, mention, per);
+      } else if (said) {
         take(i, mention, per);
       }
+    }
+  }
+
+  /** It goes where it is said to go for each, and counts once. */
+  private void whole(int i, Mention mention, Per per) {
+    if (per != Per.EITHER || isSaidSo(i, mention)) {
+      take(i, mention, per);
+      mention.per = null;
     }
   }
 
@@ -294,7 +309,10 @@ public final class Apiece {
     boolean open = mention.place == Place.NOT_SAID && !mention.placed && mention.per != Per.ROUND;
     if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
       mention.place = Place.PLATE;
-    } else if (mention.place == Place.NOT_SAID && !mention.placed && role == Role.FAT) {
+    } else if (mention.place == Place.NOT_SAID
+        && !mention.placed
+        && role == Role.FAT
+        && !BatterForEach.isOfBatch(clause, mention)) {
       mention.place = isServed(i, mention) ? Place.PLATE : Place.PAN;
     }
   }
@@ -308,7 +326,8 @@ public final class Apiece {
         || clause.isWord(i - 1, "on", "onto", "over")
         || clause.low(i).startsWith("on ")
         || clause.isWord(i + 1, "with", "gets", "get")
-        || clause.isWord(mention.from - 1, "with", "gets", "get", "got", "having")
+        || clause.isWord(mention.from - 1, "gets", "get", "got", "having")
+        || clause.isWord(mention.from - 1, "with") && !clause.isWord(0, COOKED)
         || clause.isWord(i, "apiece")
         || mention.from > i && clause.isWord(mention.from - 1, "on", ":")
         || clause.counts.pieces.isEmpty() && clause.counts.serves.isPresent();

@@ -20,6 +20,13 @@ final class ForTheLot {
           "(?:.* )?(?:so|that's|that is|which is|which makes|makes|making|making it|comes to|=|hence"
               + "|call it|meaning|thus|therefore)(?: (?:about|around|roughly|say|maybe))?");
 
+  /** Right before the amount. */
+  private static final Sought TOLD =
+      Sought.of(
+          "(?:.* )?"
+              + ALL
+              + "(?: (?:i|we|use|used|it's|that's|is|about|around|roughly|maybe|say))*");
+
   private static final int NEAR = 3;
 
   private ForTheLot() {}
@@ -33,14 +40,20 @@ final class ForTheLot {
                     && IN_BRACKETS.is(aside.clause().words(0, aside.clause().size())));
   }
 
+  /**
+   * "butter in every hole, in total 50 g", "…, 50 g in total": inside of what is said of a food.
+   */
+  static boolean isTold(Clause clause, int each, Mention mention) {
+    return IN_BRACKETS.is(clause.words(each + 1, mention.to))
+        || BEHIND.begins(clause.words(mention.to, mention.to + NEAR));
+  }
+
   /** Gives a food before a place the whole amount that is told behind it; whether there is one. */
   static boolean take(Clause clause, Mention each, int from) {
     for (int i = from + 1; clause.has(i); i++) {
       Element amount = clause.get(i);
       boolean whole = amount.isAmount() && amount.part == Part.UNKNOWN && !amount.isCount();
-      if (whole
-          && BEFORE.isAll(clause.words(Math.max(0, i - NEAR), i))
-          && BEHIND.isAll(clause.words(i + 1, i + 1 + NEAR))) {
+      if (whole && isWhole(clause, i)) {
         each.mark(Part.FOOD);
         each.amountText = amount.text();
         each.restated = true;
@@ -52,5 +65,11 @@ final class ForTheLot {
       }
     }
     return false;
+  }
+
+  private static boolean isWhole(Clause clause, int amount) {
+    String before = clause.words(Math.max(0, amount - NEAR), amount);
+    boolean said = clause.isMark(amount - 1, ",", "–", "-") || BEFORE.isAll(before);
+    return said && BEHIND.isAll(clause.words(amount + 1, amount + 1 + NEAR)) || TOLD.isAll(before);
   }
 }

@@ -32,7 +32,7 @@ public final class PerCue {
           ASIDE
               + " ?(?:pan)?(?:cakes?|waffles?|cr[eê]pes?|pieces?|galettes?|blinis?|pikelets?"
               + "|crumpets?|dosas?|cheelas?|chillas?|uttapams?|scones?|flapjacks?|hotcakes?"
-              + "|fritters?|latkes?|roti|parathas?)\\b.*");
+              + "|fritters?|latkes?|roti|parathas?|holes?|hollows?|wells?|dimples?)\\b.*");
 
   private static final Sought EATER =
       Sought.of(ASIDE + " ?(?:" + Eaters.ONE + "|bowl|cook|one of us|of us|of you|of them)\\b.*");

@@ -2,6 +2,7 @@ package honeststack.core.said.name;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
+import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -75,6 +76,30 @@ public final class Specific {
       boolean next = left.isEmpty() && !rest.equals(between);
       if (led || next) {
         take(clause, general, food, led);
+      }
+    }
+  }
+
+  /** "Syrup on top if we have any, 20 g golden syrup": the kind first, then how much of what. */
+  public void ahead(Clause clause) {
+    for (Mention general : List.copyOf(clause.mentions)) {
+      boolean open = // no label, as in "syrup: maple-flavoured, 2 tbsp"
+          general.food != null
+              && !general.isMeasured()
+              && general.known().isEmpty()
+              && !clause.isMark(general.to, ":");
+      List<Food> kind = open ? foods.kind(general.foodText.toLowerCase(Locale.ROOT)) : List.of();
+      List<Mention> meant =
+          clause.mentions.stream()
+              .filter(m -> m.from >= general.to && m.isMeasured())
+              .filter(m -> m.known().filter(kind::contains).isPresent())
+              .toList();
+      if (!meant.isEmpty()) {
+        general.food.part = Part.NOTE;
+        clause.mentions.remove(general);
+        meant.stream()
+            .filter(m -> m.place == Place.NOT_SAID && !m.placed)
+            .forEach(m -> m.place = general.place);
       }
     }
   }

@@ -94,6 +94,7 @@ public final class SpokenMarks {
     all.addAll(WholeTurns.REPAIRS);
     all.addAll(KitchenTurns.REPAIRS);
     all.addAll(SumTurns.REPAIRS);
+    all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);

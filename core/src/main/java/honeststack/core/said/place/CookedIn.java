@@ -1,5 +1,6 @@
 package honeststack.core.said.place;
 
+import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
 import honeststack.core.measure.Unit;
@@ -43,6 +44,16 @@ public final class CookedIn {
           "(?:in|on) (?:the|a|your|my) (?:\\w+ )?(?:pan|skillet|griddle)(?: ,)?(?: and| then)* (?:pour|tip|whisk|stir|add|beat|mix)"
               + " (?:it|that|this) (?:straight |back )?(?:in ?to|in) the (?:batter|bowl|mix|mixture|eggs|milk)");
 
+  /** Of a pan for small round ones. */
+  private static final Sought HOLES =
+      Sought.of(
+          "(?:each|every) (?:single )?(?:time|go|round|turn)\\b|(?:goes )?(?:in|into|for) (?:each|every|all the|the|each of the|all) (?:single |little )?(?:holes?|hollows?|wells?|dimples?|moulds?|molds?|cavit(?:y|ies))\\b");
+
+  private static final Sought BAKED = Sought.of("(?:baked|fried|cooked|browned)\\b");
+
+  private static final Sought BETWEEN =
+      Sought.of("(?:in )?between (?:the )?(?:pancakes|waffles|crepes|each|each one)\\b");
+
   private static final Sought USING = Sought.of("(?:then )?(?:using|with|use)(?: about| the)?");
 
   private static final Sought FRY =
@@ -52,7 +63,7 @@ public final class CookedIn {
 
   private static final String[] VERBS = {
     "cook", "cooks", "cooking", "cooked", "fry", "fries", "frying", "fried", "bake", "bakes",
-    "brown"
+    "baked", "brown", "browned", "grilled"
   };
 
   private final Clause clause;
@@ -86,13 +97,25 @@ public final class CookedIn {
   /** "I cook three little ones in 1 tsp coconut oil". */
   private void at(Mention mention) {
     int in = mention.from - 1;
-    boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
-    boolean poured = clause.isWord(in, "on", "onto") && isPouredOn(in);
-    boolean with = clause.isWord(in, "with") && clause.isWord(0, VERBS) && isFirst(mention);
-    if (fat && (poured || with || isHot(mention) || isUsed(mention))) {
+    while (clause.isWord(in, "a", "little", "bit", "of", "some")) {
+      in--; // "in a little butter, maybe 15 g"
+    }
+    int name = mention.food == null ? -1 : clause.elements.indexOf(mention.food);
+    int end = name < 0 ? mention.to : name + 1; // its amount may be said later
+    String behind = clause.words(end, end + FAR);
+    boolean poured = mention.known().filter(Food::liquid).isPresent() && BETWEEN.begins(behind);
+    if (mention.role() == Role.FAT
+        && !mention.placed
+        && (HOLES.begins(behind) || poured || isBaked(mention, behind))) {
       pan(mention);
     }
-    if (!fat || !clause.isWord(in, "in")) {
+    boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
+    boolean on = clause.isWord(in, "on", "onto") && isPouredOn(in);
+    boolean with = clause.isWord(in, "with") && clause.isWord(0, VERBS) && isFirst(mention);
+    if (fat && (on || with || isHot(mention) || isUsed(mention))) {
+      pan(mention);
+    }
+    if (!fat || !clause.isWord(in, "in", "on")) {
       return;
     }
     for (int i = in - 1; i >= Math.max(0, in - FAR); i--) {
@@ -104,6 +127,11 @@ public final class CookedIn {
         return;
       }
     }
+  }
+
+  /** "in butter baked". */
+  private boolean isBaked(Mention fat, String behind) {
+    return clause.isWord(fat.from - 1, "in") && BAKED.begins(behind);
   }
 
   /** "Using 60 g butter in all, fry the crêpes." */

@@ -12,6 +12,7 @@ import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BareCounts;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 
 /**
  * What somebody ate, and with what: "I had 3 pancakes, with 1 tbsp peanut butter and half a
@@ -52,7 +53,12 @@ public final class Eaten {
   /** "I drank 200 ml milk with it." */
   private static final Sought DRUNK =
       Sought.of(
-          "(?:and |then )?(?:i|we|he|she) (?:drank|drinks?|had) (?:also )?(?:.*) (?:with (?:it|them|that)|alongside|to drink|beside it|on the side)[ .!]*");
+          "(?:and |then )?(?:i|we|he|she|they|the kids|everyone) (?:drank|drinks?|had) (?:also )?(?:.*) (?:with (?:it|them|that|theirs|mine|ours|this)|alongside|to drink|beside (?:it|them)|besides|next to (?:it|them)|on the side)(?<not>(?: ,| –| -)? (?:but |so |and )?(?:(?:which|that) (?:you|i|we) )?(?:need not|needn't|don't|do not|not|needn't be|doesn't|does not) count.*)?[ .!]*");
+
+  /** "And a mug of tea with a splash of milk." */
+  private static final Sought HOT_DRINK =
+      Sought.of(
+          "(?:(?:and|plus|then|with|also|i have|i had|we have|we had|it|them) )*(?:an? |one |my )?(?:big |small |strong )?(?:cup|mug|pot|glass)s? of (?:black |strong |hot |milky |herbal |green )?(?:tea|coffee) (?:with|and) .*");
 
   private static final String WHO = "(?:i|we|he|she|they|(?:the|my|our) [a-z]+)";
 
@@ -62,7 +68,8 @@ public final class Eaten {
           "(?:(?:and|then|no [a-z ]{3,20}),? )*"
               + ("(?:(?<ahead>(?:with (?:it|that|them|this|these|mine|those)|alongside(?: it| that)?) ,? ?)"
                   + WHO)
-              + (" (?:have|has|had|having|take|takes|took|eat|eats|ate|like|likes) .*|" + WHO)
+              + (" (?:have|has|had|having|take|takes|took|eat|eats|ate|like|likes|drink|drinks|drank) .*|"
+                  + WHO)
               + " (?:have|has|had|take|takes|took|eat|eats|ate|like|likes) .* with (?:it|that|them|this|these|mine|his|hers|ours|theirs)(?: (?:and|plus) .*)?)[ .!]*");
 
   private static final String KIN =
@@ -73,13 +80,18 @@ public final class Eaten {
       Sought.of(
           KIN + " (?:had|has|have|takes|likes|gets|got|eats|ate) .* and " + KIN + " .*[ .!]*");
 
+  /** "On her three she had 60 g yogurt", "over mine went 30 ml cream". */
+  private static final Sought ON_OURS =
+      Sought.of(
+          "(?:(?:and|then|so) )*(?:on|over|onto) (?:mine|hers|his|theirs|ours|(?:my|her|his|our|their)"
+              + " (?:\\d{1,2}|one|two|three|four|five|six|half|share|portion|stack|plate|pancakes|waffles))"
+              + " (?:, ?)?(?:(?:i|we|he|she|they) (?:had|have|has|put|puts|spread|poured|spooned)|went|goes|go|was|were|:) .*");
+
   private Eaten() {}
 
   public static void in(Clause clause) {
     ofBatch(clause);
-    if (DRUNK.isAll(clause.words(0, clause.size())) && clause.mentions.size() == 1) {
-      clause.mentions.get(0).place = Place.PLATE;
-      clause.mentions.get(0).placed = true;
+    if (isDrunk(clause)) {
       return;
     }
     if (withThem(clause)) {
@@ -101,6 +113,33 @@ public final class Eaten {
       clause.counts.pieces = Optional.empty();
       clause.get(pieces).part = Part.NOTE;
     }
+  }
+
+  private static boolean isDrunk(Clause clause) {
+    Matcher drunk = DRUNK.matcher(clause.words(0, clause.size()));
+    boolean one = drunk.matches() && clause.mentions.size() == 1;
+    if (one && drunk.group("not") != null) {
+      clause.exclude(0, clause.size());
+      clause.mentions.clear();
+      return true;
+    }
+    boolean hot = // "a mug of tea with a splash of milk"
+        HOT_DRINK.isAll(clause.words(0, clause.size()));
+    boolean ours = ON_OURS.isAll(clause.words(0, clause.size()));
+    if (ours) {
+      clause.elements.stream()
+          .filter(e -> e.isAmount() && clause.mentions.stream().noneMatch(m -> m.amount == e))
+          .forEach(e -> e.part = Part.NOTE);
+      clause.counts.clear();
+      clause.bitByBit = true; // it is no other recipe
+    }
+    if (one || hot || ours) {
+      for (Mention mention : clause.mentions) {
+        mention.place = Place.PLATE;
+        mention.placed = true;
+      }
+    }
+    return one || hot || ours;
   }
 
   /** No batter is made of it. */

@@ -18,6 +18,12 @@ final class PlaceCues {
 
   private static final Sought VESSEL = Sought.of("pan|iron|griddle|skillet|tawa|plate");
 
+  private static final Sought RAW = Sought.of("flour|starch|semolina|breadcrumbs");
+
+  private static final Sought ROLLED = Sought.of("\\b(?:roll|coat|dust|dredge|toss|dip|turn)");
+
+  private static final Sought WITH = Sought.of("(?:go|goes|went) with");
+
   private static final Sought GREASED = Sought.of("\\b(?:pan|iron|griddle|skillet|tawa)\\b");
 
   private static final Sought DONE =
@@ -68,6 +74,18 @@ final class PlaceCues {
         && clause.isWord(i, "top", "topped")
         && clause.has(i + 1)
         && clause.get(i + 1).isAmount();
+  }
+
+  /** "that goes with 300 ml milk", "7 g yeast goes with …": of no pancake, if that is of batter. */
+  static boolean isMixedWith(Clause clause, int i, Mention before) {
+    boolean it = clause.isWord(i - 1, "that", "it", "this", "which", "batter");
+    return WITH.isAll(clause.low(i)) && (it || before != null && before.place == Place.NOT_SAID);
+  }
+
+  /** "roll them in flour": of flour and the like nobody does so with what is done. */
+  static boolean isBeforeFrying(Element cue, Mention mention) {
+    boolean raw = mention.known().filter(food -> RAW.isIn(food.id())).isPresent();
+    return mention.role() == Role.LEAVENING || raw && ROLLED.isIn(cue.low());
   }
 
   /** "over four of them". */

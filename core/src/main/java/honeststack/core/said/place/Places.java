@@ -55,6 +55,7 @@ public final class Places {
         }
       }
     }
+    Alongside.pouredOn(clause);
   }
 
   private boolean isPanFat(Mention mention) {
@@ -123,6 +124,9 @@ public final class Places {
     if (either && before != null && before.role() == Role.FLOUR
         || cue.low().endsWith(" add") && after != null && Row.isBatter(after)) {
       return; // "then the kids add an egg"
+    }
+    if (PlaceCues.isMixedWith(clause, i, before) && after != null && Row.isBatter(after)) {
+      return;
     }
     boolean over =
         cue.is(Sort.PLATE_NEXT) && after == null && cue.low().matches(".* (?:over|on|on top)");
@@ -277,7 +281,7 @@ public final class Places {
       boolean sprayed = !clause.get(i).isWord("spray") || mention.role() == Role.FAT;
       boolean other = // "for the pan 10 g butter, 20 g sugar"
           place == Place.PAN && fat && mention.role() != Role.FAT
-              || place == Place.PLATE && mention.role() == Role.LEAVENING;
+              || place == Place.PLATE && PlaceCues.isBeforeFrying(clause.get(i), mention);
       if (mention.from > i && !mention.placed && sprayed && !other) {
         mention.place = place;
       }

@@ -28,13 +28,14 @@ final class PhraseForms {
           EXCLUDE | (pass/passing/passed/i pass) on the | (resist/resisting) the | hold off on (/the) | (has/have/had) (forbidden/banned/outlawed/ruled out) (/me/us/him/her) (/the/all) | under no circumstances | least of all
           EXCLUDE | (left out/left off/missed out/leave off/leaving off/missing out/dropped out/leaving out) (/the/all the/all/any/my)
               | drop the | (i/we/he/she/they/you) (quit/have quit/stopped eating/can't eat/can't have) (/the) | can't stand (/the) | hate | hating
-          OUT | (can/has to/have to/must/had to/may/should) go | cut completely
+          OUT | (can/has to/have to/must/had to/may/should) go | cut completely | (but/so/and/) (don't/do not/didn't/did not/won't) count (that/it/this/them/those)
+              | (which/that) (you/i/we) (need not/needn't/don't need to/don't have to/do not/don't/didn't) count | not counted (here/in this/in)
           EXCLUDE | (dropped/ditched/binned/skipped/omitted/removed/scrapped) (the/all the/any)
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
               | (i/we) (leave/left/have left/always leave) out
           SWAP | switch (/out) (/the) | switched (/out) (/the) | switching (/out) (/the)
-          CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
+          CORRECT | (/no/oh/ah/um/er/sorry/wait/nope/but) (should be/should have been/should read/that should be/it should be/that should have been/it should have been/i should say/i should have said/i take that back/i tell a lie/i lie/i'm lying/my mistake/my bad/my error/silly me/excuse me/pardon/pardon me/apologies/forget that/ignore that/cross that out/cross that/check that/strike that/that's wrong/that was wrong/that's not right/that isn't right/that's way off/that's miles off/that's far too much/that's too much/that's way too much/that's too little/that's rubbish/that's nonsense/that can't be/that's not it/what am i saying/what am i on about/what am i talking about/wrong/i got that wrong/i'm wrong/nope/no no/no i lie/better/better say/better make that/better make it/now i think of it/now i think about it/thinking about it/when i think of it/when i think about it/i stand corrected/let me correct that/well/well no/well actually/make it/turned out to be/it was really/it's really/it's actually/it was actually/that was/or was it/or is it/let me think)
               | (/that/it/which) (/must be/is/was/has to be/'s) a typo | typo | hm | nej | nein | eh | er no | erm no | uh no | uhm no | ah no | er | erm | uh
           IDLE | (never/nobody/no one) (measured/measure/measures/weighed/weigh/weighs) the | not sure (how much/how many/of the) | (/i) (don't know/no idea of/not sure of) the (weight/amount) of (/the)
           IDLE | (in/into) (a/another/the/your/my) (large/big/medium/medium-sized/small/separate/second/mixing/clean/deep/roomy/wide/large mixing/big mixing) (bowl/jug/basin) | last but not least | (its/sell-by/best before/use-by/expiry) date | (up to/out of/past its/near its) date
@@ -147,6 +148,7 @@ final class PhraseForms {
               | (stack/stacks) of (two/three/four/five/six/2/3/4/5/6) with
               | (goes/go/going/sent/went/comes/come) out with | (/i/we) (pile/heap) on | garnish | (shake/sift/grate/squeeze/dust/spoon/ladle) over
               | with (it/them) , | with (it/them) :
+              | with (it/them/these) (we/i/they/you/everyone/everybody) (take/have/eat/serve/like/had/ate/took/takes/has/eats/put) | with (it/them/these) (go/goes/come/comes/went/came) | inside (come/comes/came/i have/we have)
               | (finished/garnished/decorated/crowned/enjoyed/slathered/layered/stacked/plated/dressed/finished off) with | (serve/served/eat/eaten) (warm/hot/cold) , with | accompanied by
               | (smothered/drowned/covered/drenched/swimming/rolled) in | (finish/round/polish/top) (them/it/each/these) off with
               | (enjoy/crown/accompany/stack/layer/plate) (them/it/each/these/the pancakes/the waffles) with
@@ -155,6 +157,7 @@ final class PhraseForms {
           BOWL | (in/into/for/to) (the/my/our) (mix/mixture/batter/bowl/dough) | (in/into) the (well/middle) | to (thin/loosen) (/it/the batter/the mix)
           UNIT_OTHER | (more/further/extra) (minute/minutes/mins/min/seconds/secs/hour/hours) | (minute/minutes/mins/min/seconds/secs) (more/longer)
           PAN | (between/across/over/in) (/the /my /both /all )(two/three/both) (pans/griddles/irons/frying pans/skillets)
+          PAN | (greases/oils/butters) (the/my) (pan/griddle/iron/skillet/waffle iron)
           PAN | gebraten | ausgebacken | angebraten | herausgebacken
           PAN | (in/into/on/onto) the (griddle/iron/tawa/skillet/frying pan)
           BOWL | (sprinkle/scatter/drizzle/dribble/dust/sift/shake/spoon/crumble) in
@@ -196,7 +199,7 @@ final class PhraseForms {
               | (in/into) the (pan/skillet/iron) (goes/go/went)
           PAN | (in/on/into/onto) the (tray/sheet/baking tray/baking sheet/sheet pan/dish/oven dish) | shallow fry | shallow-fry | deep fry | deep-fry | in (the/a) (big/hot/large/roasting/baking/deep/oven) (tin/dish/tray)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
-          PAN | in a skillet | on the (iron/waffle iron/hotplate) | for (all/the whole/all of/the entire) (frying/the frying/cooking/the cooking)
+          PAN | in a skillet | on the (iron/waffle iron/hotplate) | (for/over/across/during) (all/the whole/all of/the entire/all the/the whole of/the whole of the/the rest of the) (frying/the frying/cooking/the cooking)
               | to the (pan/skillet/griddle/iron/frying pan)
               | (in/on) (the/a/a hot/the hot) (tava/tavah/tawa/tawah/frypan/fry pan/flat top/crepe pan/crêpe pan/kadhai/dosa pan)
               | for (the/my/your/each) (tray/sheet/baking tray/baking sheet/sheet pan/baking dish)
