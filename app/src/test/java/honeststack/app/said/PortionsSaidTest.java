@@ -178,6 +178,15 @@ class PortionsSaidTest {
       půl litru mléka, 300 g mouky, 2 vejce|wheat-flour-white=300,egg=100,milk-whole=515
       two eggs, two eggs' weight of flour, a glass of milk|egg=100,wheat-flour-white=107,milk-whole=206
       čtvrt litru mléka, 150 g mouky, 1 vejce|wheat-flour-white=150,egg=50,milk-whole=258
+      115 g cream cheese, 4 eggs. Eight: five now, three later.|cream-cheese=115,egg=200;pieces 8
+      115 g cream cheese, 4 eggs. Six, I eat three and wrap three.|cream-cheese=115,egg=200;pieces 6
+      200 g flour, 2 eggs. A tsp of oil for each pair of pancakes, 8 in all.|wheat-flour-white=200,egg=100,oil-sunflower@PAN=18;pieces 8
+      200 g flour, 2 eggs. Oil, just a teaspoon, brushed on.|wheat-flour-white=200,egg=100,oil-sunflower@PAN=5
+      200 g flour, 2 eggs. On the tables: 900 g jam and 1 kg yogurt.|wheat-flour-white=200,egg=100,jam@PLATE=900,yogurt-whole@PLATE=1000
+      A class of 28, in pairs. Each pair: 50 g flour, 1 egg. Each pair gets 4 pancakes.|wheat-flour-white=700,egg=700;pieces 56;serves 28
+      Class of 20, groups of 5. Each group uses 100 g flour and 1 egg. Each group makes 6 pancakes.|wheat-flour-white=400,egg=200;pieces 24;serves 20
+      Class of 24, groups of four, so six batches. Each batch is 100 g flour, 1 egg and 250 ml milk. Each group gets four pancakes.|wheat-flour-white=600,egg=300,milk-whole=1547;pieces 24;serves 24
+      Crumble 50 g feta over four of them.|feta@PLATE=50
       """;
 
   @Test

@@ -129,7 +129,8 @@ class SaidTest {
     "mere, 0.87",
     "vale, 0.96",
     "dune, 0.96",
-    "beck, 0.85"
+    "beck, 0.85",
+    "forge, 0.62"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -1,6 +1,7 @@
 package honeststack.core.said.each;
 
 import honeststack.core.food.Role;
+import honeststack.core.line.NumberText;
 import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Counted;
@@ -17,6 +18,7 @@ import honeststack.core.wording.WordSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 
 /**
  * Amounts for each of several groups that cook by themselves: "one egg per pair, ten pairs", "6
@@ -35,6 +37,11 @@ public final class Groups {
 
   private static final Remembered EACH =
       Remembered.whole("each|(?:each|every) (?:one|of them)|each (?:with|gets|has|of which)");
+
+  /** "a class of 24", "28 pupils": who is shared out into them. */
+  private static final Sought CLASS =
+      Sought.of(
+          "\\b(?:(?:class|course|school|club|year) of (?<n>\\d{1,3})\\b|(?<k>\\d{1,3}) (?:pupils|students|children|kids|learners|scouts)\\b)");
 
   private static final int FAR = 3;
 
@@ -63,6 +70,7 @@ public final class Groups {
     }
     Groups groups = new Groups(clauses);
     clauses.forEach(groups::number);
+    groups.divide();
     clauses.forEach(groups::each);
     if (groups.said) {
       groups.count();
@@ -91,6 +99,29 @@ public final class Groups {
         behind(clause, i);
       }
     }
+  }
+
+  /** "Class of 24, groups of four": six of them. */
+  private void divide() {
+    if (size == 0 || counts.groups.isPresent()) {
+      return;
+    }
+    for (Clause clause : clauses) {
+      Matcher told = CLASS.matcher(clause.words(0, clause.size()));
+      double all = told.find() ? number(told) : 0;
+      if (all >= 2 * size) {
+        double groups = Math.ceil(all / size);
+        counts.groups = Optional.of(new Told.Count(groups, groups));
+        clauses.forEach(c -> c.counts.serves = c.counts.serves.filter(n -> n.low() != size));
+        clause.counts.serves = Optional.of(new Told.Count(all, all));
+        return;
+      }
+    }
+  }
+
+  private static double number(Matcher told) {
+    String said = told.group("n");
+    return NumberText.read(said == null ? told.group("k") : said);
   }
 
   private static boolean isCount(Clause clause, int i) {
@@ -132,7 +163,8 @@ public final class Groups {
 
   /** "about five each pair": how many come out. */
   private void made(Clause clause, int noun) {
-    if (clause.is(noun + 1, Sort.YIELD) && clause.counts.pieces.isPresent()) {
+    boolean gets = clause.mentions.isEmpty() && clause.isWord(noun + 1, "gets", "has", "gives");
+    if ((gets || clause.is(noun + 1, Sort.YIELD)) && clause.counts.pieces.isPresent()) {
       counts.pieces = clause.counts.pieces; // "each table makes 5 pancakes"
       clause.counts.pieces = Optional.empty();
       said = true;

@@ -47,7 +47,8 @@ public final class PerCue {
 
   private static final Set<String> ON = Set.of("on", "onto", "over", "into", "inside");
 
-  private static final Set<String> TO_EVERY = Set.of("for every", "to every");
+  private static final Set<String> TO_EVERY =
+      Set.of("for every", "to every", "for each", "to each");
 
   /** What each gets, or where it goes, follows. */
   private static final String[] OPEN = {
@@ -88,7 +89,7 @@ public final class PerCue {
 
   /** "1 tbsp per 3 pancakes". */
   public static boolean isOfSoMany(Clause clause, int i) {
-    boolean cue = clause.isWord(i, "per", "every") || TO_EVERY.contains(clause.low(i));
+    boolean cue = clause.isWord(i, "per", "every", "each") || TO_EVERY.contains(clause.low(i));
     return cue
         && clause.isAmount(i + 1)
         && clause.get(i + 1).isCount()

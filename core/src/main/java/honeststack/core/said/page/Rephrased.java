@@ -131,6 +131,19 @@ final class Rephrased {
               + NUMBER
               + " )(?:big |fat |thick |giant |huge |little |wee |lovely )?(?:boys|lads|guys|fellas|fellows|beauties|whoppers|monsters|rascals)\\b");
 
+  /** "Into each go 40 g ham". */
+  private static final Sought INTO_EACH =
+      said("\\b(?:in|on)to each(?: one)? (?:go|goes|went|come|comes|came)(?= (?:\\d|an? |half ))");
+
+  /** "a tsp of oil for each pair of pancakes". */
+  private static final Sought PAIR_OF =
+      said("\\b(?:for |per )?(?:each|every|a|per) pair of(?= (?:pancakes|waffles|them|cr[eê]pes))");
+
+  /** "Rhubarb compote first: …". */
+  private static final Sought COMPOTE =
+      said(
+          "(?<=^|[.!?\\n] ?)(?:the |a |my )?(?:\\p{L}{3,12} )?(?:compote|sauce|topping|filling)(?: goes| comes)? first ?[:–-]");
+
   /** "two teaspoons of baking powder, one of soda, half of salt". */
   private static final Sought HALF_OF =
       said(
@@ -144,6 +157,9 @@ final class Rephrased {
               BIG_BOYS, "ones", "boys", "lads", "guys", "fell", "beaut", "whopp", "monst", "rasc"),
           Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
           Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
+          Repair.as(INTO_EACH, "in each", "into each", "onto each"),
+          Repair.as(PAIR_OF, "every two", "pair of"),
+          Repair.as(COMPOTE, "Compote:", " first"),
           Repair.as(NEXT_TIME, ".", "next time"),
           Repair.as(FIRST_MADE, "First time", "first "),
           Repair.as(LESS, "", "less "),

@@ -49,6 +49,11 @@ public final class CookedIn {
       Sought.of(
           "(?:each|every) (?:single )?(?:time|go|round|turn)\\b|(?:goes )?(?:in|into|for) (?:each|every|all the|the|each of the|all) (?:single |little )?(?:holes?|hollows?|wells?|dimples?|moulds?|molds?|cavit(?:y|ies))\\b");
 
+  /** "oil, just a teaspoon, brushed on": in a sentence of its own. */
+  private static final Sought BRUSHED =
+      Sought.of(
+          "(?:, )?(?:brushed|wiped|rubbed|smeared) (?:on|round|over|around)(?: with .*)?[ .!]*");
+
   private static final Sought BAKED = Sought.of("(?:baked|fried|cooked|browned)\\b");
 
   private static final Sought BETWEEN =
@@ -106,7 +111,7 @@ public final class CookedIn {
     boolean poured = mention.known().filter(Food::liquid).isPresent() && BETWEEN.begins(behind);
     if (mention.role() == Role.FAT
         && !mention.placed
-        && (HOLES.begins(behind) || poured || isBaked(mention, behind))) {
+        && (HOLES.begins(behind) || poured || isBaked(mention, behind) || isBrushed(mention))) {
       pan(mention);
     }
     boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
@@ -127,6 +132,10 @@ public final class CookedIn {
         return;
       }
     }
+  }
+
+  private boolean isBrushed(Mention fat) {
+    return clause.mentions.size() == 1 && BRUSHED.isAll(clause.words(fat.to, clause.size()));
   }
 
   /** "in butter baked". */

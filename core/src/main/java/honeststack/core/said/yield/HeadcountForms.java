@@ -163,9 +163,15 @@ final class HeadcountForms {
                   + AFTER),
           Form.of(
               Says.SOME,
-              "(?:(?:i|we) )?(?:froze|freeze|kept|saved|gave away|gave) (?:the other )?(?<n># )"
+              "(?:(?:i|we) )?(?:froze|freeze|kept|saved|gave away|gave|wrap|wrapped|pack|packed|bag|bagged|put away|put by|keep|save) (?:up )?(?:the other )?(?<n># )"
                   + OF
                   + AFTER),
+          Form.of(
+              Says.SOME,
+              "(?:we|they|the kids|the children) (?:ate|eat|finished|scoffed) (?<n># )(?:of them )?"),
+          Form.of(
+              Says.SOME,
+              "(?<n># )(?:for )?(?:now|later|today|tomorrow|tonight|straight away|at once)"),
           Form.of(
               Says.NOTHING,
               "(?:the (?:rest|others|remaining # )|half of them|most of them|some of them|half|most|some) (?:are|is|went|go|goes|were|got|gets) [^#,]*"),
