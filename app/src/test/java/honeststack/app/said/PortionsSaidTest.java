@@ -187,6 +187,15 @@ class PortionsSaidTest {
       Class of 20, groups of 5. Each group uses 100 g flour and 1 egg. Each group makes 6 pancakes.|wheat-flour-white=400,egg=200;pieces 24;serves 20
       Class of 24, groups of four, so six batches. Each batch is 100 g flour, 1 egg and 250 ml milk. Each group gets four pancakes.|wheat-flour-white=600,egg=300,milk-whole=1547;pieces 24;serves 24
       Crumble 50 g feta over four of them.|feta@PLATE=50
+      2 eggs, 200 g flour. Together the eggs were 116 g.|egg=116,wheat-flour-white=200
+      200 g flour, 300 ml milk, makes 4. Each gets an egg on top.|wheat-flour-white=200,milk-whole=309,egg@PLATE=200;pieces 4
+      200 g flour, 300 ml milk, makes 4. In each one 40 g ham and an egg.|wheat-flour-white=200,milk-whole=309,ham@PLATE=160,egg@PLATE=200;pieces 4
+      200 g flour, 300 ml milk, makes 4. Inside each half a banana.|wheat-flour-white=200,milk-whole=309,banana@PLATE=236;pieces 4
+      2 tsp oil to grease the waffle iron, 200 g flour, 2 eggs|oil-sunflower@PAN=9,wheat-flour-white=200,egg=100
+      250 g berries... well strawberries really, 200 g flour|strawberries=250,wheat-flour-white=200
+      Each batch has 500 g flour, 6 eggs and 100 g butter. I made two batches.|wheat-flour-white=1000,egg=600,butter=200
+      One egg (it was 61 g), 100 g flour|egg=61,wheat-flour-white=100
+      Wipe the pan with kitchen paper dipped in oil, 5 g. 200 g flour.|oil-sunflower@PAN=5,wheat-flour-white=200
       """;
 
   @Test

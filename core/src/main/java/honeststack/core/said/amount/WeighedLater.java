@@ -18,7 +18,8 @@ import java.util.Optional;
  * eggs, … My eggs were 60 g each.", "A mug of flour, … I weighed the flour, 150 g."
  */
 public final class WeighedLater {
-  private static final String LEAD = "(?:(?:and|but|so|oh|well|by the way|today|i|we|,) )*";
+  private static final String LEAD =
+      "(?:(?:and|but|so|oh|well|by the way|today|together|all together|altogether|i|we|,) )*";
 
   private static final String WAS =
       "(?:(?:is|are|was|were|weighed?|weighs|came to|come to|comes to|came out at|worked out at|turned out to be|made|makes)"

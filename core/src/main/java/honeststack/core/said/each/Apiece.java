@@ -257,6 +257,9 @@ public final class Apiece {
     List<Mention> told = clause.mentions.stream().filter(m -> m.from > i && m.from < last).toList();
     boolean batter = per == Per.EATER && BatterForEach.isBatter(told);
     told.forEach(mention -> give(i, mention, per, batter));
+    if (PerCue.isInside(clause, i)) {
+      told.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
+    }
   }
 
   /** "honey, 10 g each, on top": inside of what is said of the food. */

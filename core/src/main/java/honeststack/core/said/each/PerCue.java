@@ -156,6 +156,9 @@ public final class PerCue {
     if (clause.isWord(i, "each") && and && i > 0 && clause.isWord(i - 1, "on", "onto", "over")) {
       return Optional.of(Per.PIECE); // "10 g honey on each"
     }
+    if (isInside(clause, i)) {
+      return Optional.of(Per.PIECE);
+    }
     boolean one = clause.isWord(i, "each") && (clause.isWord(i + 1, "one") || end) && i > 0;
     if (one && clause.isWord(i - 1, "into", "onto")) {
       return Optional.of(Per.PIECE); // "10 g jam into each"
@@ -165,6 +168,16 @@ public final class PerCue {
     }
     boolean each = EACH.isAll(element.low()) && !isOfSomething();
     return each && !OTHER.isAll(what) ? Optional.of(Per.EITHER) : Optional.empty();
+  }
+
+  /** "In each an egg and 40 g ham": at the beginning. */
+  static boolean isInside(Clause clause, int each) {
+    int next = clause.isWord(each + 1, "one") ? each + 2 : each + 1;
+    return each == 1
+        && clause.isWord(1, "each")
+        && clause.isWord(0, "in", "into", "inside")
+        && clause.has(next)
+        && clause.get(next).isAmount();
   }
 
   /** "on each of them": nobody puts it on eaters. */

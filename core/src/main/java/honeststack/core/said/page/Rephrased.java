@@ -131,6 +131,13 @@ final class Rephrased {
               + NUMBER
               + " )(?:big |fat |thick |giant |huge |little |wee |lovely )?(?:boys|lads|guys|fellas|fellows|beauties|whoppers|monsters|rascals)\\b");
 
+  /** "250 g berries... well, strawberries really": no more than those. */
+  private static final Sought REALLY =
+      said(
+          "(?<=\\d ?"
+              + UNIT
+              + " (?:of )?)\\p{L}{3,12}(?: ?\\.{2,3}|…|,| –| -) ?(?:or|well|no|that is|actually|i mean),? (\\p{L}{3,14}(?: \\p{L}{3,14})?) (?:really|actually|in fact|to be (?:exact|precise)|in truth)(?=[,.;\\n]|$)");
+
   /** "Into each go 40 g ham". */
   private static final Sought INTO_EACH =
       said("\\b(?:in|on)to each(?: one)? (?:go|goes|went|come|comes|came)(?= (?:\\d|an? |half ))");
@@ -148,7 +155,7 @@ final class Rephrased {
   private static final Sought HALF_OF =
       said(
           "((teaspoon|tsp|tablespoon|tbsp)s?(?: of)? [a-z ]{3,25}, (?:(?:and )?(?:one|two|three|half|a quarter|a half|[\\d½¼]) (?:"
-              + "(?:tsp|tbsp) |of )[a-z ]{3,20}, )*?(?:and )?)(an? )?(half|quarter) of (?!an?\\b|it\\b|the\\b|them\\b|that\\b|this\\b|those\\b|which\\b|my\\b)(?=[a-z])");
+              + "(?:tsp|tbsp) |of )[a-z ]{3,20}, ){0,6}?(?:and )?)(an? )?(half|quarter) of (?!an?\\b|it\\b|the\\b|them\\b|that\\b|this\\b|those\\b|which\\b|my\\b)(?=[a-z])");
 
   static final List<Repair> REPAIRS =
       List.of(
@@ -157,6 +164,8 @@ final class Rephrased {
               BIG_BOYS, "ones", "boys", "lads", "guys", "fell", "beaut", "whopp", "monst", "rasc"),
           Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
           Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
+          Repair.of(
+              REALLY, at -> at.group(1), "really", "actually", "in fact", "to be ", "in truth"),
           Repair.as(INTO_EACH, "in each", "into each", "onto each"),
           Repair.as(PAIR_OF, "every two", "pair of"),
           Repair.as(COMPOTE, "Compote:", " first"),
@@ -197,9 +206,7 @@ final class Rephrased {
   private Rephrased() {}
 
   private static String spoon(MatchResult at) {
-    boolean tea =
-        at.group(2).toLowerCase(Locale.ROOT).startsWith("t")
-            && !at.group(2).matches("(?i)ta.*|tb.*");
+    boolean tea = at.group(2).toLowerCase(Locale.ROOT).matches("te.*|ts.*");
     boolean half = at.group(4).equalsIgnoreCase("half");
     return at.group(1) + (half ? "½ " : "¼ ") + (tea ? "tsp " : "tbsp ");
   }

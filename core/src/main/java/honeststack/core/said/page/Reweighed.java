@@ -56,12 +56,19 @@ final class Reweighed {
       said(
           "\\b(?:(?:i|we) )?(?:cracked|dropped|broke|lost|smashed) (one|two|1|2) of (?:the|my|our) (\\d|two|three|four|five|six) eggs\\b");
 
+  private static final String EGGS =
+      "(?<=\\b(?:\\d|an|one|two|three|four|five|six) (?:large |big |small |medium )?(?:eggs?|bananas?))";
+
+  private static final String THEY =
+      "(?:(each|every)(?: one| of them)?|(?:mine|it|they|together they|together))"
+          + "(?: (?:was|were|is|are|weighs?|weighed|came to|come to|comes to))?(?: about| exactly| only)? (\\d{2,3} ?g)"
+          + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?";
+
   /** "2 eggs, together they were 109 g, 200 g flour". */
-  private static final Sought THEY_WERE =
-      said(
-          "(?<=\\b(?:\\d|an|one|two|three|four|five|six) (?:large |big |small |medium )?(?:eggs?|bananas?)), (?:(each|every)(?: one| of them)?|(?:mine|it|they|together they)|together)"
-              + "(?: (?:was|were|is|are|weighs?|weighed|came to|come to|comes to))?(?: about| exactly| only)? (\\d{2,3} ?g)"
-              + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?(?=[,.;\\n]| and|$)");
+  private static final Sought THEY_WERE = said(EGGS + ", " + THEY + "(?=[,.;\\n]| and|$)");
+
+  /** "One egg (it was 61 g)". */
+  private static final Sought IN_BRACKETS = said(EGGS + " \\(" + THEY + "\\)");
 
   /** "The egg was 58 g so 58 g flour": two things are said. */
   private static final Sought SO =
@@ -162,6 +169,7 @@ final class Reweighed {
           Repair.as(TOLD_BEHIND, ",", " weight "),
           Repair.as(EGGS_WEIGHT, "its weight in ", " weight "),
           Repair.of(THEY_WERE, Reweighed::each, " egg", "banana"),
+          Repair.of(IN_BRACKETS, Reweighed::each, " egg", "banana"),
           Repair.of(SO, at -> at.group(1) + "! ", " egg", "banana"),
           Repair.as(HALF_LEFT, ", used half", "half"),
           Repair.of(SHARE_MORE, Reweighed::more, " more", " extra"),

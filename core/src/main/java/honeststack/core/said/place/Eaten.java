@@ -91,7 +91,7 @@ public final class Eaten {
 
   public static void in(Clause clause) {
     ofBatch(clause);
-    if (isDrunk(clause)) {
+    if (isServed(clause)) {
       return;
     }
     if (withThem(clause)) {
@@ -110,36 +110,44 @@ public final class Eaten {
     boolean batter = clause.mentions.stream().anyMatch(Eaten::isBatter);
     if (!on.isEmpty() && !batter) {
       on.stream().filter(m -> !m.placed).forEach(m -> m.place = Place.PLATE);
-      clause.counts.pieces = Optional.empty();
+      double eaten = clause.get(pieces).isAmount() ? clause.get(pieces).measure().amount() : 0;
+      clause.counts.pieces = // "two come out, he eats one and a half with …"
+          clause.counts.pieces.filter(n -> eaten > 0 && n.low() > eaten);
       clause.get(pieces).part = Part.NOTE;
     }
   }
 
-  private static boolean isDrunk(Clause clause) {
-    Matcher drunk = DRUNK.matcher(clause.words(0, clause.size()));
+  /** What is drunk with it, and what lay on somebody's own. */
+  private static boolean isServed(Clause clause) {
+    String words = clause.words(0, clause.size());
+    Matcher drunk = DRUNK.matcher(words);
     boolean one = drunk.matches() && clause.mentions.size() == 1;
     if (one && drunk.group("not") != null) {
       clause.exclude(0, clause.size());
       clause.mentions.clear();
       return true;
     }
-    boolean hot = // "a mug of tea with a splash of milk"
-        HOT_DRINK.isAll(clause.words(0, clause.size()));
-    boolean ours = ON_OURS.isAll(clause.words(0, clause.size()));
+    boolean ours = ON_OURS.isAll(words);
     if (ours) {
-      clause.elements.stream()
-          .filter(e -> e.isAmount() && clause.mentions.stream().noneMatch(m -> m.amount == e))
-          .forEach(e -> e.part = Part.NOTE);
-      clause.counts.clear();
-      clause.bitByBit = true; // it is no other recipe
+      ofTheirs(clause);
     }
-    if (one || hot || ours) {
-      for (Mention mention : clause.mentions) {
-        mention.place = Place.PLATE;
-        mention.placed = true;
-      }
+    if (!one && !ours && !HOT_DRINK.isAll(words)) {
+      return false;
     }
-    return one || hot || ours;
+    for (Mention mention : clause.mentions) {
+      mention.place = Place.PLATE;
+      mention.placed = true;
+    }
+    return true;
+  }
+
+  /** How many of them are theirs is no number of what came out, and it is no other recipe. */
+  private static void ofTheirs(Clause clause) {
+    clause.elements.stream()
+        .filter(e -> e.isAmount() && clause.mentions.stream().noneMatch(m -> m.amount == e))
+        .forEach(e -> e.part = Part.NOTE);
+    clause.counts.clear();
+    clause.bitByBit = true;
   }
 
   /** No batter is made of it. */

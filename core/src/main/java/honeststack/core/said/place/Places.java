@@ -125,7 +125,10 @@ public final class Places {
         || cue.low().endsWith(" add") && after != null && Row.isBatter(after)) {
       return; // "then the kids add an egg"
     }
-    if (PlaceCues.isMixedWith(clause, i, before) && after != null && Row.isBatter(after)) {
+    boolean flour = before == null && after != null && after.role() == Role.FLOUR;
+    boolean mixed =
+        after != null && Row.isBatter(after) && PlaceCues.isMixedWith(clause, i, before);
+    if (mixed || flour && PlaceCues.of(cue) == Place.PAN) {
       return;
     }
     boolean over =

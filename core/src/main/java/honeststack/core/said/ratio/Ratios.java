@@ -54,7 +54,10 @@ public final class Ratios {
 
   /** "per 100 g flour": words before a mention say that the others are for so much of it. */
   static boolean isPer(Clause clause, Mention unit) {
+    boolean inside = // "in each an egg and 40 g ham": of pieces
+        clause.isWord(unit.from - 2, "in", "on", "into", "onto", "inside", "over");
     return unit.food != null
+        && !inside
         && clause.isWord(unit.from - 1, EACH)
         && FOR.isAll(clause.words(unit.from - CUE, unit.from));
   }

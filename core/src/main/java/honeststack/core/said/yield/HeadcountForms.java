@@ -13,7 +13,7 @@ final class HeadcountForms {
           + "|got|made|makes|gave|gave me|came out as|came to|comes to|ended up with|i|we|counted|i make it|about|around|roughly|only|just|exactly|eventually) )*";
 
   private static final String PIECES =
-      "(?:(?:small|big|large|little|tiny|thin|thick|good|decent|whole|full|nice|normal|fat) ?)*"
+      "(?:(?:small|big|large|little|tiny|thin|thick|proper|real|good|decent|whole|full|nice|normal|fat) ?)*"
           + "(?:(?:small ones|big ones|thin ones|thick ones|large ones|little ones|good ones|ones|pancakes|waffles|crepes|crêpes|pieces|of them|of those|cakes|squares|galettes|rounds"
           + "|flapjacks|hotcakes|blini) )?";
 
@@ -23,7 +23,7 @@ final class HeadcountForms {
           + "|for the (?:whole )?(?:lot|batch)|made|baked|fried|cooked) ?)*";
 
   private static final String AFTER =
-      "(?:(?:or so|for tomorrow|for later|for lunch|for breakfast|for the morning|over|already|still|today|now|tonight|by me|on the table|in the freezer|for the freezer|in the fridge|in the oven|in the bin) ?)*";
+      "(?:(?:or so|for tomorrow|for later|for lunch|for breakfast|for the morning|over|already|still|today|now|tonight|by me|for me|for us|for the cook|on the table|in the freezer|for the freezer|in the fridge|in the oven|in the bin) ?)*";
 
   private static final String GONE =
       "(?:(?:got |were |was |have been |had to be )?(?:burnt|burned|broke|broken|ruined|spoiled|spoilt|stuck|inedible|thrown away|binned|a mess|rubbish|charcoal|went in the bin|in the bin|fell apart|thrown out|rejected|rejects?|duds?|torn|discarded|failed|no good|had to go"
