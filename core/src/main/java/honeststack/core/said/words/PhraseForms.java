@@ -184,7 +184,7 @@ final class PhraseForms {
               | per (plate/stack/portion)
               | (over/on/onto) the (lot/plate/plates/whole stack/top of the stack/stack/pile/piles/last ones/last one/last two/last few)
           PLATE_NEXT | (brush/paint/glaze/baste/dust/sprinkle/sift/spread) (the/each of the/your/all the) (cooked/finished/hot/warm/baked/fried) (pancakes/waffles/crepes/ones/cakes) with
-          PLATE_NEXT | out went | out (go/goes) | on the tables | on every table
+          PLATE_NEXT | on the tables | on every table
           PAN_NEXT | (cloth/paper/kitchen paper/potato/brush/towel/kitchen towel/rag/onion) dipped in
           PAN | for the (billig/bilig/crêpe maker/crepe maker/crêpière/crepe pan/crêpe pan)
           PLATE_NEXT | (had/ate/eaten/enjoyed) (/them/these/the lot/all of them) with | inside (was/were/is/are/goes/go/went/we put/i put/we had/they had) | (dredge/flambé/flambe) with | (roll/toss/coat/dip) (the/your) (hot/warm/cooked/finished) (ones/pancakes/waffles/pieces/strips) in
