@@ -4,11 +4,11 @@ import honeststack.core.line.NumberText;
 import honeststack.core.line.Place;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.part.PartlyOther;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Per;
 import honeststack.core.said.words.Sought;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 
@@ -17,30 +17,9 @@ import java.util.regex.Matcher;
  * each", "I fill two with 50 g ham each", "10 g salmon on a third of them". It counts for so many.
  */
 public final class SomeOfThem {
-  private static final double HALF = 0.5;
-
-  private static final Map<String, Double> SHARES =
-      Map.of(
-          "half",
-          HALF,
-          "a half",
-          HALF,
-          "a third",
-          1.0 / 3,
-          "one third",
-          1.0 / 3,
-          "two thirds",
-          2.0 / 3,
-          "a quarter",
-          HALF * HALF,
-          "one quarter",
-          HALF * HALF,
-          "three quarters",
-          1 - HALF * HALF);
-
   private static final String SOME =
       "(?<some>(?:\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)(?! (?:third|quarter)s?\\b)"
-          + "|(?:(?:a|one) )?half|(?:a|one) (?:third|quarter)|two thirds|three quarters)";
+          + "|(?:a )?half|(?:a|one) (?:third|quarter)|two thirds|three quarters)";
 
   private static final String OF =
       "of (?:them|those|these|(?:the|my|our) (?:\\w+ )?(?:pancakes|waffles|crepes|crêpes|cakes|pieces|ones|pikelets|stack|lot|batch))";
@@ -128,7 +107,7 @@ public final class SomeOfThem {
       Matcher said = form.matcher(words);
       if (said.matches()) {
         String some = said.group("some");
-        double share = SHARES.getOrDefault(some, 0.0);
+        double share = PartlyOther.share(some, 1);
         double pieces = share > 0 ? share * all : NumberText.read(some);
         if (all == 0 && share > 0) {
           topped.forEach(mention -> share(mention, share));
