@@ -163,7 +163,8 @@ final class Rephrased {
           Repair.as(
               BIG_BOYS, "ones", "boys", "lads", "guys", "fell", "beaut", "whopp", "monst", "rasc"),
           Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
-          Repair.of(HALF_OF, Rephrased::spoon, " half of ", "quarter of "),
+          Repair.of(
+              HALF_OF, Rephrased::spoon, " half of ", "quarter of "), // one more in the same list
           Repair.of(
               REALLY, at -> at.group(1), "really", "actually", "in fact", "to be ", "in truth"),
           Repair.as(INTO_EACH, "in each", "into each", "onto each"),

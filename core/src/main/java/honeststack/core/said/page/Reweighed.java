@@ -56,13 +56,17 @@ final class Reweighed {
       said(
           "\\b(?:(?:i|we) )?(?:cracked|dropped|broke|lost|smashed) (one|two|1|2) of (?:the|my|our) (\\d|two|three|four|five|six) eggs\\b");
 
+  /** How they were weighed. */
+  private static final String SHELLED =
+      "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?";
+
   private static final String EGGS =
       "(?<=\\b(?:\\d|an|one|two|three|four|five|six) (?:large |big |small |medium )?(?:eggs?|bananas?))";
 
   private static final String THEY =
       "(?:(each|every)(?: one| of them)?|(?:mine|it|they|together they|together))"
           + "(?: (?:was|were|is|are|weighs?|weighed|came to|come to|comes to))?(?: about| exactly| only)? (\\d{2,3} ?g)"
-          + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?";
+          + SHELLED;
 
   /** "2 eggs, together they were 109 g, 200 g flour". */
   private static final Sought THEY_WERE = said(EGGS + ", " + THEY + "(?=[,.;\\n]| and|$)");
@@ -74,7 +78,8 @@ final class Reweighed {
   private static final Sought SO =
       said(
           "(\\b(?:the|my|our|those|both) (?:eggs?|bananas?)(?: first)?,?:? (?:(?:was|were|is|are|weighs?|weighed|came to|come to|comes to) )?(?:about |exactly )?\\d{2,3} ?g"
-              + "(?: (?:cracked|shelled|peeled|together|in all|without (?:the |its |their )?(?:shells?|skin|peel)))?)"
+              + SHELLED
+              + ")"
               + "(?:,? (?:and )?so|,? then|,? and|,) (?=(?:(?:i|we|you) )?(?:(?:use|take|add|put in|with) )?(?:also )?(?:as much|the same|\\d))");
 
   /** "an egg's weight of flour … so 58 g flour": what it came to is told behind. */
