@@ -22,7 +22,7 @@ public final class PartsOf {
 
   private static final Sought JOINED =
       Sought.of(
-          "and|the|both|finely|freshly|grated|squeezed|strained|chopped|finely grated|[&+,]",
+          "and|the|both|only|just|alone|finely|freshly|grated|squeezed|strained|chopped|finely grated|[&+,]",
           Pattern.CASE_INSENSITIVE);
 
   private static final Sought EGG_PART =
