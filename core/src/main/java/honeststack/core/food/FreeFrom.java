@@ -24,6 +24,17 @@ public final class FreeFrom {
 
   private static final double ALCOHOL_FREE = 0.5;
 
+  /** Before what is not in it. */
+  private static final Set<String> NONE = Set.of("non", "no", "zero", "0");
+
+  /** Before what it is made to look like, and is not. */
+  private static final Set<String> LIKE = Set.of("mock", "fake", "faux", "imitation", "artificial");
+
+  /** Behind what it stands for, and is not. */
+  private static final Set<String> INSTEAD =
+      Set.of(
+          "substitute", "replacer", "replacement", "alternative", "alternatives", "replacements");
+
   private static final Pattern SPLIT = Pattern.compile("[^\\p{L}\\p{N}%]+");
 
   private static final Map<String, Predicate<Food>> FREE = new HashMap<>();
@@ -36,6 +47,7 @@ public final class FreeFrom {
     FREE.put("wheat", without(Allergen.WHEAT));
     FREE.put("dairy", dairy);
     FREE.put("milk", dairy);
+    FREE.put("lactose", food -> true); // milk too is sold without it, and is milk
     FREE.put("egg", without(Allergen.EGG).and(not(Origin.EGG)));
     FREE.put("nut", without(Allergen.TREE_NUT).and(without(Allergen.PEANUT)));
     FREE.put("peanut", without(Allergen.PEANUT));
@@ -49,7 +61,10 @@ public final class FreeFrom {
     Predicate<Food> plants = food -> food.facts().origins().stream().noneMatch(Origin::isAnimal);
     WORDS.put("vegan", plants.and(dairy).and(FREE.get("egg")));
     WORDS.put("plant", WORDS.get("vegan"));
-    WORDS.put("eggless", FREE.get("egg"));
+    for (String held : List.copyOf(FREE.keySet())) {
+      WORDS.put(held + "less", FREE.get(held));
+      WORDS.put(held + "free", FREE.get(held));
+    }
     WORDS.put("vegetarian", not(Origin.MEAT).and(not(Origin.FISH)));
     WORDS.put("unsweetened", food -> !food.facts().added().contains(Added.SUGAR));
     WORDS.put("unsalted", food -> !food.facts().added().contains(Added.SALT));
@@ -75,7 +90,10 @@ public final class FreeFrom {
       if (next.equals("free") && FREE.containsKey(parts[i])) {
         facts.add(FREE.get(parts[i]));
         words.addAll(List.of(parts[i], next));
-      } else if (parts[i].equals("non") && FREE.containsKey(next)) {
+      } else if (next.equals("sugar") && i + 2 < parts.length && parts[i + 2].equals("added")) {
+        facts.add(WORDS.get("unsweetened"));
+        words.addAll(List.of(parts[i], "sugar", "added"));
+      } else if (NONE.contains(parts[i]) && FREE.containsKey(next)) {
         facts.add(FREE.get(next));
         words.addAll(List.of(parts[i], next));
       } else if (parts[i].equals("gf")) {
@@ -87,6 +105,12 @@ public final class FreeFrom {
         if (next.equals("based")) {
           words.add(next);
         }
+      } else if (LIKE.contains(parts[i]) && !next.isEmpty()) {
+        facts.add(not(next, parts[i]));
+        words.add(parts[i]);
+      } else if (INSTEAD.contains(next)) {
+        facts.add(not(parts[i], next));
+        words.add(next);
       } else if (parts[i].equals("no") && next.equals("added")) {
         boolean salt = i + 2 < parts.length && parts[i + 2].equals("salt");
         facts.add(WORDS.get(salt ? "unsalted" : "unsweetened"));
@@ -122,7 +146,7 @@ public final class FreeFrom {
     return WORDS.containsKey(low)
         || low.equals("gf")
         || free
-        || parts.length > 1 && (parts[0].equals("non") || parts[1].equals("based"));
+        || parts.length > 1 && (NONE.contains(parts[0]) || parts[1].equals("based"));
   }
 
   private static Predicate<Food> without(Allergen allergen) {
@@ -131,6 +155,14 @@ public final class FreeFrom {
 
   private static Predicate<Food> not(Origin origin) {
     return food -> !food.facts().origins().contains(origin);
+  }
+
+  /** Of that name, and not by what it is called here: "butter, unsalted" is no fake butter. */
+  private static Predicate<Food> not(String imitated, String called) {
+    return food -> {
+      List<String> name = List.of(SPLIT.split(food.name().toLowerCase(Locale.ROOT)));
+      return !name.contains(imitated) || name.contains(called);
+    };
   }
 
   /** Certified oats are a fact that the cook states; no other grain with gluten can be. */

@@ -25,7 +25,7 @@ public final class EverydayWords {
       both bother bottle bottom bought boy boys brain breakfast breath bright brilliant bring
       break breaks brings broke broken brother brought brunch brush bubble bubbles bubbling budget build burn
       burning business busy but button buy buys by cafe calculate calculated calculator call calls
-      calm came camp camping can can't cannot canteen car card care careful carefully carry cat
+      calm came camp camping can can't cancel cancelled cannot canteen car card care careful carefully carry cat
       catch caught cause celebrate center centre certainly chance change changed changes changing
       chart cheat check checked checking cheers chef child children choose chose chosen christmas
       chuck chucked chucking chucks church class classic clean cleaned clear clearly clever clock
@@ -72,7 +72,7 @@ public final class EverydayWords {
       invented invite invited iron is isn't issue it it'd it'll it's item items its itself job
       join joined joke journal journey judge judged jump just keen keep keeping keeps kept key
       kick kids kind kinda king kit kitchen kneel knew know knows label labels lack ladle lady
-      last lastly late lately later laugh laundry law lay layer lazy lead learn learned learning
+      last lastly late lately later latter laugh laundry law lay layer lazy lead learn learned learning
       least leave leaving left leftover leftovers leg lend length lesson lest let let's letting
       level levelled lid lie life lift lifted lighter lightly like likely likes limit line lined
       lines list listed listen lit little live lives load loaded loads local lock logic long

@@ -94,21 +94,52 @@ public final class Described {
   /** "40 g butter, the plant-based sort": what the food is free of, said behind it. */
   public void free(Clause clause, Mention mention) {
     int food = clause.elements.indexOf(mention.food);
-    int from = clause.isStrong(food + 1) ? food + 2 : food + 1;
-    boolean mark = clause.isMark(from, ",", "–", "-", "—", ":", "/");
-    if (food < 0 || !mark && !clause.isWord(from, "that", "which")) {
+    int amount = mention.amount == null ? -1 : clause.elements.indexOf(mention.amount);
+    int behind = amount > food && amount <= food + 2 ? amount + 1 : food + 1;
+    if (food < 0) {
       return;
     }
-    from = mark ? from + 1 : from;
+    boolean mark = clause.isMark(behind, ",", "–", "-", "—", ":", "/");
+    int from = mark ? behind + 1 : behind;
     int to = from;
     boolean hinted = false;
     while (clause.has(to) && !isStop(clause, to)) {
       hinted |= clause.says(to, HINT);
       to++;
     }
-    if (hinted && isFree(mention, clause.words(from, to))) {
+    boolean told = mark || clause.isWord(from, "that", "which");
+    if (hinted && told && isFree(mention, clause.words(from, to))) {
       clause.take(from, to, Part.NOTE);
+    } else {
+      SaidFree.in(clause, behind, next(clause, behind))
+          .ifPresent(free -> become(mention, clause, free));
     }
+  }
+
+  /** Where something else is measured or named. */
+  private static int next(Clause clause, int from) {
+    int to = from;
+    while (clause.has(to)
+        && !(clause.get(to).isAmount() && !clause.get(to).isWeak())
+        && (!clause.get(to).isFood() || clause.isWord(to + 1, "free", "-"))) {
+      to++;
+    }
+    return to;
+  }
+
+  private void become(Mention mention, Clause clause, SaidFree free) {
+    boolean holds =
+        mention.food.food.filter(f -> FreeFrom.of(free.words()).allows(f.food())).isEmpty();
+    if (holds && !isTrace(mention, free.words())) {
+      String name = mention.food.text();
+      become(mention, inverted.combined(name, free.words()), name, free.words());
+      clause.take(free.from(), free.to(), Part.NOTE);
+    }
+  }
+
+  /** A few drops of an extract hold no sugar to speak of. */
+  private static boolean isTrace(Mention mention, String free) {
+    return mention.role() == Role.FLAVOUR && free.matches("(?:sugar-free|sugar free|unsweetened)");
   }
 
   private static boolean isStop(Clause clause, int i) {
@@ -118,12 +149,20 @@ public final class Described {
 
   /** "30 g butter. It has to be vegan." */
   public void freeBehind(Clause last, Clause clause) {
+    if (clause.elements.stream().allMatch(e -> e.kind == Element.Kind.MARK)) {
+      clause.asides.forEach(aside -> freeBehind(last, aside.clause())); // "30 g butter. (Vegan!)"
+    }
     Mention food = last.mentions.isEmpty() ? null : last.mentions.get(last.mentions.size() - 1);
     boolean own =
         food != null && food.food != null && clause.mentions.isEmpty() && clause.says(HINT);
     int end = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 1 : clause.size();
-    if (own && !clause.hasAmount() && isFree(food, clause.words(0, end))) {
+    if (!own || clause.hasAmount()) {
+      return;
+    }
+    if (isFree(food, clause.words(0, end))) {
       note(clause);
+    } else if (next(clause, 0) == clause.size()) {
+      SaidFree.in(clause, 0, end).ifPresent(free -> become(food, clause, free));
     }
   }
 
@@ -131,10 +170,13 @@ public final class Described {
   public boolean isFree(Mention mention, Clause inner) {
     String said = inner.words(0, inner.size());
     boolean free = mention.food != null && isFree(mention, said);
-    if (free) {
+    boolean only = !free && mention.food != null && next(inner, 0) == inner.size();
+    Optional<SaidFree> within = only ? SaidFree.in(inner, 0, inner.size()) : Optional.empty();
+    within.ifPresent(one -> become(mention, inner, one));
+    if (free || within.isPresent()) {
       note(inner);
     }
-    return free;
+    return free || within.isPresent();
   }
 
   /** A food that holds what it is said to be free of is not meant, whatever else may be. */
@@ -146,9 +188,9 @@ public final class Described {
             .collect(Collectors.joining(" "));
     FreeFrom from = FreeFrom.of(free);
     boolean only = !from.isNothing() && Arrays.stream(free.split(" ")).allMatch(from::says);
-    boolean trace = // a few drops of an extract hold no sugar to speak of
-        mention.role() == Role.FLAVOUR && free.matches("(?:sugar-free|sugar free|unsweetened)");
-    boolean may = trace || mention.food.food.map(found -> from.allows(found.food())).orElse(false);
+    boolean may =
+        isTrace(mention, free)
+            || mention.food.food.map(found -> from.allows(found.food())).orElse(false);
     if (!only || may) {
       return false;
     }

@@ -52,6 +52,9 @@ final class OddWords {
       said(
           "(?<=\\d ?(?:g|ml|tbsp|tsp)) (?:overall|for the whole lot|for everything)(?= ?(?:[.,;\\n]|$))");
 
+  /** Margarine, in English alone. */
+  private static final Sought OLEO = said("(?<!\\bde )\\boleo\\b(?! de\\b)");
+
   /** "salt-pinch" */
   private static final Sought PINCH = said("(?<=\\p{L}{3})-(?=(?:pinch|dash)\\b)");
 
@@ -110,6 +113,7 @@ final class OddWords {
           Repair.as(OVERALL, "", "overall", "for the whole", "for every"),
           Repair.as(A_PIECE, "each", "a piece"),
           Repair.as(WHICH, ".", ", which"),
+          Repair.as(OLEO, "marg", "oleo"),
           Repair.as(PINCH, "", "-pinch", "-dash"),
           Repair.as(BETWEEN, "to share", "between "),
           Repair.of(BRINE, OddWords::brine, "chickpeas", "beans"),

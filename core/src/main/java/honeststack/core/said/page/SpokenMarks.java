@@ -89,6 +89,7 @@ public final class SpokenMarks {
     all.addAll(SpokenNumbers.REPAIRS);
     all.addAll(OddUnits.REPAIRS);
     all.addAll(TakenBack.REPAIRS);
+    all.addAll(FreeOf.REPAIRS);
     all.addAll(CountTurns.REPAIRS);
     all.addAll(PartsLeft.REPAIRS);
     all.addAll(Reweighed.REPAIRS);

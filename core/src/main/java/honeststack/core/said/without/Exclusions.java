@@ -52,13 +52,20 @@ public final class Exclusions {
     Missing.in(clause);
   }
 
-  /** "0 g sugar". */
+  /** "0 g sugar", "sugar: 0". */
   private void nothing() {
-    for (int i = 0; i + 1 < clause.size(); i++) {
+    for (int i = 0; i < clause.size(); i++) {
       boolean zero = clause.isStrong(i) && clause.get(i).measure().amount() == 0;
-      int food = zero ? clause.ahead(i + 1, 2, Element::isFood) : -1;
+      if (!zero || clause.isWord(i + 1, "it", "the", "again", "out")) {
+        continue; // "zero it", the scales
+      }
+      int named = clause.isMark(i - 1, ":", "=", "-", "–") ? i - 2 : i - 1;
+      boolean apart = !clause.isFood(named - 1) && !clause.isStrong(named - 1);
+      int food = clause.isFood(named) && apart ? -1 : clause.ahead(i + 1, 2, Element::isFood);
       if (food > 0) {
         clause.take(i, food + 1, Part.EXCLUDED);
+      } else if (clause.isFood(named)) {
+        clause.take(named, i + 1, Part.EXCLUDED);
       }
     }
   }
