@@ -130,7 +130,8 @@ class SaidTest {
     "vale, 0.96",
     "dune, 0.96",
     "beck, 0.85",
-    "forge, 0.62"
+    "forge, 0.62",
+    "refused, 0.9"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -46,6 +46,7 @@ import honeststack.core.said.supposed.Theirs;
 import honeststack.core.said.talk.Allergens;
 import honeststack.core.said.talk.Figures;
 import honeststack.core.said.talk.Mused;
+import honeststack.core.said.talk.Opined;
 import honeststack.core.said.talk.Printed;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.without.Dismissed;
@@ -114,6 +115,7 @@ final class BeforePairing {
   /** Behind what scales show. */
   private static final List<Consumer<Clause>> THEN =
       List.of(
+          Opined::in,
           NotUsed::in,
           Refused::in,
           Theirs::in,

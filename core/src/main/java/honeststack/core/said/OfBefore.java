@@ -26,6 +26,7 @@ import honeststack.core.said.supposed.Theirs;
 import honeststack.core.said.supposed.TwoLists;
 import honeststack.core.said.supposed.Usual;
 import honeststack.core.said.talk.OtherRecipes;
+import honeststack.core.said.without.Declined;
 import honeststack.core.said.without.NotInIt;
 import honeststack.core.said.without.StayedOut;
 import honeststack.core.said.without.TakenOut;
@@ -75,6 +76,7 @@ final class OfBefore {
         || InCase.by(read, clause)
         || WeighedLater.by(read, clause)
         || Theirs.goOn(read, clause)
+        || Declined.by(read, clause)
         || TakenOut.by(read, clause)
         || Rescaled.by(read, clause)
         || Chosen.by(read, clause)

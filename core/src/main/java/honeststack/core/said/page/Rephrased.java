@@ -157,8 +157,24 @@ final class Rephrased {
           "((teaspoon|tsp|tablespoon|tbsp)s?(?: of)? [a-z ]{3,25}, (?:(?:and )?(?:one|two|three|half|a quarter|a half|[\\d½¼]) (?:"
               + "(?:tsp|tbsp) |of )[a-z ]{3,20}, ){0,6}?(?:and )?)(an? )?(half|quarter) of (?!an?\\b|it\\b|the\\b|them\\b|that\\b|this\\b|those\\b|which\\b|my\\b)(?=[a-z])");
 
+  private static final String MEASURE =
+      "(?:\\d+(?:[.,/]\\d+)?|an?|one|two|three|half an?) ?" + UNIT;
+
+  /** "I hadn't 300 ml milk so it was 200 ml and 100 ml water". */
+  private static final Sought HAD_LESS =
+      said(
+          "\\b(?:i|we) (?:hadn't|had not|didn't have|did not have)(?: got)?(?: the| quite| enough for| all)? "
+              + MEASURE
+              + "(?: of)? (\\p{L}{3,12}),? so (?:it (?:was|got|is|had)|(?:i|we) (?:used|put|took|put in)|in went) ("
+              + MEASURE
+              + ")(?: of it)? (?=(?:and|plus|with|\\+) (?:"
+              + MEASURE
+              + "))");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              HAD_LESS, at -> at.group(2) + " " + at.group(1) + " ", "n't", "had not", "not have"),
           Repair.of(STEP, at -> at.group(1) + ".", "step ", "method ", "stage "),
           Repair.as(
               BIG_BOYS, "ones", "boys", "lads", "guys", "fell", "beaut", "whopp", "monst", "rasc"),

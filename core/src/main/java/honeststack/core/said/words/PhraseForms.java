@@ -25,6 +25,7 @@ final class PhraseForms {
               | (haven't/hadn't/hasn't/have not/had not/has not/didn't have/don't have) (got/used/added/bought/put in/got any/any) (/any/the)
               | (nobody/no one/none of us/none of them/not one of us) (/here/at home/in this house/in the house) (eats/drinks/likes/wants/uses/takes/has/can have/can eat/touches)
               | (i'm/we're/he's/she's/they're/i am/we are/been/staying/stay/stays/keep/keeping/come/came) off (/the/all)
+          EXCLUDE | (nobody/no one/no-one/no - one/none of us/none of them/not one of us) (/here/in the house/in this house/in our house) (likes/like/eats/eat/wants/want/touches/tolerates) (/the/any) | never mind (the/about the/any) | none of (that/those/your/the usual)
           EXCLUDE | (pass/passing/passed/i pass) on the | (resist/resisting) the | hold off on (/the) | (has/have/had) (forbidden/banned/outlawed/ruled out) (/me/us/him/her) (/the/all) | under no circumstances | least of all
           EXCLUDE | (left out/left off/missed out/leave off/leaving off/missing out/dropped out/leaving out) (/the/all the/all/any/my)
               | drop the | (i/we/he/she/they/you) (quit/have quit/stopped eating/can't eat/can't have) (/the) | can't stand (/the) | hate | hating
