@@ -131,7 +131,8 @@ class SaidTest {
     "dune, 0.96",
     "beck, 0.85",
     "forge, 0.62",
-    "refused, 0.9"
+    "refused, 0.9",
+    "outcomes, 0.95"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -47,13 +47,26 @@ public final class ForOne {
    */
   private static final double MOST_FLOUR = 80;
 
+  private static final String IS = "(?:that's|that is|that was|it's|this is|all|those are)";
+
+  /** One of what is eaten: of that it is no portion. */
+  private static final String PIECE =
+      "(?! (?:\\w+ )?(?:pancakes?|waffles?|cr[eê]pes?|pieces?|cakes?|ones?|pan|tin|tray)\\b)";
+
   /** In a sentence of its own. */
   private static final Sought THAT =
       Sought.of(
-          "(?:and |but |so )?(?:(?:that's|that is|that was|it's|this is|all|that makes|makes|those are) )+(?:just |only |all )*"
-              + "(?:(?:for )?(?:one|1|me)|(?:per|for (?:one|each|every)|one|a) "
+          "(?:and |but |so )?(?:(?:"
+              + IS
+              + " )+(?:just |only |all )*(?:one|1|me)"
+              + PIECE
+              + "|(?:(?:"
+              + IS
+              + "|that makes|makes) )+(?:just |only |all )*(?:for (?:one|1|me)"
+              + PIECE
+              + "|(?:per|for (?:one|each|every)|one|a) "
               + ONE
-              + "|each)\\b.*");
+              + "|each))\\b.*");
 
   private static final Sought MADE =
       Sought.of(
