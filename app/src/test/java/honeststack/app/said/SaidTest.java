@@ -132,7 +132,8 @@ class SaidTest {
     "beck, 0.85",
     "forge, 0.62",
     "refused, 0.9",
-    "outcomes, 0.95"
+    "outcomes, 0.95",
+    "either, 0.78"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

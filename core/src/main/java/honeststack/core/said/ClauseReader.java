@@ -275,6 +275,8 @@ final class ClauseReader {
       for (Choices.Other other : choices.of(mention.food)) {
         String amount = other.amount() == null ? mention.amountText : other.amount().text();
         mention.others.add((amount + " " + other.food().text()).strip());
+        int behind = clause.elements.indexOf(other.food()) + 1;
+        mention.to = clause.isMark(behind, ")") ? mention.to : Math.max(mention.to, behind);
       }
     }
     mentions.sort((a, b) -> Integer.compare(a.from, b.from));

@@ -28,10 +28,16 @@ public final class Alternatives {
               + "(?: by| with| for)?|(?:swap|replace|substitute|sub)(?: it)?(?: for| with| by)?))"
               + "[ ,:-]*(?:for (?:vegans|a vegan version|vegan ones)[ ,:-]*)?(?:any |some )?");
 
+  private static final String FOR_WHOM =
+      "if (?:(?:you're|you are|they're|it's|she's|he's|we're|one's|you eat|they eat|making it) )?(?:vegan|plant[- ]based|dairy[- ]free|vegetarian|coeliac|celiac|gluten[- ]free|lactose[- ]intolerant)"
+          + "|if (?:that's|that is) (?:what|all) (?:you have|you've got|there is)|if you(?:'ve got| have got| have) (?:it|some|any)|for (?:the |any |a )?(?:vegans?|vegetarians?|coeliacs?|dairy[- ]free)";
+
   private static final Sought BEHIND =
       Sought.of(
           "(?:also |will |would |can |could |is |are |does |do |work |works )*"
               + "(?:works?(?: too| as well| fine| also| instead)?|fine(?: too)?|ok|okay|(?:good|nice|lovely|great)(?: too)?|do|be used"
+              + "|"
+              + FOR_WHOM
               + "|[ai][tn] a pinch|at a push|if not|if you're out(?: of it)?|if you have none|if you've run out|if need be"
               + "|does(?: too| as well)?|instead|as well|too|the job|if you have it|if you prefer)"
               + "(?: too| as well| instead| fine| also| just as well)?(?: ?[.,;!)].*)?");
@@ -42,7 +48,7 @@ public final class Alternatives {
           "[ ,;:/–-]*(?:but )?(?:(?:or )(?:else )?if (?:you )?(?:like|want)|(?:or )?(?:else )?if (?:you )?(?:prefer|must|have none|have no \\w+"
               + "|run out|(?:are|'re|you're) out(?: of (?:it|them))?|none)|or(?: ,)? if you (?:prefer|like|want|must|have none)"
               + "|or instead|or maybe|or even|else|[ai][tn] a pinch|(?:is|are|was) (?:best|better|nicer) but"
-              + "|(?:for )?(?:the )?(?:vegans?|vegetarians|coeliacs|dairy[- ]free)(?: :)?|(?:or )?for a vegan version|sub(?:stitute)?"
+              + "|(?:(?:for )?(?:the )?(?:vegans|vegetarians|coeliacs)|for (?:the |a )?(?:vegan|dairy[- ]free)|(?:vegan|dairy[- ]free) :)(?: :)?|(?:or )?for a vegan version|sub(?:stitute)?"
               + "|(?:(?:you|it|this|that|which) )?(?:can|could|may|might) (?:also )?be (?:replaced|swapped|substituted|subbed)"
               + "(?: out)? (?:by|with|for)"
               + "|(?:if you(?: have|'ve got) (?:it|some|any|them) , )?(?:otherwise|or else|failing that|if not)"
@@ -78,7 +84,9 @@ public final class Alternatives {
   /** Behind the second. */
   private static final Sought OWN_BEHIND =
       Sought.of(
-          "(?:also works?|works? (?:too|as well|also|instead)|if you (?:prefer|must|run out|have none)"
+          "(?:"
+              + FOR_WHOM
+              + "|also works?|works? (?:too|as well|also|instead)|if you (?:prefer|must|run out|have none)"
               + "|[ai][tn] a pinch|at a push|for (?:the )?(?:vegans?|vegetarians|coeliacs|a vegan version)"
               + "|would (?:also )?(?:work|do)(?: too| as well)?"
               + "|will (?:also )?do(?: too| as well)?|(?:is|are) (?:fine|ok|okay|good) too|does too)"

@@ -1,11 +1,15 @@
 package honeststack.core.said.choice;
 
 import honeststack.core.said.clause.Clause;
+import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
 
 /** Choices of which the speaker says what was taken: "butter or oil – I took oil, 30 ml". */
 public final class Decided {
@@ -14,14 +18,19 @@ public final class Decided {
   private static final Sought TAKEN =
       Sought.of(
           ".*\\b(?:(?:i|we) (?:just |always |usually )?(?:took|take|used|use|had|have|did|do|chose"
-              + "|choose|picked|pick|went (?:with|for)|go (?:with|for))|mine (?:was|is|were|has)"
+              + "|choose|picked|pick|went (?:with|for)|go (?:with|for))|mine (?:was|is|were|has)|(?:today|this time|this morning)(?: it's| it was| it is)?"
               + "|ours (?:was|is|were)|it was)(?: the| some)?");
 
   private static final Sought CASE =
-      Sought.of("(?:in my case|for me|in mine|this time|today|here)\\b.*");
+      Sought.of(
+          "(?:it is[ .!]*$|it was[ .!]*$|in my case|for me|in mine|this time|today|here)\\b.*");
 
   private static final Sought ANY =
       Sought.of("^(?:any|whatever|whichever|some (?:kind|sort) of|which)\\b");
+
+  private static final Sought POINTED =
+      Sought.of(
+          "\\b(?:i|we) (?:(?:always|usually|just) )?(?:take|took|use|used|choose|chose|prefer|pick|picked|have|had|like|go for|went for|go with|went with) the (latter|second|last|former|first)\\b");
 
   private final Clause clause;
 
@@ -32,6 +41,7 @@ public final class Decided {
   /** Within a sentence. */
   public static void in(Clause clause) {
     Decided decided = new Decided(clause);
+    decided.pointed();
     for (Mention taken : List.copyOf(clause.mentions)) {
       if (decided.isSaid(taken)) {
         clause.mentions.stream()
@@ -44,11 +54,52 @@ public final class Decided {
 
   /** "Butter or oil? Oil, 30 ml." */
   public static void answered(Clause before, Clause clause) {
-    boolean asked = before.isMark(before.size() - 1, "?") && !clause.mentions.isEmpty();
+    boolean decided =
+        clause.mentions.size() == 1 && new Decided(clause).isSaid(clause.mentions.get(0));
+    boolean asked =
+        !clause.mentions.isEmpty() && (decided || before.isMark(before.size() - 1, "?"));
     for (Mention open : asked ? List.copyOf(before.mentions) : List.<Mention>of()) {
       Mention taken = clause.mentions.get(0);
       if (isOne(open, taken) && taken.isMeasured() != open.isMeasured()) {
         take(before, open, taken);
+      }
+    }
+  }
+
+  /** "50 g butter or 40 g oil (I chose oil)". */
+  public static boolean inBrackets(Mention open, Clause inner) {
+    Mention taken = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
+    if (taken == null || taken.isMeasured() || !isOne(open, taken)) {
+      return false;
+    }
+    Optional<String> amount = own(open, taken);
+    if (amount.isEmpty() || !new Decided(inner).isSaid(taken)) {
+      return false;
+    }
+    inner.mentions.clear();
+    inner.elements.forEach(element -> element.part = Part.NOTE);
+    become(open, taken.food, amount.get());
+    return true;
+  }
+
+  private static void become(Mention open, Element food, String amount) {
+    open.amountText = amount;
+    open.means(food);
+    open.others.clear();
+    open.restated = true;
+  }
+
+  /** "2 tbsp sugar or 1 tbsp honey, and I take the latter". */
+  private void pointed() {
+    Matcher said = POINTED.matcher(clause.words(0, clause.size()));
+    boolean last = said.find() && said.group(1).matches("latter|second|last");
+    for (Mention open : last ? clause.mentions : List.<Mention>of()) {
+      for (Element food : open.others.size() == 1 ? clause.elements : List.<Element>of()) {
+        String other = open.others.get(0);
+        if (food.isFood() && food != open.food && other.endsWith(food.text())) {
+          become(open, food, other.substring(0, other.length() - food.text().length()).strip());
+          return;
+        }
       }
     }
   }
@@ -80,9 +131,19 @@ public final class Decided {
         || open.others.stream().anyMatch(o -> o.toLowerCase(Locale.ROOT).endsWith(name));
   }
 
+  /** "50 g butter or 40 g oil – it's oil today": as much as was said of that one. */
+  public static Optional<String> own(Mention open, Mention taken) {
+    String name = taken.foodText.toLowerCase(Locale.ROOT);
+    return open.others.stream()
+        .filter(other -> other.toLowerCase(Locale.ROOT).endsWith(name))
+        .map(other -> other.substring(0, other.length() - name.length()).strip())
+        .filter(amount -> !amount.isEmpty() && Scaled.single(amount).isPresent())
+        .findFirst();
+  }
+
   private static void take(Clause clause, Mention open, Mention taken) {
     if (!taken.isMeasured()) {
-      taken.amountText = open.amountText;
+      taken.amountText = own(open, taken).orElse(open.amountText);
       taken.restated = true;
     }
     open.mark(Part.EXCLUDED);

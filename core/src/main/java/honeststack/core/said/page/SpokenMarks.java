@@ -90,6 +90,7 @@ public final class SpokenMarks {
     all.addAll(OddUnits.REPAIRS);
     all.addAll(TakenBack.REPAIRS);
     all.addAll(FreeOf.REPAIRS);
+    all.addAll(ChoiceLists.REPAIRS);
     all.addAll(YieldTurns.REPAIRS);
     all.addAll(CountTurns.REPAIRS);
     all.addAll(PartsLeft.REPAIRS);

@@ -50,6 +50,12 @@ final class TakenBack {
               + ")*(?: [–-](?= and\\b))?(?= ?(?:[.;!\\n]|$|,? (?:and|plus|then) | [–-] |,(?! ?(?:about |make it |it's |just |only |so )?(?:\\d[\\d.,/]*|half|an? half|one|two|three)(?:[\\d./½¼¾ ]*"
               + "(?:g|kg|ml|cl|dl|l|oz|cups?|tbsps?|tsps?|grams?|spoons?))?(?: of it)? ?(?:[.,;!\\n]|$))))");
 
+  /** Dictated: "twenty grams cocoa delete that". */
+  private static final Sought DELETED =
+      said(
+          "(?<=\\b(?:grams?|cups?|(?:tea|table)?spoons?|mils|ounces?) [^.,;\\n–()\\d]{2,40}) (?:delete|cancel|scratch|strike|ignore)"
+              + " (?:that|it)(?: again)?(?= ?(?:[.;!\\n]|$))");
+
   /** "all but 10 g in the batter, the rest in the pan". */
   private static final Sought ALL_BUT =
       said(
@@ -175,6 +181,7 @@ final class TakenBack {
               "dough",
               "version",
               " bake"),
+          Repair.as(DELETED, " (no),", "delete", "cancel", "scratch", "strike", "ignore"),
           Repair.of(ALL_BUT, TakenBack::rest, "all ", "everything "),
           Repair.of(CHOSEN, TakenBack::chosen, " or "),
           Repair.of(WHERE, at -> "instead of " + at.group(1), "where "),

@@ -2,7 +2,6 @@ package honeststack.core.said.span;
 
 import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
-import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Element;
@@ -291,11 +290,9 @@ public final class Ellipses {
   }
 
   private void fill(int joint, int behindJoint) {
-    List<Token> next = elements.get(behindJoint).tokens;
-    int behind = elements.get(behindJoint).to;
-    boolean compound = behind - elements.get(behindJoint).from > 1;
-    String head = next.get(behind - 1).low();
-    if (!compound || !HEADS.contains(head)) {
+    String next = elements.get(behindJoint).low(); // "soy/oat/cow milk": "oat" is filled already
+    String head = next.substring(next.lastIndexOf(' ') + 1);
+    if (head.equals(next) || !HEADS.contains(head)) {
       return;
     }
     boolean filled = fill(joint - 1, head);

@@ -1,0 +1,114 @@
+package honeststack.core.said.page;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/**
+ * Several of which one is taken: "oat, soy or almond milk", "50 g cheese (cheddar, gouda …)", "1
+ * tbsp (sugar or honey)".
+ */
+final class ChoiceLists {
+  private static final String NOUN =
+      "(milk|milks|drink|flour|oil|syrup|seeds|sugar|yogh?urt|chocolate)";
+
+  private static final String SORT =
+      "(oat|soya?|almond|rice|coconut|hazelnut|cashew|cow|maple|golden|date|agave|wheat|white|wholemeal|spelt|rye|plain|buckwheat|chickpea"
+          + "|olive|sunflower|rapeseed|vegetable|canola|pumpkin|sesame|hemp|chia|flax|poppy|brown|caster|icing|muscovado|greek|natural)(?:['’]s)?";
+
+  private static final String KIND =
+      "(?:cheese|nuts|berries|fruit|sweetener|herbs|spice|seeds|chocolate|syrup|jam)";
+
+  private static final String MORE =
+      "(?:,? etc\\.?|,? and so on| ?\\.{2,3}| ?…|,? whatever| take your pick|,? you choose)?";
+
+  private static final String NAME = "(\\p{L}{3,14}(?: \\p{L}{3,14})?)";
+
+  private static final String END = "(?= ?(?:[.,;:)\\n–-]|$))";
+
+  /** "oat, soy or almond milk". */
+  private static final Sought SORTS =
+      said("\\b" + SORT + ", " + SORT + "(?:, " + SORT + ")?,? or " + SORT + " " + NOUN + "\\b");
+
+  /** "250 ml drink (oat/soy)". */
+  private static final Sought OF_NOUN =
+      said(
+          "\\b"
+              + NOUN
+              + " ?\\((?:either |any of |choose )?"
+              + SORT
+              + "(?:(?:, ?| ?/ ?)"
+              + SORT
+              + ")?(?:,? or |, ?| ?/ ?)"
+              + SORT
+              + MORE
+              + "\\)");
+
+  /** "50 g cheese (cheddar, gouda …)". */
+  private static final Sought OF_KIND =
+      said(
+          "\\b"
+              + KIND
+              + " ?\\((?:either |any of |choose )?"
+              + NAME
+              + "(?:(?:, ?| ?/ ?)"
+              + NAME
+              + ")?(?:,? or |, ?| ?/ ?)"
+              + NAME
+              + MORE
+              + "\\)");
+
+  private static final Sought IN_BRACKETS =
+      said(
+          "(?<=\\b(?:tbsp|tsp|tablespoons?|teaspoons?|g|ml|cups?|oz) )\\((?:either )?"
+              + NAME
+              + " or "
+              + NAME
+              + "\\)");
+
+  /** "100 g fruit, say strawberries". */
+  private static final Sought SAY =
+      said(
+          "\\b"
+              + KIND
+              + "(?:,| –| -)? (?:say|for instance|for example|such as|perhaps)(?: ?,)? "
+              + NAME
+              + END);
+
+  /** "30 g milk or dark chocolate": no milk. */
+  private static final Sought CHOCOLATE =
+      said("(?<=\\bmilk)(?: or | ?/ ?)(?:dark|white|plain)(?= chocolate\\b)");
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(SORTS, at -> joined(at, 1, 4) + " " + at.group(5), " or "),
+          Repair.of(OF_NOUN, at -> joined(at, 2, 4) + " " + at.group(1), "("),
+          Repair.of(OF_KIND, ChoiceLists::ofKind, "("),
+          Repair.of(IN_BRACKETS, at -> joined(at, 1, 2), " or "),
+          Repair.of(SAY, at -> at.group(1), "say", "instance", "example", "such as", "perhaps"),
+          Repair.as(CHOCOLATE, "", "chocolate"));
+
+  private ChoiceLists() {}
+
+  private static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  private static String ofKind(MatchResult at) {
+    boolean remark = joined(at, 1, 3).matches(".*\\b(?:if|any|all|the|for|and|with|your|my)\\b.*");
+    return remark ? at.group() : joined(at, 1, 3);
+  }
+
+  /** "oat/soy/almond", of the groups that are there. */
+  private static String joined(MatchResult at, int from, int to) {
+    StringBuilder all = new StringBuilder();
+    for (int i = from; i <= to; i++) {
+      if (at.group(i) != null) {
+        all.append(all.length() == 0 ? "" : "/").append(at.group(i).toLowerCase(Locale.ROOT));
+      }
+    }
+    return all.toString();
+  }
+}
