@@ -133,7 +133,8 @@ class SaidTest {
     "forge, 0.62",
     "refused, 0.9",
     "outcomes, 0.95",
-    "either, 0.78"
+    "either, 0.78",
+    "ontop, 1"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

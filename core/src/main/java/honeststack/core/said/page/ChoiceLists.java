@@ -21,6 +21,13 @@ final class ChoiceLists {
   private static final String KIND =
       "(?:cheese|nuts|berries|fruit|sweetener|herbs|spice|seeds|chocolate|syrup|jam)";
 
+  /** Foods, one word each, that kinds have. */
+  private static final String MEMBER =
+      "((?:mature |grated |frozen |fresh |chopped )?(?:cheddar|gouda|feta|mozzarella|emmental|parmesan|brie|edam|gruy[eè]re|ricotta|halloumi|paneer|cheshire|comt[eé]"
+          + "|walnuts|pecans|almonds|hazelnuts|cashews|pistachios|peanuts|macadamias|\\p{L}{3,8}berries|\\p{L}{3,6}currants"
+          + "|apples?|pears?|peach(?:es)?|plums?|bananas?|cherries|mango|apricots?|nectarines?|grapes|kiwis?|pineapple|figs"
+          + "|honey|erythritol|stevia|xylitol|agave|maple syrup|chives|parsley|dill|mint|basil|coriander|thyme|cinnamon|nutmeg|cardamom|ginger))";
+
   private static final String MORE =
       "(?:,? etc\\.?|,? and so on| ?\\.{2,3}| ?…|,? whatever| take your pick|,? you choose)?";
 
@@ -52,11 +59,11 @@ final class ChoiceLists {
           "\\b"
               + KIND
               + " ?\\((?:either |any of |choose )?"
-              + NAME
+              + MEMBER
               + "(?:(?:, ?| ?/ ?)"
-              + NAME
+              + MEMBER
               + ")?(?:,? or |, ?| ?/ ?)"
-              + NAME
+              + MEMBER
               + MORE
               + "\\)");
 
@@ -74,7 +81,7 @@ final class ChoiceLists {
           "\\b"
               + KIND
               + "(?:,| –| -)? (?:say|for instance|for example|such as|perhaps)(?: ?,)? "
-              + NAME
+              + MEMBER
               + END);
 
   /** "30 g milk or dark chocolate": no milk. */
@@ -85,7 +92,7 @@ final class ChoiceLists {
       List.of(
           Repair.of(SORTS, at -> joined(at, 1, 4) + " " + at.group(5), " or "),
           Repair.of(OF_NOUN, at -> joined(at, 2, 4) + " " + at.group(1), "("),
-          Repair.of(OF_KIND, ChoiceLists::ofKind, "("),
+          Repair.of(OF_KIND, at -> joined(at, 1, 3), "("),
           Repair.of(IN_BRACKETS, at -> joined(at, 1, 2), " or "),
           Repair.of(SAY, at -> at.group(1), "say", "instance", "example", "such as", "perhaps"),
           Repair.as(CHOCOLATE, "", "chocolate"));
@@ -94,11 +101,6 @@ final class ChoiceLists {
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
-
-  private static String ofKind(MatchResult at) {
-    boolean remark = joined(at, 1, 3).matches(".*\\b(?:if|any|all|the|for|and|with|your|my)\\b.*");
-    return remark ? at.group() : joined(at, 1, 3);
   }
 
   /** "oat/soy/almond", of the groups that are there. */

@@ -140,7 +140,8 @@ final class Rephrased {
 
   /** "Into each go 40 g ham". */
   private static final Sought INTO_EACH =
-      said("\\b(?:in|on)to each(?: one)? (?:go|goes|went|come|comes|came)(?= (?:\\d|an? |half ))");
+      said(
+          "\\b(?:into|onto|inside|on|in) each(?: one)? (?:go|goes|went|come|comes|came)(?= (?:\\d|an? |half ))");
 
   /** "a tsp of oil for each pair of pancakes". */
   private static final Sought PAIR_OF =
@@ -183,7 +184,7 @@ final class Rephrased {
               HALF_OF, Rephrased::spoon, " half of ", "quarter of "), // one more in the same list
           Repair.of(
               REALLY, at -> at.group(1), "really", "actually", "in fact", "to be ", "in truth"),
-          Repair.as(INTO_EACH, "in each", "into each", "onto each"),
+          Repair.as(INTO_EACH, "in each", " each "),
           Repair.as(PAIR_OF, "every two", "pair of"),
           Repair.as(COMPOTE, "Compote:", " first"),
           Repair.as(NEXT_TIME, ".", "next time"),

@@ -13,10 +13,12 @@ import java.util.List;
 public final class Places {
   private final Clause clause;
   private final List<Mention> mentions;
+  private final Row row;
 
   private Places(Clause clause) {
     this.clause = clause;
     this.mentions = clause.mentions;
+    this.row = new Row(clause);
   }
 
   public static void in(Clause clause) {
@@ -90,7 +92,12 @@ public final class Places {
         clause.isWord(i, "on")
             && clause.isWord(0, "pile", "heap", "load", "spoon", "dollop", "smear");
     boolean in = clause.isWord(i, "in", "on") && !heaped;
-    if (!PlaceCues.putOn(clause, before, i) && before != null && !before.placed && (goes || !in)) {
+    if (before != null && !before.placed && row.isOfToppings(i)) {
+      back(i, Place.PLATE);
+    } else if (!PlaceCues.putOn(clause, before, i)
+        && before != null
+        && !before.placed
+        && (goes || !in)) {
       set(before, clause.isWord(i, "in") ? Place.NOT_SAID : Place.PLATE);
     }
   }
@@ -137,10 +144,14 @@ public final class Places {
         (over || cue.is(Sort.PLATE, Sort.PAN, Sort.BOWL)) && before != null && !before.placed;
     boolean batter =
         before != null && after != null && Row.isBatter(before) && !Row.isBatter(after);
-    behind &= !(batter && clause.has(i + 1) && clause.get(i + 1).isAmount());
+    behind &= !batter || !clause.has(i + 1) || !clause.get(i + 1).isAmount();
     if (before != null && !before.placed && isBetweenCommas(before, i)) {
-      set(before, PlaceCues.of(clause, cue));
-      cookedWith(before, PlaceCues.of(clause, cue));
+      if (cue.is(Sort.PLATE) && row.isOfToppings(i)) {
+        back(i, Place.PLATE); // "apples, simmered with 30 g sugar, to go over"
+      } else {
+        set(before, PlaceCues.of(clause, cue));
+        cookedWith(before, PlaceCues.of(clause, cue));
+      }
       cue.part = Part.PLACE;
       return;
     }
@@ -245,18 +256,7 @@ public final class Places {
         found = mention;
       }
     }
-    return found != null && isNear(found.to, i) ? found : null;
-  }
-
-  /** No other verb stands between. */
-  private boolean isNear(int from, int to) {
-    int verbs = 0;
-    for (int i = from; i < to; i++) {
-      if (clause.is(i, Sort.VERB) && !clause.is(i, Sort.IDLE)) {
-        verbs++;
-      }
-    }
-    return verbs <= 1;
+    return found != null && row.isNear(found.to, i) ? found : null;
   }
 
   private Mention after(int i) {
@@ -317,7 +317,6 @@ public final class Places {
       }
     }
     set(last, place);
-    Row row = new Row(clause);
     boolean list = row.isBehindBatter(k);
     boolean fat = place == Place.PAN && last.role() == Role.FAT;
     for (int j = k - 1; j >= 0; j--) {

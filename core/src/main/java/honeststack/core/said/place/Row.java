@@ -88,6 +88,28 @@ public final class Row {
     return !batter && (!comma || mention.isMeasured() == next.isMeasured() && !isBatter(mention));
   }
 
+  /** No other verb stands between. */
+  boolean isNear(int from, int to) {
+    int verbs = 0;
+    for (int i = from; i < to; i++) {
+      if (clause.is(i, Sort.VERB) && !clause.is(i, Sort.IDLE)) {
+        verbs++;
+      }
+    }
+    return verbs <= 1;
+  }
+
+  /** "30 g jam, 20 g cream on", "…, for spooning over": at its end, and nothing is of a batter. */
+  boolean isOfToppings(int over) {
+    boolean goes = clause.isWord(over - 1, "go", "goes", "went", "going");
+    boolean word = !goes || clause.isWord(over - 2, "to", "for");
+    boolean purpose = clause.low(over).startsWith("to ") || clause.low(over).startsWith("for ");
+    return (purpose || word && clause.isWord(over, "over", "on"))
+        && clause.mentions.size() > 1
+        && clause.mentions.stream().noneMatch(m -> m.from > over || isBatter(m))
+        && clause.elements.stream().noneMatch(e -> e.is(Sort.BOWL, Sort.PAN, Sort.BATTER));
+  }
+
   static boolean isBatter(Mention mention) {
     Role role = mention.role();
     return role == Role.FLOUR

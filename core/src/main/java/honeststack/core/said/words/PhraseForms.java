@@ -133,6 +133,10 @@ final class PhraseForms {
               | (is/are/was) (banned/forbidden/off the table/off the menu/verboten) | disagrees with | disagree with | (gives/give/gave) (me/him/her/them/us)
               | (is/are/was) too (dear/expensive/rich/heavy/fatty/salty/sweet) | was last (year/time/week) | (makes/make/made) (them/it/me/him/her/us) (soggy/heavy/ill/sick/itch/tough/greasy/flat)
               | not included | not in it | not needed | not used | omitted | excluded
+          PLATE_NEXT | (topped/top/finished/finish) (/them/it) off with | (beside/next to/alongside) them (/go/goes/i put/i have) | (and/then/) on the stack
+          PLATE | (does/does for/is for/makes up) the (top/topping/plate) | to dip (into/in) | to dip (them/it) (in/into) | for dipping (in/into)
+          PAN | (does/does for) the (pan/griddle/iron/skillet)
+          PAN_NEXT | grease (once/lightly/well) with | greased (once/lightly/well) with
           PLATE_NEXT | (/then/and then) (pour/spoon/slather/ladle/heap/pile/pour) on | (eat/eats/eaten) (/them/it) (hot/warm/straight away/while hot/at once) with | best (served/eaten) (/hot/warm) with
               | (go/goes/went) (well/nicely/beautifully/lovely/great/down well) with | (mine/his/hers/theirs/yours) (get/gets/come with) | (finish/finished/finishes) (mine/his/hers/theirs/them all/the stack/the lot) (/off) with
               | (served/serve) (under/beneath/alongside) | under (a/the) (layer/blanket/mound/heap/pile/drift/cloud) of | (hand/pass/send) (round/around) | sandwich (two/them/pairs/two together/them together/pairs together) with
