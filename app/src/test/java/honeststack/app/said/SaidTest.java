@@ -134,7 +134,8 @@ class SaidTest {
     "refused, 0.9",
     "outcomes, 0.95",
     "either, 0.78",
-    "ontop, 1"
+    "ontop, 1",
+    "reed, 0.83"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);

@@ -236,6 +236,11 @@ public final class Clause {
     return element != null && element.isAmount() && element.isFree() && !element.isWeak();
   }
 
+  /** One or more of something, and no part of it: not "half". */
+  public boolean isWhole(int i) {
+    return isStrong(i) && get(i).measure().amount() >= 1;
+  }
+
   /** The elements between two places become one amount, as it is written from now on. */
   public void join(int from, int to, Element amount, String written) {
     Element all = amount.spanning(get(from).from, get(to - 1).to, written);

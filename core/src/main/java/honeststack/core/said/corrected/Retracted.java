@@ -238,7 +238,7 @@ public final class Retracted {
                 i + 3, "had", "used", "have", "did", "put", "took", "use", "do", "added", "take");
     int old = had ? last(i) : -1;
     boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
-    near &= clause.isStrong(i + 4) && clause.get(i + 4).measure().amount() >= 1; // not "half"
+    near &= clause.isWhole(i + 4);
     if (near && !clause.isFood(i + 5)) {
       clause.take(old, old + 1, Part.EXCLUDED);
       clause.take(i, i + 4, Part.NOTE);
@@ -251,7 +251,7 @@ public final class Retracted {
     boolean ofIt =
         clause.isWord(i + 3, "of")
             && clause.isWord(i + 4, "it", "that", "this", "them", "those")
-            && clause.isStrong(i + 2)
+            && clause.isWhole(i + 2)
             && clause.isWord(i + 1, "use", "using", "take");
     int food = i;
     while (ofIt && food >= 0 && !clause.isFood(food)) {

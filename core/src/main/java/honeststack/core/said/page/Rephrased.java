@@ -172,8 +172,24 @@ final class Rephrased {
               + MEASURE
               + "))");
 
+  /** "half and half white and wholemeal flour": no cream. */
+  private static final Sought HALF_AND_HALF =
+      said(
+          "\\bhalf[- ]and[- ]half(?= (?:of )?(?:white|plain|wholemeal|whole ?wheat|rye|spelt|buckwheat|brown|strong|milk|water|oil|butter|cream"
+              + "|yogh?urt|oat|almond|soya?) (?:[a-z]+ )?(?:and|&) (?:[a-z]+ )?(?:flour|milk|water|oil|butter|cream)\\b)");
+
+  /** "I swapped the 200 ml of milk for the same of oat drink". */
+  private static final Sought THE_SAME =
+      said(
+          "((?:swap|swapped|replace|replaced|exchange|exchanged|change|changed)(?: out)? (?:(?:the|my) )?("
+              + MEASURE
+              + ")(?: of)? (?:\\p{L}{3,12} ?){1,2} ?(?:for|with|by|to)) (?:the same|as much|the same (?:amount|weight|quantity)|just as much|an equal (?:amount|weight))(?: of)? (?=\\p{L}{3})");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(HALF_AND_HALF, "equal parts", "half"),
+          Repair.of(
+              THE_SAME, at -> at.group(1) + " " + at.group(2) + " ", "same", "as much", "equal"),
           Repair.of(
               HAD_LESS, at -> at.group(2) + " " + at.group(1) + " ", "n't", "had not", "not have"),
           Repair.of(STEP, at -> at.group(1) + ".", "step ", "method ", "stage "),

@@ -287,8 +287,9 @@ public final class Linking {
     if (isRashers(said) && !clause.get(food).low().contains("bacon")) {
       return NEVER; // nothing else comes in them
     }
-    boolean ofNext = clause.isWord(amount + 1, "of") && clause.isFood(amount + 2);
-    if (said.isWeak() || ofNext && amount == food + 1) {
+    int next = clause.isWord(amount + 2, "the", "my") ? amount + 3 : amount + 2;
+    boolean ofNext = clause.isWord(amount + 1, "of") && clause.isFood(next);
+    if (said.isWeak() || ofNext && (amount == food + 1 || clause.isWord(amount - 1, "plus"))) {
       return NEVER; // "sugar pinch of salt"
     }
     if (clause.isWord(amount - 1, "total", "altogether", "weighs")) {

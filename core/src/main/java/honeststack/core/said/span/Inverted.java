@@ -79,7 +79,8 @@ public final class Inverted {
       }
       boolean percent = token.isMark("%") || isPercent(tokens, i);
       boolean minced = LineWords.isMinced(tokens.get(comma - 1).low());
-      if (token.isWord("ground", "milled") && !minced && isFilled(tokens, from)) {
+      boolean stone = tokens.get(i - 1).isWord("stone"); // so it comes
+      if (token.isWord("ground", "milled") && !minced && !stone && isFilled(tokens, from)) {
         break; // "1 cup hazelnuts, ground to meal": before
       }
       boolean number = // "100 g butter, one apple"
