@@ -69,11 +69,12 @@ final class ChoiceLists {
 
   private static final Sought IN_BRACKETS =
       said(
-          "(?<=\\b(?:tbsp|tsp|tablespoons?|teaspoons?|g|ml|cups?|oz) )\\((?:either )?"
+          "(?<=\\b(?:tbsp|tsp|tablespoons?|teaspoons?|g|ml|cups?|oz) )\\((?:either )?(?!more\\b|less\\b|about\\b|fresh\\b|raw\\b|level\\b|heaped\\b|rounded\\b)"
               + NAME
               + " or "
               + NAME
-              + "\\)");
+              + "\\)"
+              + END);
 
   /** "100 g fruit, say strawberries". */
   private static final Sought SAY =

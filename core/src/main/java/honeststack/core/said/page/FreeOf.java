@@ -49,9 +49,7 @@ final class FreeOf {
   /** "zero sugar syrup". */
   private static final Sought ZERO =
       said(
-          "\\b(?:zero|without)[ -]"
-              + HELD.replace("|meat", "|fat|calorie")
-              + "[ -](?!in\\b|and\\b|or\\b|but\\b|for\\b|from\\b|at\\b|on\\b|so\\b|then\\b|please\\b|because\\b|since\\b|as\\b|added\\b|this\\b)(?=\\p{L}{3})");
+          "\\bzero[ -](sugar|fat|lactose|alcohol|calorie|gluten|dairy)[ -](?!in\\b|and\\b|or\\b|but\\b|for\\b|from\\b|at\\b|on\\b|so\\b|then\\b|please\\b|because\\b|since\\b|as\\b|added\\b|this\\b)(?=\\p{L}{3})");
 
   /** "maple syrup with no sugar". */
   private static final Sought WITHOUT =
@@ -118,7 +116,12 @@ final class FreeOf {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(
-              RATHER, at -> at.group(4) + " " + at.group(1), "not", "n't", " no ", "other than"),
+              RATHER,
+              at -> fits(at) ? at.group(4) + " " + at.group(1) : at.group(),
+              "not",
+              "n't",
+              " no ",
+              "other than"),
           Repair.of(
               NOT_OF, FreeOf::free, "not", "n't", " no ", "other than", "except", "anything but"),
           Repair.of(ANY_BUT, FreeOf::free, " but "),
@@ -134,7 +137,7 @@ final class FreeOf {
               "substitute",
               "replace"),
           Repair.of(SWEETENER, at -> at.group(1), "sugar "),
-          Repair.of(ZERO, at -> at.group(1) + "-free ", "zero", "without"),
+          Repair.of(ZERO, at -> at.group(1) + "-free ", "zero"),
           Repair.as(SUBSTITUTE, "replacer", "substitute"),
           Repair.of(
               WITHOUT,
@@ -155,14 +158,25 @@ final class FreeOf {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
   }
 
+  /** Only of what it may be made of: "300 ml milk, not sugar" names two foods. */
+  private static boolean fits(MatchResult at) {
+    String head = at.group(1).toLowerCase(Locale.ROOT);
+    String held = held(at);
+    return switch (head) {
+      case "flour" -> held.matches("gluten|wheat|(?:pea)?nut|soya?|sesame");
+      case "mix", "bread" ->
+          held.matches("gluten|wheat|dairy|egg|(?:pea)?nut|soya?|sesame|lactose");
+      case "butter", "spread" -> held.matches("dairy|lactose|soya?"); // of seeds it may be, too
+      default -> held.matches("dairy|lactose|(?:pea)?nut|soya?");
+    };
+  }
+
+  private static String held(MatchResult at) {
+    return at.group(2) == null ? "dairy" : at.group(2).toLowerCase(Locale.ROOT);
+  }
+
   /** "wheat-free flour". */
   private static String free(MatchResult at) {
-    String held = at.group(2) == null ? "dairy" : at.group(2).toLowerCase(Locale.ROOT);
-    boolean ofSeeds =
-        at.group(1).matches("(?i)butter|spread") && held.matches("(?:pea)?nut|sesame");
-    if (ofSeeds) {
-      return at.group(); // "sunflower seed butter, not peanut": no name of it holds that
-    }
-    return held + "-free " + at.group(1);
+    return fits(at) ? held(at) + "-free " + at.group(1) : at.group();
   }
 }

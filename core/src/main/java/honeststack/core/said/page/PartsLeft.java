@@ -66,7 +66,7 @@ final class PartsLeft {
               + " ?[,;:–(-]"
               + THE
               + PART
-              + "s?(?! (?:and|only|beaten|in)\\b)[^.;\\n\\d]{2,50}?[ ,](?:so|and|but) (?:i )?(?:only|just|it's)(?: use| need| just| only)?(?: the)? (?:egg )?(yolk|white)s?(?: (?:go|goes|here|now|are used|get used))?(?: in)?\\)?"
+              + "s?(?! (?:and|only|beaten|in)\\b)[^.;\\n\\d]{0,20}?\\b(?:for|kept|keep|saved|save|freeze|frozen|bin|binned|left|to the)\\b[^.;\\n\\d]{0,40}?[ ,](?:so|and|but) (?:i )?(?:only|just|it's)(?: use| need| just| only)?(?: the)? (?:egg )?(yolk|white)s?(?: (?:go|goes|here|now|are used|get used))?(?: in)?\\)?"
               + END);
 
   /** "separate 3 eggs, I only need the yolks". */
