@@ -11,7 +11,6 @@ import honeststack.core.said.amount.Ranging;
 import honeststack.core.said.amount.Trimmed;
 import honeststack.core.said.choice.Alternatives;
 import honeststack.core.said.choice.Chosen;
-import honeststack.core.said.choice.Decided;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.instead.Superseded;
@@ -91,7 +90,6 @@ final class Asides {
       boolean part =
           before != null
               && (Times.inBrackets(before, aside.clause())
-                  || Decided.inBrackets(before, aside.clause())
                   || Renamed.by(before, aside.clause())
                   || NotUsed.inBrackets(before, aside.clause())
                   || HowMany.inBrackets(before, aside.clause())

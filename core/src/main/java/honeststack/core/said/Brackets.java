@@ -5,7 +5,6 @@ import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.measure.Unit;
 import honeststack.core.said.amount.AddsUp;
-import honeststack.core.said.choice.Decided;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -76,7 +75,6 @@ final class Brackets {
     if (before == null) {
       outer.adopt(aside);
     } else if (isNamed()) {
-      Decided.own(before, inner.mentions.get(0)).ifPresent(own -> before.amountText = own);
       before.food = inner.mentions.get(0).food;
       before.foodText = inner.mentions.get(0).foodText;
       before.restated = true;

@@ -66,22 +66,6 @@ public final class Decided {
     }
   }
 
-  /** "50 g butter or 40 g oil (I chose oil)". */
-  public static boolean inBrackets(Mention open, Clause inner) {
-    Mention taken = inner.mentions.size() == 1 ? inner.mentions.get(0) : null;
-    if (taken == null || taken.isMeasured() || !isOne(open, taken)) {
-      return false;
-    }
-    Optional<String> amount = own(open, taken);
-    if (amount.isEmpty() || !new Decided(inner).isSaid(taken)) {
-      return false;
-    }
-    inner.mentions.clear();
-    inner.elements.forEach(element -> element.part = Part.NOTE);
-    become(open, taken.food, amount.get());
-    return true;
-  }
-
   private static void become(Mention open, Element food, String amount) {
     open.amountText = amount;
     open.means(food);
@@ -132,7 +116,7 @@ public final class Decided {
   }
 
   /** "50 g butter or 40 g oil – it's oil today": as much as was said of that one. */
-  public static Optional<String> own(Mention open, Mention taken) {
+  private static Optional<String> own(Mention open, Mention taken) {
     String name = taken.foodText.toLowerCase(Locale.ROOT);
     return open.others.stream()
         .filter(other -> other.toLowerCase(Locale.ROOT).endsWith(name))
