@@ -25,7 +25,7 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
   });
   const revision = useRef(recipe.revision);
   const saved = useRef(textOf(recipe));
-  const busy = useRef(false);
+  const underWay = useRef<Promise<boolean>>(undefined);
   const unanswered = useRef<NamedDraft>(undefined);
   const conflict = useRef(save.state === 'conflict');
   const latest = useRef(named);
@@ -33,8 +33,8 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
     latest.current = named;
   }, [named]);
 
-  const flush = useCallback(async (): Promise<boolean> => {
-    if (busy.current || conflict.current) return false;
+  const send = useCallback(async (): Promise<boolean> => {
+    if (conflict.current) return false;
     // What was sent and not answered may have been saved; it is sent again first, as it was.
     const sent = unanswered.current ?? latest.current;
     const text = textOf(sent);
@@ -47,7 +47,6 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
       setSave({ state: 'waiting', why: 'The recipe needs a name.' });
       return false;
     }
-    busy.current = true;
     unanswered.current = sent;
     setSave({ state: 'saving' });
     try {
@@ -78,10 +77,16 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
         });
       }
       return false;
-    } finally {
-      busy.current = false;
     }
   }, [recipe.id]);
+
+  /** One save at a time: who asks while one is under way gets the answer of that one. */
+  const flush = useCallback((): Promise<boolean> => {
+    underWay.current ??= send().finally(() => {
+      underWay.current = undefined;
+    });
+    return underWay.current;
+  }, [send]);
 
   useEffect(() => {
     if (textOf(named) === saved.current) return;
@@ -113,6 +118,8 @@ export function useAutosave(recipe: Recipe, named: NamedDraft) {
   /** Keeps what is on the bench as a version, once it is saved. */
   const keep = useCallback(
     async (reason: string): Promise<VersionEntry> => {
+      // A save under way may be of an older text; the one after it is of this one.
+      await underWay.current;
       if (!(await flush())) throw new Error('The draft is not saved yet; try again in a moment.');
       const kept = await answer(
         api.POST('/api/recipes/{id}/versions', {

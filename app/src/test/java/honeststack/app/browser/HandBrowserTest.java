@@ -152,7 +152,6 @@ class HandBrowserTest {
     Page page = start(browser, name("Printed cakes"));
     type(page, "Bowl", "200 g plain flour", "2 eggs");
     count(page, "Came out", "8");
-    saved(page);
     keep(page, "to print");
     link(page, "1").click();
     assertThat(page.getByText("Work on from here")).isVisible();
