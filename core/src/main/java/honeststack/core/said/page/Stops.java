@@ -129,18 +129,22 @@ final class Stops {
                 || next.kind() == Token.Kind.FRACTION);
     boolean whole = next.start() > mark.end() && isWhole(tokens, from, i - 1);
     boolean unit = UnitWords.isUnit(tokens, i - 1) && !Headings.isWritten(tokens.get(i - 1));
-    boolean apart =
-        isLabelled(tokens, i + 1)
-            || isSentence(tokens, i + 1)
-            || isBehindName(tokens, from, i)
-            || isOnceMore(tokens, from, i);
-    boolean metric = next.start() > mark.end() && isMetricEnd(tokens, from, i);
-    boolean each = i > 2 && tokens.get(i - 3).isMark("@"); // "9 pcs @ 70 g. Best so far."
-    boolean set = begins && unit && i > from + 2 && tokens.get(i - 3).isWord("not", "to", "than");
-    return (begins || whole) && !unit
-        || begins && unit && (apart || each)
-        || metric
-        || set; // "I changed the salt to 2 tsp. 20 g honey on top"
+    return !unit && (begins || whole)
+        || unit && begins && isEndOfAmount(tokens, from, i)
+        || next.start() > mark.end() && isMetricEnd(tokens, from, i);
+  }
+
+  /** Behind a unit, before what may begin a sentence. */
+  private static boolean isEndOfAmount(List<Token> tokens, int from, int dot) {
+    boolean each = dot > 2 && tokens.get(dot - 3).isMark("@"); // "9 pcs @ 70 g. Best so far."
+    boolean set = // "I changed the salt to 2 tsp. 20 g honey on top"
+        dot > from + 2 && tokens.get(dot - 3).isWord("not", "to", "than");
+    return each
+        || set
+        || isLabelled(tokens, dot + 1)
+        || isBehindName(tokens, from, dot)
+        || isOnceMore(tokens, from, dot)
+        || isSentence(tokens, dot + 1);
   }
 
   /** A question of a few words. */
