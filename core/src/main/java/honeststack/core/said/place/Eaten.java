@@ -6,6 +6,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
@@ -73,7 +74,9 @@ public final class Eaten {
               + " (?:have|has|had|take|takes|took|eat|eats|ate|like|likes) .* with (?:it|that|them|this|these|mine|his|hers|ours|theirs)(?: (?:and|plus) .*)?)[ .!]*");
 
   private static final String KIN =
-      "(?:my|our|the) (?:son|daughter|boy|girl|wife|husband|partner|mum|mom|dad|mother|father|gran|nan|sister|brother|kids|boys|girls|children|toddler|eldest|youngest|friend|guests?)";
+      "(?:my|our|the) (?:boy|girl|kids|boys|girls|children|toddler|eldest|youngest|guests?|"
+          + People.KIN
+          + ")";
 
   /** "My son had jam, a tablespoon, and my daughter 20 g of honey." */
   private static final Sought OURS =

@@ -1,5 +1,6 @@
 package honeststack.core.said.supposed;
 
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 
 /** The words of sentences that only suppose: of a condition, another version, cook or time. */
@@ -9,10 +10,7 @@ public final class HypotheticalForms {
           + "|dense|sticky|tight|liquid|lumpy|pour|flow|spread|stands?|stood|standing|humid|small|big"
           + "|large|huge|tiny|pale|sticks?|stuck|drags?)";
 
-  private static final String NAMED =
-      "(?:friend|mum|mother|mom|gran|nan|grandma|granny|grandmother|sister|brother|aunt|auntie|uncle"
-          + "|neighbour|neighbor|husband|wife|mate|boss|colleague|daughter|son|flatmate|dad"
-          + "|father|mother-in-law|sister-in-law|cousin|ex|partner)";
+  private static final String NAMED = People.KIN;
 
   /** It is of another time, or of others, whatever it names. */
   static final Sought ELSEWHERE =

@@ -6,6 +6,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -23,7 +24,8 @@ public final class TwoLists {
 
   private static final String THEIRS =
       "canteen|at work|school|caf[eé]|restaurant|hotel|church|army|navy|bakery|hostel|her|his|hers|their|theirs|she|he|they|yours"
-          + "|mum|mom|mother|gran|granny|nan|grandma|dad|aunt|aunty|neighbour|sister|brother|friend"
+          + "|"
+          + People.KIN
           + "|book|original|packet|blog|site|card|magazine|chef"
           + "|yesterday|last (?:time|week|year|month|sunday|weekend)|used to";
 

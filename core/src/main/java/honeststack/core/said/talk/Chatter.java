@@ -3,6 +3,7 @@ package honeststack.core.said.talk;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Worded;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sought;
 import java.util.regex.Matcher;
@@ -48,8 +49,9 @@ public final class Chatter {
   /** "My mother made them with lard." */
   private static final Sought THEIRS =
       Sought.of(
-          "^(?:(?:and|but|so) )*(?:my|our|his|her|the) (?:grand|great-grand|great - grand)?(?:mother|father|mum|mom|dad|gran|grandma|nan|nana|granny"
-              + "|grandad|aunt|auntie|uncle|neighbou?r|friend|sister|brother|ma|pa)(?: ?- ?in ?- ?law)?"
+          "^(?:(?:and|but|so) )*(?:my|our|his|her|the) (?:great ?- ?)?(?:ma|pa|"
+              + People.KIN
+              + ")(?: ?- ?in ?- ?law)?"
               + " (?:(?:always|often|usually|only|used to|would) )*(?:made|makes?|did|does|cooked|cooks?|fried|fry|baked|bakes?)"
               + " (?:them|it|hers|his|theirs|these|pancakes|waffles)(?: all)? (?:with|in|using|out of) ("
               + SOME

@@ -3,6 +3,7 @@ package honeststack.core.said.talk;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Shape;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sought;
 import java.util.List;
@@ -19,8 +20,11 @@ public final class Mused {
       "(?:(?:some|a few|a little|a bit of|more|in|of) )*(?:the |a |an )?@";
 
   private static final String KIN =
-      "(?:(?:my|our|his|her|the|your) (?:[a-z]+ )?(?:mum|mom|mother|gran|grandma|granny|nan|sister|brother|aunt|uncle|friend|neighbour|neighbor|mother-in-law|cousin|flatmate|colleague|dad|father)"
-          + "|mum|mom|gran|dad|some people|others|most people|people)";
+      "(?:(?:my|our|his|her|the|your) (?:[a-z]+ )?"
+          + People.KIN
+          + "|"
+          + People.NAMED
+          + "|some people|others|most people|people)";
 
   /** None of them is without. */
   private static final Remembered HINT =
@@ -57,7 +61,11 @@ public final class Mused {
                   + FOOD
                   + " ?,? (?:but|only|except) .*(?:none|no|out|not|n't|ran|left|forgot|skipped|without).*"),
           Sought.of(
-              "(?:(?:but|though|and) )?(?:(?:my|our|the) (?:husband|wife|son|daughter|dad|mum|mom|brother|sister|boy|girl|youngest|eldest|flatmate|friend)|he|she|dad|mum|mom)"
+              "(?:(?:but|though|and) )?(?:(?:my|our|the) (?:boy|girl|youngest|eldest|"
+                  + People.KIN
+                  + ")|he|she|"
+                  + People.NAMED
+                  + ")"
                   + " (?:really |still |just )?(?:hates?|dislikes|loathes|detests|can't stand|doesn't like|does not like) "
                   + FOOD
                   + "[ .!]*"),

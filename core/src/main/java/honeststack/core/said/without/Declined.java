@@ -4,6 +4,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 
@@ -12,15 +13,14 @@ import java.util.List;
  * walnuts; I can't stand them.", "You can add 50 g raisins. I never do."
  */
 public final class Declined {
-  private static final String KIN =
-      "(?:sister|brother|mother|mum|mom|mam|nan|gran|granny|grandma|grandmother|friend|neighbou?r|aunt|auntie|uncle|cousin|dad"
-          + "|father|boss|husband|wife|partner|kids|son|daughter|flatmate|roommate|colleague|mother-in-law)";
-
   /** Who has it, or that it need not be. */
   private static final String WHO =
       "(?:(?:my|our|her|his|your|the) "
-          + KIN
-          + "|(?:gran|granny|mum|mom|nan|dad|grandma)\\b"
+          + "(?:kids|"
+          + People.KIN
+          + ")|"
+          + People.NAMED
+          + "\\b"
           + "|(?:some|most|many|other)(?: (?:people|folks?|recipes|cooks|places|cafes|of my friends))?|others|people|everyone else|everybody else"
           + "|(?:the|my|this|that|her|his|an|an old|the old|every) (?:recipe|book|card|packet|box|original|blog|magazine|label|video|chef)"
           + "|(?:it's|it is|they're|is|are|was) (?:meant|supposed|said) to|(?:it|they) should|you (?:can|could|may|might|should|'re supposed to|'ll (?:see|find|hear|read))"

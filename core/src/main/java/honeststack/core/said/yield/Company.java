@@ -5,6 +5,7 @@ import honeststack.core.said.clause.Counted;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.told.Told;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -12,15 +13,16 @@ import java.util.regex.Matcher;
 /** Eaters who are named and not numbered: "me and my sister get 3 each", "feeds me and a mate". */
 public final class Company {
   private static final String KIN =
-      "(?:sister|brother|wife|husband|missus|partner|girlfriend|boyfriend|flatmate|housemate"
-          + "|roommate|room-mate|mate|friend|neighbour|neighbor|son|daughter|boy|girl|kid|child"
-          + "|mother|father|mum|mom|mam|dad|nan|gran|granny|grandma|grandpa|grandad|aunt|uncle"
-          + "|cousin|colleague|guest|lodger|toddler|baby|other half|one other|other)";
+      "(?:"
+          + People.KIN
+          + "|boy|girl|kid|child|guest|lodger|toddler|baby|other half|one other|other)";
 
   private static final String ONE =
       "(?:(?:my|the|our|a|an|his|her|one) (?:[a-z]+ )?"
           + KIN
-          + "|me|i|myself|mum|mom|mam|dad|nan|gran|granny|grandma|grandpa|grandad|mummy|daddy)";
+          + "|me|i|myself|"
+          + People.NAMED
+          + ")";
 
   private static final String NUMBER =
       "(?:\\d{1,2}|" + String.join("|", Counted.WORDS.subList(2, 9)) + ")";
