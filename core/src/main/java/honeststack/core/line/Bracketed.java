@@ -27,6 +27,8 @@ final class Bracketed {
     "fat", "sugars", "saturates", "sodium", "kcal", "cal", "cals", "calories"
   };
 
+  private static final String[] TOGETHER = {"together", "altogether", "total", "all", "overall"};
+
   private Bracketed() {}
 
   /** "2 eggs (12 g protein each)": of a label, not of the food. */
@@ -39,13 +41,16 @@ final class Bracketed {
    * The amount of all together. Where the food's pieces have a known weight, whatever is nearer to
    * it is meant; otherwise the content of each container, and the weight of all pieces.
    *
-   * @param each the text says that it is of each
+   * @param aside where it stands, which may say that it is of each, or of all
    * @param container containers are counted
    */
-  static Measure all(Measure said, List<Term> terms, Food food, boolean each, boolean container) {
-    if (terms.isEmpty()) {
+  static Measure all(
+      Measure said, List<Term> terms, Food food, List<Token> aside, boolean container) {
+    boolean together = aside.stream().anyMatch(token -> token.isWord(TOGETHER));
+    if (terms.isEmpty() || together) {
       return said;
     }
+    boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
     Measure first = terms.get(0).measure();
     double times = first.amount();
     boolean counted = first.unit() == Unit.COUNT || first.unit() == Unit.SCOOP;

@@ -166,9 +166,8 @@ public final class LineReader {
                   .tinned(foods, terms)
                   .counted(foods, terms);
       for (List<Token> aside : bracketed) {
-        boolean each = aside.stream().anyMatch(token -> token.isWord("each"));
-        others.add(
-            Bracketed.all(beside(aside).orElseThrow(), terms, named.food(), each, container));
+        Measure beside = beside(aside).orElseThrow();
+        others.add(Bracketed.all(beside, terms, named.food(), aside, container));
       }
       Optional<Measure> other = SecondAmount.prefer(terms, others);
       if (isJuiceOf(notes, terms, named)) {

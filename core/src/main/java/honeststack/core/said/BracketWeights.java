@@ -44,8 +44,13 @@ final class BracketWeights {
             .toList();
     boolean words = inner.elements.stream().anyMatch(e -> e.kind == Element.Kind.WORD);
     boolean each = inner.elements.stream().anyMatch(e -> e.is(Sort.EACH, Sort.PER));
+    boolean together =
+        before.amount != null
+            && before.amount.isCount()
+            && inner.sentence.tokens().stream()
+                .anyMatch(t -> t.isWord("together", "altogether", "total", "overall"));
     return weights.size() == 1 && words && !each
-        ? weights.get(0).text()
+        ? weights.get(0).text() + (together ? " in all" : "")
         : Token.joined(inner.sentence.tokens());
   }
 

@@ -164,7 +164,7 @@ class SpokenTurnsTest {
           sugar 20 g, butter the same                      | 20 g sugar; 20 g butter
           20 g sugar, ditto butter                         | 20 g sugar; 20 g butter
           300 g flour, 200 ml milk, 500 g in total         | 300 g flour; 200 ml milk
-          2 pears, 200 g in total                          | 2 pears (200 g)
+          2 pears, 200 g in total                          | 2 pears (200 g in all)
           300 ml milk, about 90 g a piece                  | 300 ml milk
           """)
   void amountsAreShared(String text, String lines) {

@@ -15,12 +15,20 @@ public final class AllWeighed {
   private static final String DONE =
       "(?:peel|cor|trimm|prepar|mash|chopp|grat|slic|dic|drain|shell|skinn|ston|pitt|cook|squeez|stew|combin)";
 
+  /** They are no pieces any more: what is weighed then is all of them. */
+  private static final String NO_PIECES =
+      "(?:(?:peeled|cored|boiled|cooked|roasted|steamed|baked|stewed|finely|coarsely|well|then|and|,) )*"
+          + "(?:mashed|grated|pur[ée]ed|shredded|crushed|blended|blitzed)(?: and (?:squeezed|drained|cooled))?";
+
+  private static final Sought GROUND = Sought.of("^,? ?" + NO_PIECES + "$");
+
   /** Between the pieces and what they weigh. */
   private static final Sought CUE =
       Sought.of(
           "(?:the |a |their )?(?:(?:total|net|edible|raw|whole|"
               + DONE
-              + "ed) )*weight(?: of| is| was| about)?|all in all|edible (?:part|portion)"
+              + "ed) )*weight(?: of| is| was| about)?|all in all|edible (?:part|portion)|"
+              + NO_PIECES
               + "|(?:(?:they|it|that|which|these|all) )?(?:came|come|comes|coming|weigh|weighs|weighed"
               + "|weighing|work(?:ed)? out|amount(?:ed|s)?|add(?:ed|s)? up)(?: in| up)?(?: to| at)?(?: about)?"
               + "|(?:(?:they|it|that|which|these) )?(?:gives?|gave|giving|yields?|yielded|makes?|made)"
@@ -45,8 +53,8 @@ public final class AllWeighed {
     boolean told =
         isPieces(pieces.amount)
             && pieces.food != null
-            && weight > 0
-            && CUE.isAll(words(inner, 0, weight))
+            && (weight > 0 && CUE.isAll(words(inner, 0, weight))
+                || weight == 0 && GROUND.isAll(pieces.notes))
             && TAIL.isAll(inner.words(weight + 1, inner.size()));
     if (told) {
       pieces.amountText = inner.get(weight).text();

@@ -246,7 +246,10 @@ public final class Naming {
       mention.restated = true; // "300 ml milk, well, 200 ml really"
       return;
     }
-    String one = also.text() + (each ? " each" : "");
+    boolean together =
+        Sums.isTotal(clause, link.also() + 1)
+            || clause.isWord(link.also() - 1, "together", "altogether", "total", "in all");
+    String one = also.text() + (each ? " each" : together ? " in all" : "");
     mention.notes += more ? (less ? " less " : " plus ") + also.text() : " (" + one + ")";
   }
 
