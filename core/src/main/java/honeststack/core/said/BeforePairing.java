@@ -19,6 +19,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Refused;
 import honeststack.core.said.corrected.Arrows;
 import honeststack.core.said.corrected.Corrections;
+import honeststack.core.said.corrected.OnlyHad;
 import honeststack.core.said.corrected.Reconsidered;
 import honeststack.core.said.corrected.Retracted;
 import honeststack.core.said.each.EachSo;
@@ -34,6 +35,7 @@ import honeststack.core.said.part.OutOfWhole;
 import honeststack.core.said.part.PackTold;
 import honeststack.core.said.part.PartlyOther;
 import honeststack.core.said.part.SomeOfIt;
+import honeststack.core.said.part.SomeOfMade;
 import honeststack.core.said.part.Spent;
 import honeststack.core.said.part.Stock;
 import honeststack.core.said.place.EachVessel;
@@ -80,6 +82,7 @@ final class BeforePairing {
           BatterWeights::in,
           Titles::in,
           AtOnce::in,
+          SomeOfMade::in,
           Batches::in,
           MadeForOthers::may,
           CameOut::in,
@@ -132,6 +135,7 @@ final class BeforePairing {
           Displaced::in,
           Dismissed::in,
           Retracted::in,
+          OnlyHad::in,
           Renamed::in,
           Corrections::in,
           Reconsidered::in);

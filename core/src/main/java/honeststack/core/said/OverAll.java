@@ -13,6 +13,7 @@ import honeststack.core.said.instead.SwappedAhead;
 import honeststack.core.said.name.Uncooked;
 import honeststack.core.said.pairing.Units;
 import honeststack.core.said.part.Premix;
+import honeststack.core.said.part.SomeOfMade;
 import honeststack.core.said.place.AfterCooking;
 import honeststack.core.said.place.Allotted;
 import honeststack.core.said.place.EatersOwn;
@@ -47,6 +48,7 @@ final class OverAll {
     OneBowl.find(text, read);
     Hypothetical.before(read);
     Retold.before(read);
+    SomeOfMade.find(read);
     Allotted.find(read);
     Moved.find(read);
     OffTopic.find(read);

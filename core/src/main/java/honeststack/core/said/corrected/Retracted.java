@@ -52,7 +52,6 @@ public final class Retracted {
       WentBack.at(clause, i);
       retracted.changed(i);
       retracted.used(i);
-      retracted.onlyHad(i);
     }
   }
 
@@ -226,24 +225,6 @@ public final class Retracted {
   private int one(int from) {
     int last = clause.isMark(clause.size() - 1, ".", "!") ? clause.size() - 2 : clause.size() - 1;
     return last > from && clause.isWord(last, "one") && clause.get(last).isAmount() ? last : -1;
-  }
-
-  /** "125 g butter, I only had 100 left". */
-  private void onlyHad(int i) {
-    boolean had =
-        clause.isMark(i, ",", "-", "–")
-            && clause.isWord(i + 1, "i", "we")
-            && clause.isWord(i + 2, "only", "just")
-            && clause.isWord(
-                i + 3, "had", "used", "have", "did", "put", "took", "use", "do", "added", "take");
-    int old = had ? last(i) : -1;
-    boolean near = old >= 0 && (food(old, i) == i - 1 || old == i - 1);
-    near &= clause.isWhole(i + 4);
-    if (near && !clause.isFood(i + 5)) {
-      clause.take(old, old + 1, Part.EXCLUDED);
-      clause.take(i, i + 4, Part.NOTE);
-      correct(old, i + 4, true);
-    }
   }
 
   /** "400 g carrots, use 200", "tip the 500 g bag of flour in, use 200 of it". */

@@ -266,7 +266,8 @@ public final class Times {
   /** No food stands there, nor a number of which something was made. */
   private boolean isOpen(int from, int to) {
     return clause.elements.subList(from, to).stream()
-        .noneMatch(e -> e.isFood() || e.isAmount() && e.part == Part.METHOD);
+        .noneMatch(
+            e -> e.isFood() || (e.isAmount() || e.is(Sort.PART_OF)) && e.part == Part.METHOD);
   }
 
   /** It is said of this food; not of the recipe besides. */
