@@ -17,6 +17,7 @@ import honeststack.core.said.instead.Overlaid;
 import honeststack.core.said.instead.Superseded;
 import honeststack.core.said.name.Described;
 import honeststack.core.said.name.Rendered;
+import honeststack.core.said.name.TitledFree;
 import honeststack.core.said.name.WhichSort;
 import honeststack.core.said.page.OwnWeights;
 import honeststack.core.said.page.Page;
@@ -131,6 +132,7 @@ public final class Telling {
     page.marks.addAll(weights.marks);
     page.marks.addAll(unit.marks);
     OverAll.find(text, read);
+    TitledFree.of(text).ifPresent(free -> described.titled(read, free));
     return new Answer(reader, writer, text, unit.text, page, read).told();
   }
 

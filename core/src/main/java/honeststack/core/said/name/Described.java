@@ -179,6 +179,15 @@ public final class Described {
     return free || within.isPresent();
   }
 
+  /** By the name of the recipe every food in it is free of something: see {@link TitledFree}. */
+  public void titled(List<Clause> read, String free) {
+    for (Clause clause : read) {
+      clause.mentions.stream()
+          .filter(mention -> mention.known().isPresent())
+          .forEach(mention -> isFree(mention, free));
+    }
+  }
+
   /** A food that holds what it is said to be free of is not meant, whatever else may be. */
   private boolean isFree(Mention mention, String said) {
     String free =
