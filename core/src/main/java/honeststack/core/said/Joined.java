@@ -220,10 +220,14 @@ final class Joined {
   }
 
   private static boolean isMeasured(List<Element> list, Element food) {
-    for (int i = 1; i < list.size(); i++) {
-      int amount = list.get(i - 1).isWord("of") && i > 1 ? i - 2 : i - 1;
-      if (list.get(i).isFood() && list.get(i).isSameFood(food) && list.get(amount).isAmount()) {
-        return true;
+    for (int i = 0; i < list.size(); i++) {
+      if (list.get(i).isFood() && list.get(i).isSameFood(food)) {
+        int before = i > 1 && list.get(i - 1).isWord("of") ? i - 2 : i - 1;
+        int behind = i + 1 < list.size() && list.get(i + 1).isMark(":", "-") ? i + 2 : i + 1;
+        boolean first = before >= 0 && list.get(before).isAmount();
+        if (first || behind < list.size() && list.get(behind).isAmount()) {
+          return true;
+        }
       }
     }
     return false;

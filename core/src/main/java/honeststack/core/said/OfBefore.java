@@ -5,6 +5,8 @@ import honeststack.core.said.amount.WeighedLater;
 import honeststack.core.said.choice.Chosen;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Shape;
+import honeststack.core.said.corrected.LeftSome;
+import honeststack.core.said.corrected.ListBut;
 import honeststack.core.said.corrected.PointedBack;
 import honeststack.core.said.corrected.Retold;
 import honeststack.core.said.corrected.SameBut;
@@ -54,6 +56,8 @@ final class OfBefore {
     return SharedLater.by(read, clause, shape)
         || PointedBack.by(read, clause, shape)
         || SameBut.by(read, clause, shape)
+        || ListBut.by(read, clause, shape)
+        || LeftSome.by(read, clause, shape)
         || RanShort.by(read, clause, shape)
         || Reasoned.by(read, clause, shape)
         || Thinned.by(read, clause, shape)

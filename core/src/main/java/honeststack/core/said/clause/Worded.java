@@ -39,6 +39,16 @@ public final class Worded {
     return element >= 0 && element < starts.length && starts[element] >= from;
   }
 
+  /** In a stretch of it stands an amount that says more than "a". */
+  public boolean measures(int from, int to) {
+    for (int i = 0; i < clause.size(); i++) {
+      if (starts[i] >= from && starts[i] < to && clause.isAmount(i)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Takes the foods of a stretch, and an article before each. */
   public void take(int from, int to, Part part) {
     for (int i = 0; i < clause.size(); i++) {

@@ -101,6 +101,17 @@ public final class SameBut {
     if (less && clause.hasAmount()) {
       return isLess(read, clause);
     }
+    change(read, clause, less, said.get().has("bar"));
+    return true;
+  }
+
+  /**
+   * Has what a sentence names stand in the place of what was told of the same foods.
+   *
+   * @param less what it excepts is left out, however much it is
+   * @param bar so are foods without an amount
+   */
+  static void change(List<Clause> read, Clause clause, boolean less, boolean bar) {
     for (int i = 0; i < clause.size(); i++) {
       Element food = clause.get(i);
       if (food.isFood() && food.part == Part.EXCLUDED && !less) {
@@ -113,13 +124,12 @@ public final class SameBut {
     for (Mention now : List.copyOf(clause.mentions)) {
       if (now.isMeasured()) {
         replace(read, now);
-      } else if (now.food != null && said.get().has("bar")) {
+      } else if (now.food != null && bar) {
         takeOut(read, now.food); // "the same, minus the sugar"
         now.mark(Part.EXCLUDED);
         clause.mentions.remove(now);
       }
     }
-    return true;
   }
 
   /** "the same less 10 g sugar", "without the 30 g sugar": of one food, and of nothing else. */

@@ -15,7 +15,7 @@ public final class ListInBrackets {
   /** What has a list, not far before the brackets. */
   private static final Sought NAME =
       Sought.of(
-          "\\b(?:recipe|batter|mix|batch(?:es)?|usual|always|pancakes?|waffles?|cr[eê]pes|amounts|quantities|version|base|card)\\b[a-z' ]{0,25} ?$",
+          "\\b(?:recipe|batter|mix|batch(?:es)?|usual|always|pancakes?|waffles?|cr[eê]pes|amounts|quantities|version|base|card|same|as (?:always|usual|before)|last (?:week|time))\\b[a-z' ]{0,25} ?$",
           Pattern.CASE_INSENSITIVE);
 
   private static final Sought MEASURED =

@@ -1,5 +1,6 @@
 package honeststack.core.said.page;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.line.Token;
 import honeststack.core.said.words.Sentence;
 import honeststack.core.wording.WordSet;
@@ -50,6 +51,15 @@ public final class OwnNotes {
   }
 
   private static boolean isLead(List<Token> tokens, int i) {
-    return tokens.get(i).isWord("but") || tokens.get(i).isWord(LEADS);
+    boolean swap = tokens.stream().anyMatch(token -> token.isWord("instead", "for"));
+    boolean but = tokens.get(i).isWord("but") && (swap || !isChange(tokens.get(i + 1)));
+    return but || tokens.get(i).isWord(LEADS);
+  }
+
+  /** "But with 3 eggs." takes back what was told. */
+  private static boolean isChange(Token behind) {
+    return behind.kind() == Token.Kind.NUMBER
+        || behind.isWord("with", "only", "just", "using")
+        || NumberText.isWord(behind.low());
   }
 }

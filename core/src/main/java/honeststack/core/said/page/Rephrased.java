@@ -1,5 +1,6 @@
 package honeststack.core.said.page;
 
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
@@ -64,7 +65,9 @@ final class Rephrased {
       said(
           "\\b(("
               + NUMBER
-              + ") (?:residents|children|kids|people|guests|pupils|students|adults|friends|of us|players|campers))"
+              + ") "
+              + People.EATERS
+              + ")"
               + "( ?[,:–-] )(?:just )?(?:one|1) (?:each|apiece)\\b(?= ?[.,;\\n]|$)");
 
   /** "honey on top: 20 g". */
@@ -185,8 +188,38 @@ final class Rephrased {
               + MEASURE
               + ")(?: of)? (?:\\p{L}{3,12} ?){1,2} ?(?:for|with|by|to)) (?:the same|as much|the same (?:amount|weight|quantity)|just as much|an equal (?:amount|weight))(?: of)? (?=\\p{L}{3})");
 
+  private static final String SWAPPED =
+      "(?:swapped|replaced|exchanged|substituted|switched|changed)";
+
+  /** "…, except that I swapped 50 g of the flour for cornmeal". */
+  private static final Sought EXCEPT_SWAPPED =
+      said(
+          "(?:(?<=[\\p{L}\\d)])(?:,| –| -)? |(?<=[.;\\n] ?))(?:but|except|only)(?: that)? (?=(?:i|we)(?:'ve| have)? "
+              + SWAPPED
+              + "\\b)");
+
+  /** "But with 50 g of the flour swapped for cornmeal". */
+  private static final Sought WITH_SWAPPED =
+      said(
+          "(?:(?<=[\\p{L}\\d)])(?:,| –| -)? |(?<=[.;\\n] ?))(?:but |except |only )?with (\\d+ ?(?:g|ml|tbsp|tsp|cups?)|half|a third|a quarter) of the (\\p{L}{3,12}) "
+              + SWAPPED
+              + " (?:for|with|by|out for)(?= )");
+
+  /** "I swapped … for cornmeal and used 3 eggs". */
+  private static final Sought AND_USED =
+      said(
+          "(?<=\\b"
+              + SWAPPED
+              + " [^.,;\\n]{5,60}) and used (?=(?:\\d|one|two|three|four|five|an?) )");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(EXCEPT_SWAPPED, Rephrased::apart, "but", "except", "only"),
+          Repair.of(
+              WITH_SWAPPED,
+              at -> apart(at) + "I swapped " + at.group(1) + " of the " + at.group(2) + " for",
+              "of the "),
+          Repair.as(AND_USED, ". I used ", " and used "),
           Repair.as(HALF_AND_HALF, "equal parts", "half"),
           Repair.of(
               THE_SAME, at -> at.group(1) + " " + at.group(2) + " ", "same", "as much", "equal"),
@@ -238,6 +271,11 @@ final class Rephrased {
           Repair.as(WITH_OTHERS, "", " if ", " when "));
 
   private Rephrased() {}
+
+  /** Behind a sentence of its own, which ends before it if it does not yet. */
+  private static String apart(MatchResult at) {
+    return Character.isLetter(at.group().charAt(0)) ? "" : ". ";
+  }
 
   private static String spoon(MatchResult at) {
     boolean tea = at.group(2).toLowerCase(Locale.ROOT).matches("te.*|ts.*");

@@ -27,13 +27,18 @@ public final class Bygone {
                   + "|call(?:s|ed) for|ask(?:s|ed) for|include[sd]?|contain(?:s|ed))\\b"),
           Sought.of("\\b(?:i|we|she|he|they) once (?:put|added|tried|used|had|made)\\b"),
           Sought.of(
+              "\\bused to (?:always |usually |often )?(?:do|make|cook|bake|mix) (?:these|them|it|this|mine|ours|pancakes|waffles) (?:with|from|of|on)\\b"),
+          Sought.of(
+              "\\b(?:it|this|they|these|that|mine|i|we)(?: all)? (?:began|started(?: out| off| life)?) (?:life )?(?:as|with|from|on)\\b(?! (?:an? )?(?:way|means|attempt|experiment|joke|treat)\\b)"),
+          Sought.of(
               "\\b(?:back then|in the old days|in those days|before (?:the|her|his|my|our) diagnosis"
                   + "|before we knew|in the past|years ago|originally|once upon a time)\\b.{0,30}?"
                   + "\\b(?:had|was|were|put|used|added|went)\\b"));
 
   /** None of them is without. */
   private static final Sought HINT =
-      Sought.of("used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past");
+      Sought.of(
+          "used to|would have|recipe|version|ones? |card|way|once|then|days|knew|ago|past|began|started");
 
   /** The foods before it are past. */
   private static final Sought BEFORE =
@@ -78,7 +83,8 @@ public final class Bygone {
         return;
       }
     }
-    if (!food || clause.hasAmount()) {
+    boolean measured = clause.hasAmount();
+    if (!food || measured && !HINT.isIn(clause.words(0, clause.size()))) {
       return;
     }
     Worded worded = Worded.of(clause);
@@ -86,9 +92,15 @@ public final class Bygone {
       Matcher behind = pattern.matcher(worded.words);
       if (behind.find()) {
         Matcher now = NOW.matcher(worded.words);
-        int to = now.find(behind.end()) ? now.start() : worded.words.length();
-        worded.take(behind.end(), to, Part.EXCLUDED);
+        boolean today = now.find(behind.end());
+        int to = today ? now.start() : worded.words.length();
+        if (!measured || today && !worded.measures(behind.end(), to)) {
+          worded.take(behind.end(), to, Part.EXCLUDED);
+        }
       }
+    }
+    if (measured) {
+      return;
     }
     Matcher before = BEFORE.matcher(worded.words);
     if (before.find()) {
