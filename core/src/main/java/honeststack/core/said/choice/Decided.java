@@ -19,7 +19,7 @@ public final class Decided {
       Sought.of(
           ".*\\b(?:(?:i|we) (?:just |always |usually )?(?:took|take|used|use|had|have|did|do|chose"
               + "|choose|picked|pick|went (?:with|for)|go (?:with|for))|mine (?:was|is|were|has)|(?:today|this time|this morning)(?: it's| it was| it is)?"
-              + "|ours (?:was|is|were)|it was)(?: the| some)?");
+              + "|ours (?:was|is|were)|it was|it's|it is)(?: the| some)?");
 
   private static final Sought CASE =
       Sought.of(

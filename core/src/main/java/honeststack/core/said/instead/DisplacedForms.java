@@ -107,7 +107,9 @@ public final class DisplacedForms {
   private static final Sought KEPT =
       Sought.of(
           "(?:.* )?(?:don't|do not|never|not|nothing|couldn't|can't|cannot|wouldn't|won't)(?: ever| do| be)*"
-              + " (?:skip|forget|leave out|omit|drop|without|scrap|ditch|miss)(?: .*)?");
+              + " (?:skip|forget|leave out|omit|drop|without|scrap|ditch|miss)(?: .*)?"
+              + "|(?:.* )?(?:sauce|compote|jam|coulis|pur[ée]e|syrup|cream|topping|filling|batter|mix|dough|spread|made|cooked|boiled|stewed|blended|whipped)"
+              + " (?:from|out of)(?: the| about| some)*"); // what is made of it
 
   private DisplacedForms() {}
 

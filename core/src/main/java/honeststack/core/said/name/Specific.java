@@ -117,7 +117,8 @@ public final class Specific {
     for (Mention mention : clause.mentions) {
       other = mention.food == said ? mention : other;
     }
-    if (other != null && other.isMeasured() || said.isAmount()) {
+    boolean choice = !general.others.isEmpty(); // "butter or oil, it's oil"
+    if (choice || other != null && other.isMeasured() || said.isAmount()) {
       return;
     }
     Mention alone = other;

@@ -89,8 +89,18 @@ final class ChoiceLists {
   private static final Sought CHOCOLATE =
       said("(?<=\\bmilk)(?: or | ?/ ?)(?:dark|white|plain)(?= chocolate\\b)");
 
+  /** "50 g butter or 40 g oil (I chose oil)". */
+  private static final Sought CHOSEN =
+      Sought.of(
+          "(?<=\\bor [^.;\\n()]{2,40}) ?\\((?:(?:i|we) (?:chose|took|used|went for|went with|had|picked|use|take)|it was|it's|it is|today)"
+              + "(?: the)? (\\p{L}{3,12}(?: \\p{L}{3,12})?)\\)"
+              + "|(?<=\\bor [^.;\\n()]{2,40}) ?\\((\\p{L}{3,12}(?: \\p{L}{3,12})?) (?:today|this time|in my case|for me|here)\\)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              CHOSEN, at -> " - it's " + (at.group(1) == null ? at.group(2) : at.group(1)), " or "),
           Repair.of(SORTS, at -> joined(at, 1, 4) + " " + at.group(5), " or "),
           Repair.of(OF_NOUN, at -> joined(at, 2, 4) + " " + at.group(1), "("),
           Repair.of(OF_KIND, at -> joined(at, 1, 3), "("),

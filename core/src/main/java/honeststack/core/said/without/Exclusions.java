@@ -50,6 +50,7 @@ public final class Exclusions {
     LeftOut.in(clause);
     Unwanted.in(clause);
     Missing.in(clause);
+    NotAfterAll.in(clause);
   }
 
   /** "0 g sugar", "sugar: 0". */
@@ -95,7 +96,7 @@ public final class Exclusions {
     for (int i = 0; i < clause.size(); i++) {
       Element cue = clause.get(i);
       boolean gives = cue.is(Sort.SWAP) && isGiving(i);
-      boolean no = cue.is(Sort.CORRECT) && cue.low().endsWith(" no") && isEnd(i + 2);
+      boolean no = cue.is(Sort.CORRECT) && cue.low().endsWith(" no") && isEndOrNow(i + 2);
       if (!gives && !no && !cue.is(Sort.EXCLUDE, Sort.INSTEAD)
           || cue.part != null
           || clause.isWord(i + 1, "to") && cue.low().contains("want")
@@ -256,6 +257,11 @@ public final class Exclusions {
         || clause.get(i).isWord("not")
             && clause.isWord(i + 1, "too", "quite", "much", "only", "just", "very", "at")
         || clause.isWord(i + 1, "all") && !clause.isFood(i + 2); // "not all the milk"
+  }
+
+  /** "but no butter today". */
+  private boolean isEndOrNow(int i) {
+    return isEnd(i) || clause.isWord(i, "today", "now", "here", "actually", "tonight");
   }
 
   /** The food and those listed behind it. */

@@ -32,6 +32,7 @@ final class PhraseForms {
           OUT | (can/has to/have to/must/had to/may/should) go | cut completely | (but/so/and/) (don't/do not/didn't/did not/won't) count (that/it/this/them/those)
               | (which/that) (you/i/we) (need not/needn't/don't need to/don't have to/do not/don't/didn't) count | not counted (here/in this/in)
           EXCLUDE | (dropped/ditched/binned/skipped/omitted/removed/scrapped) (the/all the/any)
+              | (cancel/scrap/scratch/strike/delete/ditch) the
           OUT | (stays/stay/is/are/was/were/goes/go/gets/get/has been/have been/was all/got) (left out/omitted/skipped/off the list/off the menu/not in it/not in there/not used/avoided/out of the question/not in this/not in these/not included/not part of it)
               | (stays/stay/stayed/staying) (out/out of it/in the cupboard/in the fridge/in the jar) | (don't/doesn't/do not/does not) (agree/go/sit) (/well) with (me/us/him/her/them)
               | (i/we) (leave/left/have left/always leave) out
