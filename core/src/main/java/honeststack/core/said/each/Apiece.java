@@ -96,16 +96,6 @@ public final class Apiece {
     return clause.counts.serves.isPresent() && BatterForEach.joined(clause, last) != null;
   }
 
-  /** "30 g ham and 20 g cheddar each": what goes on with it, no batter; null for nothing. */
-  private Mention alongside(Mention last) {
-    return clause.mentions.stream()
-        .filter(m -> m.to == last.from - 1 && clause.isWord(m.to, "and", "plus", "&"))
-        .filter(m -> m.isMeasured() && m.amount != last.amount && m.per == null)
-        .filter(m -> !BatterForEach.is(m.role()) && !BatterForEach.is(last.role()))
-        .findFirst()
-        .orElse(null);
-  }
-
   /** "100 g flour and 1 egg per person": what is joined to it and goes into the batter, too. */
   private void joined(int i, Mention last, Per per) {
     List<Mention> list = BatterForEach.list(clause, last);
@@ -114,9 +104,8 @@ public final class Apiece {
       return;
     }
     Mention first = BatterForEach.joined(clause, last);
-    Mention other = first == null ? alongside(last) : null;
-    if (other != null) {
-      take(i, other, per);
+    if (first == null) {
+      Alongside.of(clause, last).forEach(mention -> take(i, mention, per));
     }
     if (first != null) {
       take(i, first, per);
@@ -213,7 +202,7 @@ public final class Apiece {
     boolean with = clause.isWord(i + 1, "with", "gets", "get");
     boolean alone = clause.mentions.size() == 1 || clause.isWord(i + 1, "one");
     boolean counted = // "8 waffles with 10 g jam each"
-        (clause.mentions.size() == 1 || clause.mentions.size() == 2 && alongside(mention) != null)
+        clause.mentions.size() == Alongside.of(clause, mention).size() + 1
             && (clause.counts.pieces.isPresent() || clause.counts.serves.isPresent());
     boolean fat = alone && mention.role() == Role.FAT && isOil(mention);
     boolean egg = mention.role() == Role.EGG && !clause.isWord(i + 1, "for", "in", "of", "to");

@@ -56,7 +56,9 @@ public final class PerCue {
     "folds", "rolled", "way", "time", "and", "plus", "in", "on", "at", "of", "for", "with", "is"
   };
 
-  private static final String[] ROUND_WORDS = {"round", "batch", "panful"};
+  private static final String[] ROUND_WORDS = {
+    "round", "batch", "panful", "go", "time", "turn", "pan", "load"
+  };
 
   /** What comes again and again otherwise. */
   private static final Sought OTHER =
@@ -101,6 +103,11 @@ public final class PerCue {
     return clause.elements.subList(0, i).stream().anyMatch(e -> e.says(PEOPLE));
   }
 
+  /** An amount, whatever was made of it: "a teaspoon a round". */
+  private boolean isSome(int amount) {
+    return clause.get(amount).isAmount() && !clause.get(amount).isWeak();
+  }
+
   private Optional<Per> per() {
     Element element = clause.get(i);
     boolean pieces = // "6 kids, two each: 200 g flour"
@@ -120,7 +127,7 @@ public final class PerCue {
             && element.isWeak()
             && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
             && i > 0
-            && (clause.get(i - 1).isFood() || clause.isStrong(i - 1) || clause.is(i - 1, Sort.PAN));
+            && (clause.get(i - 1).isFood() || isSome(i - 1) || clause.is(i - 1, Sort.PAN));
     if (!weak && (element.isFood() || !element.says(CUES))) {
       return Optional.empty();
     }

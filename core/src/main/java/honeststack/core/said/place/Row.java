@@ -110,7 +110,7 @@ public final class Row {
         && clause.elements.stream().noneMatch(e -> e.is(Sort.BOWL, Sort.PAN, Sort.BATTER));
   }
 
-  static boolean isBatter(Mention mention) {
+  public static boolean isBatter(Mention mention) {
     Role role = mention.role();
     return role == Role.FLOUR
         || role == Role.EGG

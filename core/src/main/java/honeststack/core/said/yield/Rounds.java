@@ -26,6 +26,15 @@ public final class Rounds {
               + FILLINGS
               + "(?! to (?:get|learn|find|work out|manage|master))(?: |$)");
 
+  private static final Sought TIMES =
+      Sought.of(
+          "\\b(?:fry|fried|fill|filled|load|loaded|grease|greased) (?:(?:it|them|the) )?(?:(?:pan|iron|griddle) )?"
+              + NUMBER
+              + " times(?! (?:a|per|each|every) (?:day|week))(?: |$)");
+
+  private static final Remembered HINT =
+      Remembered.part("(?:^| )(?:" + FILLINGS + "(?: of)?|times)$");
+
   private static final Remembered WORD = Remembered.part("(?:^| )" + FILLINGS + "(?: of)?$");
 
   /** Of more bowls, or of what comes out of one. */
@@ -37,11 +46,11 @@ public final class Rounds {
   private Rounds() {}
 
   public static void in(Clause clause) {
-    if (!clause.says(WORD)) {
+    if (!clause.says(HINT)) {
       return;
     }
     String words = clause.words(0, clause.size());
-    Matcher said = SAID.matcher(words);
+    Matcher said = (TIMES.isIn(words) ? TIMES : SAID).matcher(words);
     if (said.find() && !MADE.isIn(words.substring(0, said.start("number")))) {
       double rounds = NumberText.read(said.group("number"));
       clause.counts.rounds = Optional.of(new Told.Count(rounds, rounds));
