@@ -3,6 +3,7 @@ package honeststack.core.said.page;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
 /**
@@ -10,12 +11,11 @@ import java.util.regex.Pattern;
  * eight.", "Does four plates.", "Stopped at eight.", "Only myself to feed."
  */
 final class CountTurns {
-  private static final String NUMBER =
-      "(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty)";
+  private static final String NUMBER = Numerals.STRICT;
 
-  private static final String START = "(?<=^|[.!;\\n] ?)";
+  private static final String START = YieldTurns.START;
 
-  private static final String END = "(?= ?(?:[.!;\\n]|$))";
+  private static final String END = YieldTurns.END;
 
   private static final String PIECES = "(?:pancakes|waffles|pieces|cr[eê]pes|blini|ones)";
 
@@ -58,8 +58,48 @@ final class CountTurns {
               + " (?:ladles?|scoops?|cups?|ladlefuls?)(?: of it| of batter)?"
               + END);
 
+  /** "three on a plate, five plates". */
+  private static final Sought ON_PLATES =
+      said(
+          START
+              + "(?:one plate each(?: for "
+              + NUMBER
+              + " of us)?,? )?"
+              + NUMBER
+              + " (?:on|to|per) (?:a|each|every|the|one) plate(?:,? (?:and )?(?:it (?:did|made|filled|does) |we filled |for )?"
+              + NUMBER
+              + " plates)?"
+              + END);
+
+  private static final Sought PLATES_OF =
+      said(
+          START
+              + NUMBER
+              + " plates,?(?: of| with| at)? "
+              + NUMBER
+              + "(?: on each| each| a plate| apiece)?"
+              + END);
+
+  /** "a portion's two and I had 7 portions". */
+  private static final Sought PORTIONS =
+      said(
+          START
+              + "(?:(?:a|one) (?:portion|serving)(?:'s| is| was| =) "
+              + NUMBER
+              + "|"
+              + NUMBER
+              + " (?:make|makes|is|are|to) a (?:portion|serving)|(?:portions|servings) of "
+              + NUMBER
+              + "),? (?:and |so )?(?:(?:i|we|it) )?(?:had|got|made|gave|have|get|makes)? ?"
+              + NUMBER
+              + "(?: (?:portions|servings)| of (?:them|those))(?: out of (?:it|that|this)| from (?:it|that|this))?"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(ON_PLATES, CountTurns::plates, " plate"),
+          Repair.of(PLATES_OF, at -> YieldTurns.made(at, n(at, 1) * n(at, 2), n(at, 1)), " plates"),
+          Repair.of(PORTIONS, CountTurns::portions, "portion", "serving"),
           Repair.of(
               SERVING,
               at -> "makes " + at.group(2) + ", " + at.group(1) + " each",
@@ -74,6 +114,20 @@ final class CountTurns {
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  private static String plates(MatchResult at) {
+    int eaters = at.group(3) != null ? n(at, 3) : at.group(1) != null ? n(at, 1) : 0;
+    return eaters > 0 ? YieldTurns.made(at, eaters * n(at, 2), eaters) : at.group();
+  }
+
+  private static String portions(MatchResult at) {
+    int each = n(at, at.group(1) != null ? 1 : at.group(2) != null ? 2 : 3);
+    return YieldTurns.made(at, each * n(at, 4), n(at, 4));
+  }
+
+  private static int n(MatchResult at, int group) {
+    return YieldTurns.n(at, group);
   }
 
   private static String serves(String many) {

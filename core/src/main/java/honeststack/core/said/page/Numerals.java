@@ -1,7 +1,9 @@
 package honeststack.core.said.page;
 
+import honeststack.core.line.NumberText;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Whole numbers as they are said of pieces and people: "12", "a dozen", "sixteen". */
 final class Numerals {
@@ -32,11 +34,16 @@ final class Numerals {
   /** A group of a pattern that finds one of them. */
   static final String ANY =
       "(\\d{1,3}|half a dozen|a dozen|two dozen|an?|"
+          + "(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ](?:"
+          + String.join("|", WORDS.subList(1, 10))
+          + "))?|"
           + String.join("|", WORDS.subList(1, WORDS.size()))
-          + "|thirty|forty|fifty)";
+          + ")";
 
   /** The same without "a" and "an". */
   static final String STRICT = ANY.replace("|an?|", "|");
+
+  private static final Pattern TENS = Pattern.compile("\\d{1,3}|\\w+ty(?:[- ]\\w+)?");
 
   private Numerals() {}
 
@@ -48,13 +55,7 @@ final class Numerals {
       case "half a dozen" -> 6;
       case "a dozen" -> 12;
       case "two dozen" -> 24;
-      case "thirty" -> 30;
-      case "forty" -> 40;
-      case "fifty" -> 50;
-      default ->
-          !low.isEmpty() && Character.isDigit(low.charAt(0))
-              ? Integer.parseInt(low)
-              : WORDS.indexOf(low);
+      default -> TENS.matcher(low).matches() ? (int) NumberText.read(low) : WORDS.indexOf(low);
     };
   }
 }

@@ -81,8 +81,23 @@ final class OddUnits {
   private static final Sought OR_WEIGHED =
       Sought.of("(?<=\\()or (?=\\d+(?:[.,]\\d+)? ?(?:g|ml|grams)\\))", Pattern.CASE_INSENSITIVE);
 
+  /** What a thimble, the cap of a small bottle and a dram hold (common practice). */
+  private static final Sought THIMBLE =
+      Sought.of("\\b(?:an? )?thimble(?:ful)?(?= of\\b| \\p{L})", Pattern.CASE_INSENSITIVE);
+
+  private static final Sought CAP =
+      Sought.of(
+          "\\b(?:a|one|the) cap(?= of (?:the )?(?:\\p{L}{3,9} )?(?:vanilla|rum|brandy|extract|essence|whisk|vinegar|liqueur|kirsch|cordial))",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Sought DRAM =
+      Sought.of("\\b(?:wee |small )?dram(?= of\\b)", Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(THIMBLE, "½ tsp", "thimble"),
+          Repair.as(CAP, "1 tsp", " cap of "),
+          Repair.as(DRAM, "shot", "dram "),
           Repair.of(WEIGHED, at -> at.group(2) + " (" + at.group(1) + ")", "g (", "l ("),
           Repair.as(IN_TOTAL, ",", "@"),
           Repair.as(TOGETHER, "total", "together"),

@@ -42,8 +42,21 @@ final class PanWords {
           "\\b(?:just|only) (?:the|a|my|our) (?:non[ -]?stick|dry|bare) (?:pan|iron|griddle|skillet)\\b(?: (?:and|with))?",
           Pattern.CASE_INSENSITIVE);
 
+  /** "5 g oil for the first, 3 g for each after, 8 pancakes". */
+  private static final Sought FIRST_MORE =
+      Sought.of(
+          "\\b(\\d{1,3})( ?g)((?: of)?(?: \\p{L}{3,10}){0,2}?) (?:for|in|with) the first(?: one| pancake| waffle| round)?,? (?:and |then )*"
+              + "(\\d{1,3}) ?g (?:for|in|with) (?:each|every one|every|all)(?: one)?(?: of)?(?: the)?"
+              + " (?:after(?:wards)?|others?|following|more|rest|next)(?: "
+              + Numerals.STRICT
+              + ")?(?:,? (?:and |makes |it's |there were )?"
+              + Numerals.STRICT
+              + "( (?:pancakes|waffles|rounds|cr[eê]pes|of them)))?",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(FIRST_MORE, PanWords::firstAndMore, "the first"),
           Repair.as(DRY, "in the pan.", "just ", "only "),
           Repair.of(
               DESCRIBED, PanWords::plain, "pan", "iron", "skillet", "griddle", "tawa", "maker"),
@@ -60,6 +73,20 @@ final class PanWords {
               "another griddle"));
 
   private PanWords() {}
+
+  /** All of it; as it was where nothing says how many there are. */
+  private static String firstAndMore(MatchResult at) {
+    int more =
+        at.group(5) != null
+            ? Numerals.of(at.group(5))
+            : at.group(6) != null ? Numerals.of(at.group(6)) - 1 : 0;
+    if (more <= 0) {
+      return at.group();
+    }
+    int all = Integer.parseInt(at.group(1)) + more * Integer.parseInt(at.group(4));
+    String pieces = at.group(6) == null ? "" : ", " + at.group(6) + at.group(7);
+    return all + at.group(2) + at.group(3) + " in the pan" + pieces;
+  }
 
   /** The article, and a plain noun where it stood. */
   private static String plain(MatchResult at) {

@@ -164,8 +164,45 @@ final class PartsLeft {
               + " (?:without(?: (?:it|them|the [a-z]+))?|peeled(?: and [a-z]+)?|after(?:wards)?(?: that)?|off the bone|net|shelled|trimmed|cored|stoned|podded|of flesh)"
               + "(?= ?(?:[.,;)\\n]|$| and ))");
 
+  /** "two eggs plus an extra white". */
+  private static final Sought EXTRA =
+      said("(?<=\\beggs?,? (?:plus|and|\\+|with) )(?:an|one) extra (white|yolk)\\b");
+
+  private static final String ONLY_THE = "(?: (?:just|only|as))*(?: the)?(?: egg)? (white|yolk)s?";
+
+  private static final String OF_THEM = "(?: (?:of (?:them|which|those|these)|others?))?";
+
+  /** "6 eggs: 4 whole, 2 just the whites". */
+  private static final Sought SOME_WHOLE =
+      said(
+          EGGS
+              + "(?: ?[,:;(–—-])?(?: of (?:them|which|those),?)? ?"
+              + NUMBER
+              + OF_THEM
+              + " whole(?: ones| eggs)?(?: ?[,;&–-])?(?: (?:and|plus|with|from|of))* ?"
+              + NUMBER
+              + OF_THEM
+              + ONLY_THE
+              + "(?: only| alone)?\\)?"
+              + END);
+
+  /** "3 eggs, one of them just the yolk", "3 eggs, of two just the whites". */
+  private static final Sought OF_SOME =
+      said(
+          EGGS
+              + " ?[,:;(–—-] ?(?:but )?(?:"
+              + NUMBER
+              + " (?:of (?:them|those|these)|as)|(?:of|from) "
+              + NUMBER
+              + "(?: of (?:them|those))?)"
+              + "(?: (?:just|only))(?: the)?(?: egg)? (white|yolk)s?\\)?"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(EXTRA, at -> "1 egg " + at.group(1), "extra "),
+          Repair.of(SOME_WHOLE, PartsLeft::someWhole, "whole"),
+          Repair.of(OF_SOME, PartsLeft::ofSome, "just", "only"),
           Repair.of(SOME, PartsLeft::some, "yolk", "white"),
           Repair.of(DROPPED, at -> parts(at, 1, other(at.group(3))), "yolk", "white"),
           Repair.of(THROWN, at -> parts(at, 1, other(at.group(3))), "yolk", "white"),
@@ -211,6 +248,22 @@ final class PartsLeft {
   private static String named(MatchResult at) {
     boolean same = at.group(3).equalsIgnoreCase(at.group(4));
     return same ? at.group() : parts(at, 1, at.group(4));
+  }
+
+  /** Only where they are all that were said. */
+  private static String someWhole(MatchResult at) {
+    int whole = Numerals.of(at.group(3));
+    int parts = Numerals.of(at.group(4));
+    boolean all = Numerals.of(at.group(1)) == whole + parts;
+    return all ? whole + at.group(2) + " eggs, " + parts + " egg " + at.group(5) + "s" : at.group();
+  }
+
+  private static String ofSome(MatchResult at) {
+    int all = Numerals.of(at.group(1));
+    int parts = Numerals.of(at.group(3) == null ? at.group(4) : at.group(3));
+    return parts <= 0 || parts >= all
+        ? at.group()
+        : all - parts + at.group(2) + " eggs, " + parts + " egg " + at.group(5) + "s";
   }
 
   private static String some(MatchResult at) {

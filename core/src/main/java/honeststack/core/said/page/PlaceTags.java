@@ -69,8 +69,42 @@ final class PlaceTags {
           "(?<=[\\p{L})]) ?→ *(?:the )?(pan|iron|griddle|plate|plates|top|batter|bowl)(?=[.,;\\n]|$)",
           Pattern.CASE_INSENSITIVE);
 
+  private static final String PLACES =
+      "((?:for |to )?(?:the )?(?:batter|dough|frying|pan|griddle|iron|greasing|fry|top|topping|toppings|serve|serving|finish|plates?))";
+
+  private static final String BOWL_FOOD =
+      "(?:flour|milk|buttermilk|salt|eggs?|soda|powder|water|yeast|oats)";
+
+  /** Before what it heads: "(for the batter) flour 200 g, …, (for the pan) butter 15 g". */
+  private static final Sought BRACKETS =
+      Sought.of(
+          "(?<=^|\\n|[,;.…]|\\bingredients:?) ?[(\\[]" + PLACES + "[)\\]] ?(?=[\\p{L}\\d])",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "… salt 2 g (for frying) butter 15 g": of no salt anybody says so. */
+  private static final Sought BRACKETS_BEHIND =
+      Sought.of(
+          "(?<="
+              + BOWL_FOOD
+              + "(?: (?:\\.\\.\\. )?\\d[\\d.,/]{0,4} ?(?:g|ml|tsp|tbsp)?)?) [(\\[]"
+              + PLACES
+              + "[)\\]] (?=\\p{L})(?!(?:and|or|plus|then|"
+              + BOWL_FOOD
+              + ")\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "Sugar and lemon for the top: 30 g and 20 ml". */
+  private static final Sought PAIR =
+      Sought.of(
+          "(?<=^|[.;\\n] ?)(\\p{L}{3,12} and \\p{L}{3,12}),? (for the top|on top|to go on|over|on it|for the pan|in the pan)"
+              + " ?[:,] ?(\\d+ ?[a-z]{0,4} and \\d+ ?[a-z]{0,4})(?=[.;\\n]|$)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(BRACKETS, PlaceTags::heading, "(", "["),
+          Repair.of(BRACKETS_BEHIND, PlaceTags::heading, "(", "["),
+          Repair.of(PAIR, at -> at.group(1) + ": " + at.group(3) + " " + at.group(2), " and "),
           Repair.of(ARROW, PlaceTags::arrow, "→", "->", "=>"),
           Repair.as(PAN_FAT, "pan:", "fat", "medium", "oil used"),
           Repair.of(OVER, at -> at.group(2) + " " + at.group(1) + " over", " over"),
@@ -96,6 +130,12 @@ final class PlaceTags {
   private static String onTop(MatchResult at) {
     String said = at.group();
     return said.endsWith("each)") ? " on top of each" : said.length() < 7 ? " on it" : " to top";
+  }
+
+  /** Ends what stands before it. */
+  private static String heading(MatchResult at) {
+    boolean begins = "([".indexOf(at.group().charAt(0)) >= 0;
+    return (begins ? "" : ". ") + at.group(1) + ":";
   }
 
   private static String arrow(MatchResult at) {

@@ -154,8 +154,26 @@ final class Reweighed {
       said(
           "(?<=\\d{1,2} eggs)(?:,|;| and| –| -) ?(?:(?:i|we) )?(?:took|used|cracked in) (\\d|two|three|four|five|six) of (?:them|those|it)\\b");
 
+  /** "1 sweet potato, roasted and mashed, 180 g of the mash". */
+  private static final Sought OF_MASH =
+      said(
+          "(?<=\\b(?:roasted|mashed|grated|baked|cooked|boiled|steamed|pur[ée]ed|squeezed|stewed|drained|peeled)) ?[,:;–-]? ?(?:about |gives |gave |that's )?"
+              + "(\\d+(?:[.,]\\d+)? ?(?:g|grams|kg|oz)) of (?:it|that|(?:the |that )?(?:mash|pur[ée]e|pulp|flesh|gratings|result))"
+              + "(?= ?(?:[.,;)\\n]|$))");
+
+  /** "300 ml milk, 350 if the flour is old": as "or 350 if it's humid". */
+  private static final Sought IF_OTHER =
+      said(
+          "(?<=\\d ?"
+              + UNIT
+              + " [^.,;\\n\\d]{3,25}),? (?:but |and )?(\\d{1,4}(?: ?"
+              + UNIT
+              + ")?) (?:if|when) (?:the|it|it's|my|you|they|your|we|i) [^.,;\\n\\d]{3,40}(?=[.,;\\n]|$)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(IF_OTHER, at -> ", or " + at.group(1) + " if so", " if ", " when "),
+          Repair.of(OF_MASH, at -> ", " + at.group(1), " of "),
           Repair.of(
               SPILLED,
               at -> ", " + at.group(1) + " left",

@@ -98,6 +98,7 @@ public final class SpokenMarks {
     all.addAll(WholeTurns.REPAIRS);
     all.addAll(KitchenTurns.REPAIRS);
     all.addAll(SumTurns.REPAIRS);
+    all.addAll(PartsOfAll.REPAIRS);
     all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
     all.addAll(PanWords.REPAIRS);

@@ -109,8 +109,22 @@ final class SpokenNumbers {
           "(?<=\\b(?:[Tt]wo|[Tt]hree|[Ff]our|[Ff]ive|[Ss]ix|[Ss]even|[Ee]ight|[Nn]ine|[Tt]en|[Ee]leven|[Tt]welve|dozen))-ish"
               + "(?= ?(?:[.,;!]|$))");
 
+  /** "two 80 g bananas". */
+  private static final Sought OF_WEIGHT =
+      Sought.of(
+          "\\b(two|three|four|five|six) (?=\\d{2,3} ?(?:g|ml) (?:(?:small|peeled|ripe|large) )?\\p{L}{3,12}s\\b)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              OF_WEIGHT,
+              at -> Numerals.of(at.group(1)) + " x ",
+              "two ",
+              "three ",
+              "four ",
+              "five ",
+              "six "),
           Repair.as(
               Sought.of("\\b[Ii]['’]d(?= (?:no|only|none|run out|just the)\\b)"),
               "had",

@@ -1,6 +1,7 @@
 package honeststack.core.said.page;
 
 import honeststack.core.said.words.Sought;
+import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -71,8 +72,59 @@ final class SumTurns {
               + ")) (?:of )?(?:warm |lukewarm |cold )?(\\p{L}{3,12})(?:[/-]| and (?=\\p{L}+ (?:mixed|in)\\b))(\\p{L}{3,12})(?: mixed| in| mix(?:ture)?)?,? \\(?"
               + "(?:half(?: and |-| & |/)half|50 ?[:/] ?50|1 ?: ?1|fifty[- ]fifty|equal parts)\\)?(?=[,.;)\\n]|$| and )");
 
+  private static final String MORE_OF_IT =
+      "(?:another |an extra |extra |an additional )?(?:("
+          + NUMBER
+          + "|an?|one|two) ?(?:("
+          + UNIT
+          + ")\\b)?)(?: more| extra)?(?: of)? (\\p{L}{3,12}(?: \\p{L}{3,12})?)(?: more)?(?: (?:in|goes in|went in))?";
+
+  private static final String ALREADY =
+      "(?: (?:of (?:it|that|them)))?(?: (?:already (?:in|there|in there)|in already|from before|before|i had|in there))?(?=[.,;)\\n]|$)";
+
+  /** "200 ml milk. … another 30 ml milk on top of the 200": the first was told. */
+  private static final Sought TOLD_ALREADY =
+      said(
+          "(?<=\\b("
+              + NUMBER
+              + ") ?(?:"
+              + UNIT
+              + ") [^\\n]{3,120}) on top of (?:the|my|those|that) \\1(?: ?(?:"
+              + UNIT
+              + "))?\\b"
+              + ALREADY);
+
+  /** "another 30 ml milk on top of the 250". */
+  private static final Sought ON_TOP_OF =
+      said(
+          "\\b"
+              + MORE_OF_IT
+              + " on top of (?:the|my|those|that) ("
+              + NUMBER
+              + "|two|three|four|five|six)(?: ?("
+              + UNIT
+              + "))?\\b"
+              + ALREADY);
+
+  /** "on top of the 200 g flour another 30 g went in". */
+  private static final Sought ON_TOP_AHEAD =
+      said(
+          "\\bon top of (?:the|my|those|that) ("
+              + NUMBER
+              + ") ?("
+              + UNIT
+              + ") (?:of )?(\\p{L}{3,12}(?: \\p{L}{3,12})?),? (?:i (?:put|added|gave it) )?(?:another|an extra) ("
+              + NUMBER
+              + ") ?(?:\\2)?(?: (?:went|goes|go) in)?(?=[.,;)\\n]|$)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(TOLD_ALREADY, "", "on top of "),
+          Repair.of(ON_TOP_OF, SumTurns::onTop, "on top of "),
+          Repair.of(
+              ON_TOP_AHEAD,
+              at -> added(at.group(1), at.group(4), at.group(2)) + " " + at.group(3),
+              "on top of "),
           Repair.of(
               HALVES,
               at -> at.group(1) + " half " + at.group(2) + " half " + at.group(3),
@@ -103,6 +155,30 @@ final class SumTurns {
     return summed && alike
         ? "now " + at.group(4) + (unit == null ? "" : " " + unit) + " " + at.group(2)
         : at.group();
+  }
+
+  /** Only in one unit are they added. */
+  private static String onTop(MatchResult at) {
+    boolean one = at.group(5) == null || at.group(5).equalsIgnoreCase(at.group(2));
+    boolean plain = at.group(2) == null ? Numerals.of(at.group(4)) <= MOST : true;
+    return one && plain
+        ? added(at.group(1), at.group(4), at.group(2)) + " " + named(at)
+        : at.group();
+  }
+
+  private static String named(MatchResult at) {
+    boolean egg = at.group(3).equalsIgnoreCase("egg");
+    return egg ? "eggs" : at.group(3);
+  }
+
+  private static String added(String one, String other, String unit) {
+    String sum = Numbers.plain(number(one) + number(other));
+    return unit == null ? sum : sum + " " + unit;
+  }
+
+  private static double number(String said) {
+    int whole = said.matches("\\d+[.,]\\d+") ? -1 : Numerals.of(said);
+    return whole >= 0 ? whole : Double.parseDouble(said.replace(',', '.'));
   }
 
   private static boolean isFew(String number) {

@@ -1,5 +1,6 @@
 package honeststack.core.said.page;
 
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
@@ -14,16 +15,17 @@ import java.util.regex.Pattern;
 final class YieldTurns {
   private static final String N = Numerals.STRICT;
 
-  private static final String START = "(?<=^|[.!;\\n] ?)";
+  static final String START = "(?<=^|[.!;\\n] ?)";
 
-  private static final String END = "(?= ?(?:[.!;\\n]|$))";
+  static final String END = "(?= ?(?:[.!;\\n]|$))";
 
   private static final String PIECES =
       "(?: (?:pancakes|waffles|pieces|cr[eê]pes|blini|ones|of them))?";
 
   private static final String HEADS =
-      " (?:[a-z]{3,9} )?(?:children|kids|pupils|students|teachers|helpers|leaders|adults|grown-ups|parents|people|guests|boys|girls|lads|mates|friends|teenagers"
-          + "|campers|players|residents|of us|of them in (?:the )?class|in (?:the|my|our) (?:class|club|group|team|house))";
+      " (?:[a-z]{3,9} )?(?:"
+          + People.EATERS
+          + "|of them in (?:the )?class|in (?:the|my|our) (?:class|club|group|team|house))";
 
   private static final String EACH = " (?:each|apiece|a head|per head)";
 
@@ -195,8 +197,68 @@ final class YieldTurns {
               + "a score(?: of (?:[a-z]{3,8} ){0,2}(?:ones|pancakes|waffles|scones|blini))?"
               + END);
 
+  private static final String BAD =
+      "(?: (?:is|was|'s|always|usually|gets|goes|got|for|to|a|the))*"
+          + " ?(?:rubbish|binned|a dud|dud|no good|wasted?|dog(?:'s)?|bin|cook(?:'s)?|test|a test|thrown away|a failure|awful|ruined|a write-off|chucked(?: out)?|not counted|never counts|doesn't count|eaten at the stove),?";
+
+  /** "12 ladles in the bowl, the first is rubbish, you eat 11". */
+  private static final Sought FIRST_BAD =
+      said(
+          "(?:"
+              + START
+              + "(?:(?:the batter |it )?(?:fills|makes|does|gives) )?"
+              + N
+              + "(?: \\p{L}{4,9})?(?: (?:in the bowl|poured|ladled|of it))?[,.;]? (?:but |and )?)?"
+              + "\\b(?:the )?first(?: one| pancake| waffle)?(?:'s)?"
+              + BAD
+              + " (?:so |and |then |which leaves |leaving |but )*(?:(?:i|we|you|they)(?:'re|'ll)? )?(?:only )?(?:eat |ate |have |had |get |got |end up with |left with |that's )*(?:the other )?"
+              + N
+              + "(?: to eat| on the table| good ones| left| for the plate| of them)?"
+              + END);
+
+  /** "after an hour I fried fourteen of them". */
+  private static final Sought FRIED =
+      said(
+          "\\b(?:i |we )(?:then )?(fried|fry|cooked|cook|baked|bake|turned out|flipped) (\\d{1,3}|"
+              + "five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty) of them(?= in| on| with|[.,;\\n]|$)");
+
+  /** "We had forty-five kids. … Everybody had two and there were ten left over." */
+  private static final Sought ALL_AND_LEFT =
+      said(
+          "(?<=(?:^|[^-\\w])(?:we were |there were |we had )?"
+              + N
+              + "(?: of us|"
+              + HEADS
+              + "|(?=[.,]))[^\\n]{0,250})\\b(?:everybody|everyone|each(?: of (?:us|them)| one| child| kid)?|they all|we all|all of (?:us|them)) (?:had|got|ate) "
+              + N
+              + "(?: each)?,? (?:and |with |but )?(?:there (?:were|was) )?"
+              + N
+              + "(?: (?:were|was))? (?:left(?: over)?|over|spare|to spare)"
+              + END);
+
+  private static final Sought IN_PRACTICE =
+      said(
+          START
+              + "(?:(?:makes|gives) )?"
+              + N
+              + PIECES
+              + " (?:in theory|on paper|in the book|by the book|supposedly),? (?:but |and )?"
+              + N
+              + PIECES
+              + " (?:in practice|in reality|in fact|really|here|in my pan|for me)"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              ALL_AND_LEFT,
+              at -> made(at, n(at, 1) * n(at, 2) + n(at, 3), 0),
+              "left",
+              "over",
+              "spare"),
+          Repair.of(IN_PRACTICE, at -> made(at, n(at, 2), 0), " in "),
+          Repair.of(FIRST_BAD, at -> made(at, n(at, 2), 0), "first"),
+          Repair.of(FRIED, at -> "made " + n(at, 2) + ", " + at.group(1), " of them"),
           Repair.of(
               FROM_TO, at -> (at.group(1) == null ? "" : at.group(1) + " ") + to(at, 2, 3), "than"),
           Repair.of(LEAST_MOST, at -> to(at, 1, 2), "at least"),
@@ -255,7 +317,7 @@ final class YieldTurns {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
   }
 
-  private static int n(MatchResult at, int group) {
+  static int n(MatchResult at, int group) {
     return Numerals.of(at.group(group));
   }
 
@@ -278,7 +340,7 @@ final class YieldTurns {
     return Math.min(a, b) + " to " + Math.max(a, b);
   }
 
-  private static String made(MatchResult at, int pieces, int eaters) {
+  static String made(MatchResult at, int pieces, int eaters) {
     String made = "makes " + pieces + (eaters > 0 ? ", serves " + eaters : "");
     return made.length() > at.group().length() ? "= " + pieces : made;
   }

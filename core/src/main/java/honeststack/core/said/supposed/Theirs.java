@@ -4,7 +4,9 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
+import honeststack.core.said.part.PartlyOther;
 import honeststack.core.said.told.Part;
+import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 
@@ -14,8 +16,11 @@ import java.util.List;
  */
 public final class Theirs {
   private static final String WHOSE =
-      "(?:hers|his|theirs|yours|(?:mum|mom|dad|gran|nan|grandma|granny)'s|(?:your|her|his|their|the original|the old) (?:recipe|version|one)|(?:my|our|her|his|the) (?:sister|brother|mother|mum|mom|mam|nan|gran|grandma|friend"
-          + "|neighbour|neighbor|aunt|auntie|uncle|cousin|dad|father|boss|husband|wife)'s(?: one| version)?"
+      "(?:hers|his|theirs|yours|"
+          + People.NAMED
+          + "'s|(?:your|her|his|their|the original|the old) (?:recipe|version|one)|(?:my|our|her|his|the) "
+          + People.KIN
+          + "'s(?: one| version)?"
           + "|the (?:book|original|packet|box|old one|other one|blog)'s)";
 
   /** "hers has 3 eggs": of a food that is measured for the own one. */
@@ -36,6 +41,16 @@ public final class Theirs {
           "\\b(?:uses|takes|puts(?: in)?|has|likes|does|wants) (?<their># )(?:of )?@ [,;–—-]? ?(?:but |and |while |whereas |though )?"
               + "(?:i|we) (?:(?:only|just|always|usually|would|now|myself) )*(?:use|take|put|have|do|go for|prefer|like|go with)(?: in)? (?<own># )(?:[.,;!]|$)");
 
+  /**
+   * "The book wants 250 g flour and I give it 200", "mum's has 3 tbsp of sugar, mine just the one".
+   */
+  private static final Sought MINE_BEHIND =
+      Sought.of(
+          "\\b(?:uses?|takes?|puts?|has|have|likes?|does|wants?|calls for|asks for|says|takes) (?:in )?(?<their># )(?:of )?@ (?:in )?"
+              + "[,;–—-]? ?(?:but |and |while |whereas |though )?(?:mine|me|i|ours|we|my one)(?:,| -| –|:)?"
+              + "(?: (?:only|just|always|usually|now|has|have|got|gets?|gives? it|gave it|takes?|use|needs?|put|puts|in|do|does|make do with|with))*"
+              + " (?:the )?(?<own># |one )(?:[.,;!]|$)");
+
   /** Of a sentence of its own. */
   private static final Sought START =
       Sought.of(
@@ -48,7 +63,9 @@ public final class Theirs {
   public static void in(Clause clause) {
     Shape.in(clause, 2, HAS).ifPresent(found -> leaveOut(clause, found));
     Shape.in(clause, 2, BOOK).ifPresent(found -> leaveOut(clause, found));
-    Shape.in(clause, 2, MINE).ifPresent(found -> own(clause, found));
+    Shape.in(clause, 2, MINE)
+        .or(() -> Shape.in(clause, 1, MINE_BEHIND))
+        .ifPresent(found -> own(clause, found));
   }
 
   /**
@@ -96,7 +113,11 @@ public final class Theirs {
 
   private static void own(Clause clause, Shape.Found found) {
     Element their = clause.get(found.at("their"));
-    Element own = clause.get(found.at("own"));
+    int at = found.at("own");
+    if (!clause.get(at).isAmount()) { // "just the one"
+      clause.join(at, at + 1, their, PartlyOther.written(their, 1));
+    }
+    Element own = clause.get(at);
     boolean alike = own.isCount() || own.measure().unit() == their.measure().unit();
     if (alike) {
       own.takeUnit(their);
