@@ -135,7 +135,9 @@ class SaidTest {
     "outcomes, 0.95",
     "either, 0.78",
     "ontop, 1",
-    "reed, 0.83"
+    "reed, 0.83",
+    "amended, 0.87",
+    "thaw, 0.85"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
