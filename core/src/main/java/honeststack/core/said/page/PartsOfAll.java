@@ -47,8 +47,9 @@ final class PartsOfAll {
           "coarse",
           "fine");
 
-  private static final String PART =
-      NUMBER + " ?(?:" + UNIT + " ?)?(?:of (?:it )?)?(?:(?:is|are|was|were|as) )?(?:the )?" + NAME;
+  private static final String IS = "(?:is|are|was|were|as) ";
+
+  private static final String PART = part("(?:" + IS + ")?");
 
   private static final String AND = "(?:, and |, | and | plus | & )";
 
@@ -61,7 +62,7 @@ final class PartsOfAll {
               + " (?:of )?(?:the )?"
               + NAME
               + ",? "
-              + PART.replace("as) )?", "as) )")
+              + part(IS)
               + "(?:"
               + AND
               + PART
@@ -97,6 +98,15 @@ final class PartsOfAll {
 
   private static Sought said(String pattern) {
     return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
+  /**
+   * A number, its unit and its food.
+   *
+   * @param is between the unit and the food
+   */
+  private static String part(String is) {
+    return NUMBER + " ?(?:" + UNIT + " ?)?(?:of (?:it )?)?" + is + "(?:the )?" + NAME;
   }
 
   /** One part of it alone leaves the rest as it is. */

@@ -85,9 +85,14 @@ public final class SomeOfMade {
     if (clause.hasFood() && clause.says(HINT)) {
       Shape.of(clause, FEWEST)
           .flatMap(SomeOfMade::used)
-          .filter(used -> isMade(clause, used.at("share")) && share(clause, used) > 0)
+          .filter(used -> isOfSeveral(clause, used.at("share")) && share(clause, used) > 0)
           .ifPresent(used -> clause.take(used.at("share"), used.end(), Part.METHOD));
     }
+  }
+
+  private static boolean isOfSeveral(Clause clause, int share) {
+    long foods = clause.elements.subList(0, share).stream().filter(Element::isFood).count();
+    return foods >= FEWEST && isMade(clause, share);
   }
 
   /** Once it is known what was made. */
