@@ -132,7 +132,7 @@ public final class Telling {
     page.marks.addAll(weights.marks);
     page.marks.addAll(unit.marks);
     OverAll.find(text, read);
-    TitledFree.of(text).ifPresent(free -> described.titled(read, free));
+    TitledFree.of(text).forEach(free -> described.titled(read, free));
     return new Answer(reader, writer, text, unit.text, page, read).told();
   }
 

@@ -1,9 +1,8 @@
 package honeststack.core.said.name;
 
 import honeststack.core.said.words.Sought;
+import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.regex.Matcher;
 
 /**
  * What a recipe is free of by its name: "Gluten-free pancakes", "VEGAN CREPES", "Dairy free drop
@@ -31,18 +30,20 @@ public final class TitledFree {
 
   private TitledFree() {}
 
-  /** "gluten-free" of a text whose first line, or what stands before its first colon, says so. */
-  public static Optional<String> of(String text) {
+  /**
+   * "egg-free" and "dairy-free" of a text whose first line, or what stands before its first colon,
+   * says so.
+   */
+  public static List<String> of(String text) {
     String low = text.strip().toLowerCase(Locale.ROOT);
     int line = low.indexOf('\n');
     int colon = low.indexOf(':');
     int end = line < 0 || colon >= 0 && colon < line ? colon : line;
     String title = end <= 0 || end > LONGEST ? "" : low.substring(0, end);
-    Matcher free = FREE.matcher(title);
-    boolean named = free.find() && DISH.isIn(title);
-    return named && !DENIED.isIn(title) && !MEASURED.isIn(title)
-        ? Optional.of(written(free.group(1)))
-        : Optional.empty();
+    boolean named = DISH.isIn(title) && !DENIED.isIn(title) && !MEASURED.isIn(title);
+    return named
+        ? FREE.all(title).stream().map(free -> written(free.group(1))).toList()
+        : List.of();
   }
 
   private static String written(String free) {
