@@ -157,14 +157,14 @@ final class Reweighed {
   /** "1 sweet potato, roasted and mashed, 180 g of the mash". */
   private static final Sought OF_MASH =
       said(
-          "(?<=\\b(?:roasted|mashed|grated|baked|cooked|boiled|steamed|pur[ée]ed|squeezed|stewed|drained|peeled)) ?[,:;–-]? ?(?:about |gives |gave |that's )?"
+          "(?= ?[,:;–-]? ?(?:about |gives |gave |that's )?\\d+(?:[.,]\\d+)? ?[a-z]{1,5} of )(?<=\\b(?:roasted|mashed|grated|baked|cooked|boiled|steamed|pur[ée]ed|squeezed|stewed|drained|peeled)) ?[,:;–-]? ?(?:about |gives |gave |that's )?"
               + "(\\d+(?:[.,]\\d+)? ?(?:g|grams|kg|oz)) of (?:it|that|(?:the |that )?(?:mash|pur[ée]e|pulp|flesh|gratings|result))"
               + "(?= ?(?:[.,;)\\n]|$))");
 
   /** "300 ml milk, 350 if the flour is old": as "or 350 if it's humid". */
   private static final Sought IF_OTHER =
       said(
-          "(?<=\\d ?"
+          "(?=,? (?:but |and )?\\d{1,4}[a-z ]{1,10}\\b(?:if|when) )(?<=\\d ?"
               + UNIT
               + " [^.,;\\n\\d]{3,25}),? (?:but |and )?(\\d{1,4}(?: ?"
               + UNIT

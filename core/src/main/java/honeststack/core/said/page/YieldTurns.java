@@ -225,7 +225,7 @@ final class YieldTurns {
   /** "We had forty-five kids. … Everybody had two and there were ten left over." */
   private static final Sought ALL_AND_LEFT =
       said(
-          "(?<=(?:^|[^-\\w])(?:we were |there were |we had )?"
+          "(?=[^.!\\n]{0,60}\\b(?:left|over|spare)\\b)(?<=(?:^|[^-\\w])(?:we were |there were |we had )?"
               + N
               + "(?: of us|"
               + HEADS
