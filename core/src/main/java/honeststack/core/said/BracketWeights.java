@@ -5,6 +5,7 @@ import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.pairing.Sums;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
 import java.util.List;
@@ -47,8 +48,7 @@ final class BracketWeights {
     boolean together =
         before.amount != null
             && before.amount.isCount()
-            && inner.sentence.tokens().stream()
-                .anyMatch(t -> t.isWord("together", "altogether", "total", "overall"));
+            && IntStream.range(0, inner.size()).anyMatch(i -> Sums.isTotal(inner, i));
     return weights.size() == 1 && words && !each
         ? weights.get(0).text() + (together ? " in all" : "")
         : Token.joined(inner.sentence.tokens());

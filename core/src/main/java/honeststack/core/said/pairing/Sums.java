@@ -15,8 +15,8 @@ public final class Sums {
 
   private Sums() {}
 
-  /** "altogether", "in all". */
-  static boolean isTotal(Clause clause, int i) {
+  /** Whether the words at a place say that it is of all: "altogether", "in all". */
+  public static boolean isTotal(Clause clause, int i) {
     return clause.has(i) && isTotal(clause.low(i));
   }
 

@@ -46,7 +46,7 @@ public final class Theirs {
    */
   private static final Sought MINE_BEHIND =
       Sought.of(
-          "\\b(?:uses?|takes?|puts?|has|have|likes?|does|wants?|calls for|asks for|says|takes) (?:in )?(?<their># )(?:of )?@ (?:in )?"
+          "\\b(?:uses?|takes?|puts?|has|have|likes?|does|wants?|calls for|asks for|says) (?:in )?(?<their># )(?:of )?@ (?:in )?"
               + "[,;–—-]? ?(?:but |and |while |whereas |though )?(?:mine|me|i|ours|we|my one)(?:,| -| –|:)?"
               + "(?: (?:only|just|always|usually|now|has|have|got|gets?|gives? it|gave it|takes?|use|needs?|put|puts|in|do|does|make do with|with))*"
               + " (?:the )?(?<own># |one )(?:[.,;!]|$)");
