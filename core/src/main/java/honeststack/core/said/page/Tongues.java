@@ -47,7 +47,11 @@ final class Tongues {
           .put(language, parts[1]);
       return;
     }
-    WORDS.get(language).add(parts[0]);
+    if (entry.startsWith("~")) { // English has it, too
+      parts[0] = parts[0].substring(1);
+    } else {
+      WORDS.get(language).add(parts[0]);
+    }
     int second = parts[0].indexOf('_');
     if (second > 0) {
       FIRST.add(parts[0].substring(0, second));
