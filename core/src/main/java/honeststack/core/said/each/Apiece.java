@@ -104,7 +104,8 @@ public final class Apiece {
       return;
     }
     Mention first = BatterForEach.joined(clause, last);
-    if (first == null) {
+    boolean fat = per == Per.ROUND && last.role() == Role.FAT; // the bowl is for all rounds
+    if (first == null && !fat) {
       Alongside.of(clause, last).forEach(mention -> take(i, mention, per));
     }
     if (first != null) {
@@ -286,8 +287,10 @@ public final class Apiece {
       clause.get(i).part = Part.NOTE; // "100 g a head"
     }
     mention.perPieces = PerCue.isOfSoMany(clause, i) ? clause.get(i + 1).measure().amount() : 1;
-    mention.per = mention.per == null || mention.per == Per.EITHER ? per : mention.per;
     Role role = mention.role();
+    boolean rounds = role == Role.FAT && per == Per.EITHER && clause.counts.rounds.isPresent();
+    Per said = rounds ? Per.ROUND : per; // "in three batches with a teaspoon of oil each"
+    mention.per = mention.per == null || mention.per == Per.EITHER ? said : mention.per;
     boolean batter = BatterForEach.is(role);
     if (batter && BatterForEach.isOfABowl(clause, i, mention)) {
       mention.per = Per.ROUND; // "each batch: 1 kg flour"

@@ -47,7 +47,7 @@ final class CountTurns {
   private static final Sought ALONE =
       said(
           START
-              + "(?:there(?:'s| is| was) )?(?:only|just|nobody but|no one but|no-one but) (?:myself|me)(?: to feed| here| at home| to eat| eating| to cook for)"
+              + "(?:(?:(?:it's|that's|this is|they're) )?(?:just |only )?for (?:me|myself)(?: alone| only| by myself)|(?:there(?:'s| is| was) )?(?:only|just|nobody but|no one but|no-one but) (?:myself|me)(?: to feed| here| at home| to eat| eating| to cook for))"
               + END);
 
   private static final Sought LADLES =
@@ -95,8 +95,61 @@ final class CountTurns {
               + "(?: (?:portions|servings)| of (?:them|those))(?: out of (?:it|that|this)| from (?:it|that|this))?"
               + END);
 
+  /** "Usually I get eight, today it was ten." */
+  private static final Sought TODAY =
+      said(
+          START
+              + "(?:(?:i|we|it) )?(?:usually|normally|generally|as a rule|mostly)(?: (?:i|we|it))? (?:get|gets|make|makes|give|gives|is)(?: me)? "
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")?,? ?(?:but |and |– |- |; )?(?:today|this time|this morning|now)(?: (?:it|i|we|there|only|just|was|were|got|had|made|gave|me|came out|came to))* "
+              + NUMBER
+              + END);
+
+  /** "That does me for two mornings." */
+  private static final Sought MORNINGS =
+      said(
+          START
+              + "(?:that|it|this|they|which)(?:'ll)? (?:will )?(?:does|did|do|lasts|lasted|last|feeds|fed) me(?: for)? "
+              + NUMBER
+              + " (?:mornings|breakfasts|days|meals)"
+              + END);
+
+  private static final String SHARER = "(?:me|us|him|her|(?:my|the|our) \\p{L}{3,12})";
+
+  /** "Split between my son and me.", "Half for me, half for him." */
+  private static final Sought BETWEEN_TWO =
+      said(
+          START
+              + "(?:(?:(?:i|we) )?(?:split|shared|divided|share|halved)(?: (?:them|it|these|the lot))? (?:between|by|with|among) "
+              + ("(?:me and "
+                  + SHARER
+                  + "|"
+                  + SHARER
+                  + " and (?:me|myself|i)|us both|the both of us)")
+              + ("|half (?:of (?:them|it) )?(?:for|to) "
+                  + SHARER
+                  + "(?:,| and|;)+ (?:the other )?half (?:of (?:them|it) )?(?:for|to) "
+                  + SHARER
+                  + ")")
+              + END);
+
+  /** "Makes 12, and I count three as a portion." */
+  private static final Sought COUNT_AS =
+      said(
+          "\\b(?:i|we) (?:count|call|reckon|serve|take|treat|consider) "
+              + NUMBER
+              + " (?:as |to |of them as )?(?:a|one) (portion|serving)"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(TODAY, at -> "made " + at.group(2), "today", "this ", "now"),
+          Repair.of(MORNINGS, at -> serves(at.group(1)), " me"),
+          Repair.as(BETWEEN_TWO, "serves 2", "between", "half", "by", "with", "among"),
+          Repair.of(
+              COUNT_AS, at -> "a " + at.group(2) + " is " + at.group(1), "portion", "serving"),
           Repair.of(ON_PLATES, CountTurns::plates, " plate"),
           Repair.of(PLATES_OF, at -> YieldTurns.made(at, n(at, 1) * n(at, 2), n(at, 1)), " plates"),
           Repair.of(PORTIONS, CountTurns::portions, "portion", "serving"),

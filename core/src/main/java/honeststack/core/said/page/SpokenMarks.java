@@ -101,6 +101,7 @@ public final class SpokenMarks {
     all.addAll(PartsOfAll.REPAIRS);
     all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
+    all.addAll(FatTurns.REPAIRS);
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);
     all.addAll(PlaceTags.REPAIRS);

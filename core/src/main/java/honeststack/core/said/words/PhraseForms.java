@@ -107,7 +107,7 @@ final class PhraseForms {
           PAN_NEXT | (grease/greased/greasing) (it/them) (/lightly /well )with | (buttered/oiled) it with
           PAN_NEXT | (we/i) (bake/baked) (/them/these) in | (iron/griddle/pan/skillet/tawa) (brushed/greased/oiled/wiped/rubbed/wetted) with | (bakken/gebakken/braten/gebraten/ausbacken) in
           PAN_NEXT | (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hot plate/pans/irons) (took/takes/needed/needs/wanted/wants/drank/swallowed/was given/is given/were given/got/had)
-          PAN_NEXT | (brush/brushed/brushing/grease/greased/greasing/oil/oiled/oiling/wipe/wiped/rub/rubbed/coated/sprayed/swirled) (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/plates/pans/irons) (/lightly /first /well )(with/in)
+          PAN_NEXT | (brush/brushed/brushing/grease/greased/greasing/oil/oiled/oiling/wipe/wiped/rub/rubbed/coated/sprayed/swirled) (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hotplate/hot plate/flat top/plates/pans/irons) (/lightly /first /well )(with/in)
           PAN_NEXT | in a (/hot /small /large /big /cast iron /non-stick /nonstick /frying )pan with
           PLATE_NEXT | (we/they) (/all )(shared/share/emptied/demolished)
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
@@ -145,7 +145,8 @@ final class PhraseForms {
           PLATE_NEXT | (i/we) (eat/have/had/ate) (/all/both) (one/two/three/four/five/six/1/2/3/4/5/6/of them/the lot) (/of them/of these) with
               | (comes/come/it comes/they come/go/goes) with (/a side of) | (people/they/guests/kids) (put on/add) (/whatever :/whatever) | (i/we/they/the kids/kids/you can/you/people/he/she) (serve/have/has/like/likes/eat/eats/love/loves/top/fill/stuff/spread/dip/cover/finish/take/takes/want/wants/dress/enjoy/prefer/served/had/ate) (mine/them/it/these/ours/theirs/those/his/hers/each/each one/each waffle/each pancake/each stack/each plate/every waffle/every pancake/the waffles/the pancakes/my waffles/my pancakes/pancakes/waffles) (/warm/hot/cold/plain/best/always/usually/straight away) with
               | (and/then) (have/eat/serve/top) (them/it/mine/ours) (/warm/hot) with
-              | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child) (get/gets)
+              | (each one/every one/everyone/everybody/each plate/each pancake/each waffle/each stack/they all/the kids/every plate/every waffle/each kid/each child/every child/each box/every box/each lunchbox/every lunchbox/each tub/every tub/each container/each portion/every portion/each serving/each person) (/also/then/each) (get/gets)
+              | (into/in/to) (each/every) (box/lunchbox/tub/container/portion) (go/goes/went/:) | (each/every) (box/lunchbox/tub/container) (/also) (has/had/holds) (/also)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (them/it/each/these/each one/the pancakes/the waffles/the stack/the lot/everything) (/hot/warm/cold/straight away/at once/while hot) (with/in/up with)
               | fold around | wrap around | (right before/just before/right when/just when) (eating/we eat/you eat) (/add/put/i add)
               | (smother/drown/cover/slather/heap/pile/load/layer/sandwich/fill/top/finish/dress/dust/drizzle/serve/spread/stack/scatter/sprinkle/roll/stuff) (each/every/the/one/your/hot/warm) (pair/pairs/portion/serving/arepa/arepas/galette/galettes/dosa/dosas/blini/blinis/cake/cakes/square/wedge/slice/pancake/pancakes/waffle/waffles/crepe/crepes/crêpe/crêpes/pikelet/pikelets/stack/stacks/uttapam/uttapams/ones) with
@@ -185,6 +186,7 @@ final class PhraseForms {
               | in (the/a/my/our) (dip/dipping sauce/topping/sauce/glaze/filling/frosting/icing/syrup/compote/drizzle)
               | between each layer | between every layer
               | on the (oat/sweet/savoury/plain/kids'/other/last/first/big/small/buckwheat/protein) ones
+              | (into/in/to) (each/every) (box/lunchbox/tub/container)
               | (over/on) (each/every) (pancake/waffle/one/plate/stack/crepe/crêpe/galette/portion)
               | (over/onto) (mine/yours/hers/his/theirs/ours) | to serve with
               | per (plate/stack/portion)
@@ -200,7 +202,7 @@ final class PhraseForms {
           PAN | for (/the/my/your) (form/dish/oven dish/baking dish/mold/ramekins/roasting tin/baking tin/tins/tin/moulds/mould/waffle irons/irons/griddles/pans/skillets)
           PAN_NEXT | (for the pan/for frying/for the iron/for the griddle/on the flattop/on the flat-top/on the flat top/for greasing/in the pan/to fry) (i use/we use/use/you use/i take/you need/i put/i add/it's/there's/you want/we take/i like)
               | (fry/cook/bake/brown/i fry/we fry/you fry/i cook/we cook/you cook/fried/cooked) (it/them/these/this/each/each one/the pancakes/the batter) (in/on)
-              | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
+              | (oil/butter/grease/brush/wipe/coat/rub/spray/season/line/swirl/film/moisten/lubricate) (the/my/your/a/each) (pan/iron/griddle/skillet/hotplate/hot plate/flat top/tray/sheet/baking tray/baking sheet/sheet pan/tin/dish/waffle iron/waffle maker/tawa/plates/grids/grid/machine/crepe pan/frying pan/bakestone/girdle) with
               | (frying/cooking/browning/baking/crisping) (them/it/these/each) in
               | for (frying/greasing/the pan/cooking/brushing) : | frying : | greasing :
               | (cook/fry/bake/brown/cook them/fry them/bake them/cook it) (in a/in the/on the/on a) (/hot/non-stick/big/warm) (pan/griddle/iron/skillet/waffle iron/frying pan) with

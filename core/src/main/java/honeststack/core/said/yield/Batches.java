@@ -151,7 +151,7 @@ public final class Batches {
 
   /** Finds it before amounts and foods are paired; of two the last counts. */
   public static void in(Clause clause) {
-    if (!clause.says(HINT)) {
+    if (!clause.says(HINT) || Rounds.isPerBatch(clause)) {
       return;
     }
     for (int from = 0; from < clause.size(); ) {

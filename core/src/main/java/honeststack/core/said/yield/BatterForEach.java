@@ -158,7 +158,12 @@ public final class BatterForEach {
 
   /** "per batch 500 g flour, 6 eggs, 100 g butter": the fat goes in with the others. */
   public static boolean isOfBatch(Clause clause, Mention fat) {
+    boolean spooned = // "… 1 egg, and a teaspoon of oil per batch": for the pan
+        fat.amount != null
+            && fat.amount.measure().unit().kind() == Unit.Kind.SPOON
+            && Rounds.isPerBatch(clause.words(fat.from, fat.to + 2));
     return fat.per == Per.ROUND
+        && !spooned
         && clause.mentions.stream()
             .anyMatch(m -> m.from < fat.from && m.isMeasured() && is(m.role()));
   }

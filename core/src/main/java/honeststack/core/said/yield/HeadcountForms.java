@@ -9,18 +9,18 @@ import java.util.List;
  */
 final class HeadcountForms {
   private static final String LEAD =
-      "(?:(?:so|and|but|well|oh|then|(?:the |my )?yield(?: was| is|ed)?|had|i had|we had|:|in the end|in total|altogether|that's|that was|that makes|that made|it made|it gave|it does|it did|that gave|that did|call it|say|(?:ladled|poured|dished|fried|baked|cooked|turned|griddled)(?: out)?|me|us|i got|we got|i get|we get|i've got"
+      "(?:(?:so|and|but|well|oh|then|(?:the |my )?yield(?: was| is|ed)?|had|i had|we had|:|in the end|in total|altogether|that's|that was|that makes|that made|it made|it gave|it does|it did|that gave|that did|call it|say|(?:ladled|poured|dished|fried|baked|cooked|turned|griddled|scooped)(?: out)?(?: into)?|me|us|i got|we got|i get|we get|i've got"
           + "|got|made|makes|gave|gave me|came out as|came to|comes to|ended up with|i|we|counted|i make it|about|around|roughly|only|just|exactly|eventually) )*";
 
   private static final String PIECES =
       "(?:(?:small|big|large|little|tiny|thin|thick|proper|real|good|decent|whole|full|nice|normal|fat) ?)*"
-          + "(?:(?:small ones|big ones|thin ones|thick ones|large ones|little ones|good ones|ones|pancakes|waffles|crepes|crêpes|pieces|of them|of those|cakes|squares|galettes|rounds"
+          + "(?:(?:small ones|big ones|thin ones|thick ones|large ones|little ones|good ones|ones|pancakes|waffles|crepes|crêpes|pieces|of them|of those|cakes|squares|galettes|rounds|rings|moulds|molds|hollows"
           + "|flapjacks|hotcakes|blini) )?";
 
   private static final String MORE =
       "(?:(?:, )?(?:in all|altogether|in total|all told|all in all|in the end|or so|give or take|i think|i reckon"
           + "|(?:if you don't count|not counting|not including|without|excluding|leaving out|plus|besides|apart from|except)(?: the)? (?:first|dud|leather|bad|burnt|broken|spoiled|spoilt|failed)(?: pancake| waffle)?(?: # | one)? ?(?:that went wrong|that stuck|that broke|i threw away)?"
-          + "|for the (?:whole )?(?:lot|batch)|made|baked|fried|cooked) ?)*";
+          + "|for the (?:whole )?(?:lot|batch)|made|baked|fried|cooked|on the (?:rack|tray|wire|board)) ?)*";
 
   private static final String AFTER =
       "(?:(?:or so|for tomorrow|for later|for lunch|for breakfast|for the morning|over|already|still|today|now|tonight|by me|for me|for us|for the cook|on the table|in the freezer|for the freezer|in the fridge|in the oven|in the bin) ?)*";
@@ -93,7 +93,9 @@ final class HeadcountForms {
       List.of(
           Form.of(
               Says.TOTAL,
-              "(?:i|we) had (?<n># )(?=(?:,|but|and|[,] (?:but|and)) (?:i |we )?" + THREW + ")"),
+              "(?:i|we) had (?<n># )(?=(?:[,;] )?(?:(?:but|and|of which) )?(?:i |we |they )?(?:"
+                  + THREW
+                  + "|ate|froze|kept|gave) )"),
           Form.of(
               Says.SO_MANY_ATE,
               "(?:the )?(?<k># )" + CROWD + " (?:" + DID + " )?(?<n># )each(?: of them)?"),
@@ -236,9 +238,14 @@ final class HeadcountForms {
                   + "|(?:for |at |coming for )(?:breakfast|brunch|lunch|tea|supper|dinner|the table))"),
           Form.of(
               Says.HEADS,
-              "(?:for|between|split between|shared between|shared by|among|amongst|shared among) (?:the )?(?<k># )(?:"
+              "(?:for|(?:(?:i|we) )?(?:(?:split|shared|divided|share|divide|split up|shared out) (?:(?:them|it|these|those|the lot) )?)?(?:up |out )?(?:between|among|amongst|by)|shared with) (?:the )?(?<k># )(?:"
                   + CROWD
                   + ")?"),
+          Form.of(
+              Says.EACH,
+              "(?:everyone|everybody|each of us|each of them|we each|we all|all of us|they each|they all) (?:"
+                  + DID
+                  + " )(?<n># )(?:of them |each )?"),
           Form.of(
               Says.EACH,
               "(?:so |that's |which is |that was |i\\.e\\. |makes )*(?:(?:i|we) (?:do|reckon|allow|make|plan|serve|count|give|bake) )?(?<n># )(?:each|apiece)"),
@@ -247,7 +254,7 @@ final class HeadcountForms {
               "(?<n># )(?:of them )?(?:fit |fits |go |goes |can go )?(?:in|into|on|onto) (?:(?:my|the|our) (?:pan|griddle|iron|skillet|hob)|in my pan)(?: at once| at a time)?|(?<n2># )(?:fit|fits|go|goes) (?:in my pan|in the pan|on the griddle)"),
           Form.of(
               Says.ANOTHER,
-              "(?:(?:and|plus) )?# (?:(?:small|smaller|tiny|little|half|mini|baby|wonky) (?:# |one)|tiddler|runt|scrap)"),
+              "(?:(?:and|plus) )?(?:# |an? )(?:(?:small|smaller|tiny|little|half|mini|baby|wonky) (?:# |one)|tiddler|runt|scrap|bit|half)(?: for (?:the|our|my) (?:dog|cat|cook))?"),
           Form.of(
               Says.TOTAL,
               "(?:i |we )?(?:threw|chucked|binned|lost) (?:the |my )?first (?:one |# )?(?:away |out )?(?:, )?so (?<n># )(?:in all |in the end )?"),

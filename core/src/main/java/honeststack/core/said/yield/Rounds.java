@@ -43,6 +43,11 @@ public final class Rounds {
           "\\b(?:made|make|makes|making|gives?|yields?|gets?|got|freeze|froze"
               + "|about|around|roughly)(?: \\w+)? $");
 
+  /** Of the one bowl too: "a teaspoon of oil per batch, and there were three batches". */
+  private static final Sought PER_BATCH =
+      Sought.of(
+          "\\b(?:(?:per|each|every) batch|(?:(?:tea|table)?spoon|tsp|tbsp|g|grams|ml|knob|spray)(?: of \\w+)? a batch)\\b");
+
   private Rounds() {}
 
   public static void in(Clause clause) {
@@ -73,5 +78,26 @@ public final class Rounds {
     return clause.counts.rounds.isPresent()
         && clause.isWord(
             number + 1, "rounds", "goes", "pans", "panfuls", "irons", "loads", "turns");
+  }
+
+  /** Whether something is told of each batch of the one bowl. */
+  public static boolean isPerBatch(Clause clause) {
+    return isPerBatch(clause.words(0, clause.size()));
+  }
+
+  static boolean isPerBatch(String words) {
+    return PER_BATCH.isIn(words);
+  }
+
+  /** "A teaspoon of oil per batch. There were three batches.": rounds of the one bowl. */
+  public static void ofOneBowl(Clause last, Clause clause) {
+    boolean rounds =
+        clause.batch.isPresent()
+            && !clause.hasFood()
+            && clause.counts.rounds.isPresent()
+            && isPerBatch(last);
+    if (rounds) {
+      clause.batch = Optional.empty();
+    }
   }
 }

@@ -170,7 +170,12 @@ public final class Tally {
         low += count(i).low();
         high += count(i).high();
       }
-      pieces(low, high);
+      boolean all = // "I had 18; we ate 10 and froze the other 8"
+          numbers.size() > 2
+              && TallyForms.HAD.begins(words)
+              && 2 * count(0).low() == low
+              && 2 * count(0).high() == high;
+      pieces(all ? low / 2 : low, all ? high / 2 : high);
       clause.counts.summed = true;
     }
   }

@@ -33,6 +33,9 @@ final class TallyForms {
               + "|# (?:\\w+ )?(?:ones|pancakes|waffles|crepes|pikelets) (?:[,;–-] )?(?:and )?# "
               + "(?:of (?:them|those|which)\\b|went\\b|(?:are|were) (?:now )?(?:in|frozen))[^#]*");
 
+  /** All of them, if what follows adds up to it. */
+  static final Sought HAD = Sought.of("(?:and |so )?(?:i|we) (?:had|made|got|baked|fried) #");
+
   static final Sought FROM =
       Sought.of("# (?:from|out of|with) (?:this|that|it)(?: amount| lot| much| bowl)?" + END);
 
