@@ -46,6 +46,12 @@ public final class Settled {
       List.of(
           Sought.of(
               LEAD
+                  + "(?:(?:it|the batter|this|that|i|we|mine|only|just|ended up) )*(?:took|needed|used|wanted|drank|using|taking|needing) "
+                  + ABOUT
+                  + "(?<amount># )of (?:the |my |that )(?<food>@ )"
+                  + END),
+          Sought.of(
+              LEAD
                   + "(?:(?:i|we) )?(?:(?:was|were|went|am|'m) )?(?:a bit |a little |rather |very )?(?:heavy-handed|heavy - handed|heavy handed|generous|easy|sparing|mean|careful|stingy|liberal|light|cautious|free)"
                   + "(?: - handed)? (?:with|on) "
                   + THE
@@ -63,9 +69,9 @@ public final class Settled {
                   + END),
           Sought.of(
               LEAD
-                  + "(?:(?:i|we) )?(?:cut|reduced|trimmed|dropped|adjusted|changed|altered|scaled|upped|raised|increased|lowered) "
+                  + "(?:(?:i|we) )?(?:cut|reduced|trimmed|dropped|adjusted|changed|altered|scaled|upped|raised|increased|lowered|bumped|pushed|nudged|knocked|brought|took) "
                   + THE
-                  + "(?<food>@ )(?:to suit|to match|accordingly|down|up|back|too|as well|a bit|a little)?(?: )?(?:, |– |- |: |; |to )"
+                  + "(?<food>@ )(?:(?:to suit|to match|accordingly|down|up|back|too|as well|a bit|a little) )?(?:, |– |- |: |; |to )"
                   + ABOUT
                   + "(?<amount># )"
                   + END),
@@ -73,6 +79,21 @@ public final class Settled {
               LEAD
                   + THE
                   + "(?<food>@ )(?:i|we) (?:cut|brought|took|put|reduced|dropped|raised|upped|pushed) (?:down |up |back )?to "
+                  + ABOUT
+                  + "(?<amount># )"
+                  + END),
+          Sought.of(
+              LEAD
+                  + "(?:(?:i|we) )?(?:went|came|got|had to go) (?:up |down |back )?to "
+                  + ABOUT
+                  + "(?<amount># )(?:with|on|for|of) "
+                  + THE
+                  + "(?<food>@ )"
+                  + END),
+          Sought.of(
+              LEAD
+                  + THE
+                  + "(?<food>@ )(?:needed|had|has|turned out|ended up|came out) (?:to be|being|as|at) "
                   + ABOUT
                   + "(?<amount># )"
                   + END),

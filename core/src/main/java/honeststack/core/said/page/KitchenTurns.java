@@ -137,8 +137,15 @@ final class KitchenTurns {
       said(
           "(?<=[.!?;]) (?=(?:notes|tips|variations|substitutions|good to know|tips (?:&|and) tricks) ?:)");
 
+  /** "I made do with one egg." */
+  private static final Sought MADE_DO =
+      said(
+          "(?<=\\b(?:i|we) )(?:(?:just|only) )?(?:made do|got away|got by|managed|coped|muddled through) with (?:just |only )?"
+              + "(?=(?:an?|one|two|three|half|\\d{1,4})\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(MADE_DO, "only used ", "made do", "got ", "managed", "coped", "muddled"),
           Repair.as(
               IDIOM, "", "the top", "half", "envelope", "end of the day", "nature", "these days"),
           Repair.as(NOTES, "\n", "notes", "tips", "variations", "substitutions", "to know"),

@@ -105,8 +105,19 @@ final class OddWords {
       said(
           "(?<=\\b(?:iron|pan|griddle|skillet|tawa)\\b[^.;\\n]{0,60}),? (?:and |then )*(ladle|pour|spoon)(?: in| on)? (\\d+ ?ml)(?: of)?(?: the)? batter\\b");
 
+  /** "For the little one I leave out salt": a child, and no number. */
+  private static final Sought LITTLE_ONE =
+      Sought.of(
+          "(?<=\\b(?:for|to) (?:the|my|our) )little one(?= (?:i|we|it|she|he|there)\\b|,)",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final Sought PART_SKIM =
+      Sought.of("\\bpart skim(?:med)?\\b", Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(LITTLE_ONE, "child", "little one"),
+          Repair.as(PART_SKIM, "part-skim", "part skim"),
           Repair.as(MEAL, "", "tea"),
           Repair.as(JAR, "jar", "glass"),
           Repair.as(USED_UP, "", "use up", "using"),

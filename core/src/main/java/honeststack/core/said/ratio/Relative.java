@@ -256,7 +256,8 @@ public final class Relative {
           ofItself(before, mention, share);
         }
         if (own) {
-          Optional<String> amount = Optional.ofNullable(before).flatMap(b -> times(b, share));
+          Optional<String> amount =
+              Optional.ofNullable(before).flatMap(b -> times(b, share.factor(), share.weight()));
           amount.ifPresent(
               text -> {
                 mention.amountText = text;
@@ -274,7 +275,7 @@ public final class Relative {
       return; // where it goes is read later
     }
     if (part.place != whole.place) {
-      Optional<String> some = times(whole, share);
+      Optional<String> some = times(whole, share.factor(), share.weight());
       Optional<String> rest = Scaled.times(whole.amountText, 1 - share.factor());
       if (some.isPresent() && rest.isPresent()) {
         part.amountText = some.get();
@@ -297,21 +298,19 @@ public final class Relative {
   }
 
   /** Of a number of pieces nothing else is as much; a weight is as much as another only. */
-  private static Optional<String> times(Mention base, Share share) {
+  static Optional<String> times(Mention base, double factor, boolean weight) {
     Matcher weighed = WEIGHED.matcher(base.notes); // "3 eggs (165 g)", "1 can (154 ml)"
     String amount = weighed.find() ? weighed.group(1) : base.amountText;
     Optional<Measure> measured = Scaled.measure(amount);
-    if (share.weight() && base.known().map(Food::id).filter(EGG::equals).isPresent()) {
+    if (weight && base.known().map(Food::id).filter(EGG::equals).isPresent()) {
       return measured
           .filter(measure -> measure.unit() == Unit.COUNT)
-          .map(eggs -> eggs.amount() * share.factor())
+          .map(eggs -> eggs.amount() * factor)
           .map(eggs -> Math.round(eggs * LEAST_EGG) + "–" + Math.round(eggs * MOST_EGG) + " g");
     }
     return measured
         .filter(measure -> measure.unit() != Unit.COUNT)
-        .filter(measure -> !share.weight() || measure.unit().kind() == Unit.Kind.MASS)
-        .flatMap(
-            any ->
-                share.factor() == 1 ? Optional.of(amount) : Scaled.times(amount, share.factor()));
+        .filter(measure -> !weight || measure.unit().kind() == Unit.Kind.MASS)
+        .flatMap(any -> factor == 1 ? Optional.of(amount) : Scaled.times(amount, factor));
   }
 }

@@ -48,6 +48,13 @@ public final class StayedOut {
   private static final List<Sought> FORMS =
       List.of(
           Sought.of(LEAD + "(?:the last )?" + SOME + OF + OUT + END),
+          Sought.of(
+              LEAD
+                  + "there (?:was|were|is|are) (?:still )?"
+                  + SOME
+                  + OF
+                  + "(?:left|left over|over|remaining|spare|unused) "
+                  + END),
           Sought.of(LEAD + WE + BACK + SOME + OF + "(?:back |out |aside )?" + NEVER + "[ .!]*"),
           Sought.of(
               LEAD
