@@ -16,6 +16,7 @@ import honeststack.core.said.each.OnePortion;
 import honeststack.core.said.instead.Overlaid;
 import honeststack.core.said.instead.Superseded;
 import honeststack.core.said.name.Described;
+import honeststack.core.said.name.EggsSized;
 import honeststack.core.said.name.Rendered;
 import honeststack.core.said.name.TitledFree;
 import honeststack.core.said.name.WhichSort;
@@ -31,6 +32,7 @@ import honeststack.core.said.part.OfIt;
 import honeststack.core.said.part.Thinned;
 import honeststack.core.said.place.EatersOwn;
 import honeststack.core.said.place.MadeFor;
+import honeststack.core.said.ratio.AsMuch;
 import honeststack.core.said.supposed.Bygone;
 import honeststack.core.said.supposed.Hypothetical;
 import honeststack.core.said.talk.OffTopic;
@@ -38,6 +40,7 @@ import honeststack.core.said.told.Told;
 import honeststack.core.said.without.LeftOut;
 import honeststack.core.said.without.Undone;
 import honeststack.core.said.words.Sought;
+import honeststack.core.said.yield.Rounds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -107,8 +110,9 @@ public final class Telling {
       boolean retold = back || !portion && OfBefore.in(read, clause);
       if (!read.isEmpty()) {
         Clause last = lastSaid(read);
+        Rounds.ofOneBowl(last, clause);
         supposed = !retold && !portion && Hypothetical.in(read, clause);
-        if (!supposed && !retold) {
+        if (!supposed && !retold && !EggsSized.by(read, clause)) {
           follow(read, last, clause);
           described.freeBehind(last, clause);
           whichSort.behind(read, last, clause);
@@ -149,6 +153,7 @@ public final class Telling {
     Refused.goOn(last, clause);
     Alternatives.goOn(last, clause);
     Decided.answered(last, clause);
+    AsMuch.by(read, clause);
     Following.measure(read, clause);
     OfIt.goOn(read, clause);
   }

@@ -3,7 +3,6 @@ package honeststack.core.said.name;
 import honeststack.core.food.Food;
 import honeststack.core.food.Foods;
 import honeststack.core.food.Role;
-import honeststack.core.line.Place;
 import honeststack.core.line.Token;
 import honeststack.core.line.UnitWords;
 import honeststack.core.said.clause.Clause;
@@ -66,21 +65,10 @@ public final class WhichSort {
           "\\b(?:plant|vegan|non-?dairy|dairy-?free|milk alternative|of (?:your |my )?choice|any (?:kind|sort|milk|oil|sugar|flour)"
               + "|favou?rite|sweetener|whatever)\\b");
 
-  /** It is said of what is told here. */
-  private static final Sought MINE =
-      Sought.of(
-          "\\b(?:i|we|mine|mine's|ours|it was|it's|they were|here)\\b|\\b(?:milk|flour|sugar|butter|oil|yogh?urt|cream|syrup|cheese|salt|yeast|chocolate)"
-              + " (?:is|was|means|has to be|must be|should be|=|→)");
-
-  private static final Sought MAY_BE =
-      Sought.of(
-          "\\b(?:can|could|may|might|would|or|also|too|add|added|extra|more|top|over|on|next time|try|sometimes|some|instead|for|no|not"
-              + "|don't|never|works|fine|if|when|with (?:jam|cream|syrup)|serve|eat|she|he|they|friend|sister|mother)\\b|'d\\b|\\?");
-
   private static final int OF_CHOICE = 3;
 
   /** No list is longer. */
-  private static final int FAR = 40;
+  static final int FAR = 40;
 
   private static final int MOST_NAMED = 3;
   private static final int LONGEST = 8;
@@ -123,11 +111,17 @@ public final class WhichSort {
 
   private void told(Clause clause, int food) {
     int from = leftOpen(clause, clause.isStrong(food + 1) ? food + 2 : food + 1);
-    boolean mark = clause.isMark(from, ",", "–", "—", "-", ":", "*");
+    from = clause.isWord(from, "in") && clause.isWord(from + 1, "there") ? from + 2 : from;
+    boolean mark =
+        clause.isMark(from, ",", "–", "—", "-", ":", "*")
+            || clause.isWord(from, "and", "but") && clause.isWord(from + 1, "that's", "it's");
     from = mark ? from + 1 : from;
     from = mark && clause.isMark(from, "*") ? from + 1 : from;
     int to = from;
-    while (clause.has(to) && !clause.isMark(to, ENDS) && !clause.isStrong(to)) {
+    while (clause.has(to)
+        && !clause.isMark(to, ENDS)
+        && !clause.isStrong(to)
+        && !(clause.isWord(to, "and") && clause.isWord(to + 1, "then"))) {
       to++;
     }
     boolean measured = clause.isAmount(food - 1) || clause.isAmount(food - 2);
@@ -204,7 +198,7 @@ public final class WhichSort {
             && general.isMeasured()
             && (inBrackets(general, clause) || line && isWord(general, clause));
     if (!done) {
-      ofNoun(read, clause);
+      SortBehind.of(read, clause);
     }
   }
 
@@ -224,41 +218,6 @@ public final class WhichSort {
     clause.mentions.clear();
     clause.get(0).part = Part.NOTE;
     return true;
-  }
-
-  /** "200 g flour, 300 ml milk, 30 g sugar. I use oat milk.": of the one of that noun. */
-  private void ofNoun(List<Clause> read, Clause clause) {
-    Element sort = null;
-    for (Element element : clause.elements) {
-      boolean other = element.food.isPresent() && element.low().indexOf(' ') > 0;
-      if (element.isAmount() && !element.isWeak()
-          || other && sort != null && !sort.isSameFood(element)) {
-        return;
-      }
-      sort = other ? element : sort;
-    }
-    String words = clause.words(0, clause.size());
-    if (sort == null || !MINE.isIn(words) || MAY_BE.isIn(words)) {
-      return;
-    }
-    String name = sort.low();
-    String noun = name.substring(name.lastIndexOf(' ') + 1);
-    for (int i = read.size() - 1; i >= Math.max(0, read.size() - FAR); i--) {
-      for (Mention mention : read.get(i).mentions) {
-        boolean general =
-            mention.isMeasured()
-                && mention.food != null
-                && mention.foodText.equalsIgnoreCase(noun)
-                && mention.place == Place.NOT_SAID
-                && !mention.food.isSameFood(sort);
-        if (general) {
-          mention.means(mention.food.meaning(sort.food.get(), sort.text()));
-          clause.mentions.clear();
-          clause.elements.stream().filter(Element::isFood).forEach(e -> e.part = Part.NOTE);
-          return;
-        }
-      }
-    }
   }
 
   /** "plant milk", "milk of choice", "sweetener": which one is still to be said. */

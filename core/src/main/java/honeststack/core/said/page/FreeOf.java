@@ -25,6 +25,14 @@ final class FreeOf {
   private static final Sought NOT_OF =
       said("\\b" + HEAD + NOT + "(?:" + HELD + "s?|(cow)s?(?:['’]s)?)\\)?" + END);
 
+  /** "oat milk, not dairy", "goat's milk, not cow's": the name says it. */
+  private static final Sought SAID_SORT =
+      said(
+          "(?<=\\b(?:oat|soya?|almond|rice|coconut|hazelnut|cashew|hemp|pea|plant|goats?|goat['’]s|sheep['’]s|ewe['’]s|buffalo) (?:milk|drink|cream|yogh?urt|butter|cheese))"
+              + NOT
+              + "(?:dairy|cows?(?:['’]s)?)(?: (?:milk|butter|one|kind|stuff))?\\)?"
+              + END);
+
   /** "any flour but wheat". */
   private static final Sought ANY_BUT =
       said("\\bany " + HEAD + " but (?:not )?" + HELD + "s?" + END);
@@ -122,6 +130,7 @@ final class FreeOf {
               "n't",
               " no ",
               "other than"),
+          Repair.as(SAID_SORT, "", "dairy", "cow"),
           Repair.of(
               NOT_OF, FreeOf::free, "not", "n't", " no ", "other than", "except", "anything but"),
           Repair.of(ANY_BUT, FreeOf::free, " but "),
