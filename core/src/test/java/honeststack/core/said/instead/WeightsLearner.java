@@ -150,6 +150,9 @@ final class WeightsLearner {
       boolean talk = parts[0].equals("talk");
       all.add(retold(talk ? Weights.Says.SECOND_GIVES_WAY : Weights.Says.BOTH_COUNT, parts[1]));
     }
+    for (String line : Files.readAllLines(DATA.resolve("retold-talk.txt"))) {
+      all.add(retold(Weights.Says.SECOND_GIVES_WAY, line));
+    }
     for (String file : List.of("retold-new.txt", "retold-counted.txt")) {
       for (String line : Files.readAllLines(DATA.resolve(file))) {
         all.add(retold(Weights.Says.BOTH_COUNT, line));
