@@ -137,7 +137,10 @@ class SaidTest {
     "ontop, 1",
     "reed, 0.83",
     "amended, 0.87",
-    "thaw, 0.85"
+    "thaw, 0.85",
+    "toldafter, 0.94",
+    "onlytalk, 0.92",
+    "larch, 0.85"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
