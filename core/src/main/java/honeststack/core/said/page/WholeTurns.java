@@ -96,10 +96,10 @@ final class WholeTurns {
   /** Fat for all of it lies on nothing. */
   private static final Sought FOR_ALL =
       said(
-          "(?=(?:over|for) (?:the|all) )(?<=\\b(?:fry|fried|grease|greased|greasing|pan|frying)\\b[^.,;\\n]{2,30}"
+          "(?=(?:over (?:the|all)|for all) )(?<=\\b(?:fry|fried|grease|greased|greasing|pan|frying)\\b[^.,;\\n]{2,30}"
               + "(?:,? (?:about |around |roughly |maybe |say )?(?:\\d{1,3} ?|(?:an?|one|two|three|four|half an?) )"
               + "(?:g|grams?|ml|tbsp|tsp|(?:table|tea)spoons?))? )"
-              + "(?:over|for) (?:the (?:whole )?(?:lot|batch)|all of them)\\b");
+              + "(?:over the (?:whole )?(?:lot|batch)|(?:over|for) all of them)\\b");
 
   private static final String SHARE =
       "(half|an? (?:third|quarter|fifth)|two thirds|three quarters)";
@@ -166,7 +166,7 @@ final class WholeTurns {
               " is ",
               " being "),
           Repair.as(VAGUE, "", " of "),
-          Repair.as(FOR_ALL, "in all", "over the", "over all", "for the", "for all"),
+          Repair.as(FOR_ALL, "in all", "over the", "over all", "for all"),
           Repair.as(LABELS, ".", "/", "|"),
           Repair.as(WHITES, "", "whites", "yolks"));
 
