@@ -11,6 +11,7 @@ import honeststack.core.said.corrected.PointedBack;
 import honeststack.core.said.corrected.Retold;
 import honeststack.core.said.corrected.SameBut;
 import honeststack.core.said.corrected.Settled;
+import honeststack.core.said.corrected.TimesAllBut;
 import honeststack.core.said.instead.Reasoned;
 import honeststack.core.said.instead.ToldAsOther;
 import honeststack.core.said.part.Added;
@@ -58,6 +59,7 @@ final class OfBefore {
         || SameBut.by(read, clause, shape)
         || ListBut.by(read, clause, shape)
         || LeftSome.by(read, clause, shape)
+        || TimesAllBut.by(read, clause, shape)
         || RanShort.by(read, clause, shape)
         || Reasoned.by(read, clause, shape)
         || Thinned.by(read, clause, shape)
