@@ -114,8 +114,15 @@ final class OddWords {
   private static final Sought PART_SKIM =
       Sought.of("\\bpart skim(?:med)?\\b", Pattern.CASE_INSENSITIVE);
 
+  /** "Group B's recipe": no baking soda. */
+  private static final Sought GROUP_B =
+      Sought.of(
+          "(?<=\\b(?:group|team|class|table|side|lab|pair) [a-h])['’]s\\b",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(GROUP_B, "", "'s", "’s"),
           Repair.as(LITTLE_ONE, "child", "little one"),
           Repair.as(PART_SKIM, "part-skim", "part skim"),
           Repair.as(MEAL, "", "tea"),

@@ -152,6 +152,9 @@ final class WeightsLearner {
     }
     for (String line : Files.readAllLines(DATA.resolve("retold-talk.txt"))) {
       all.add(retold(Weights.Says.SECOND_GIVES_WAY, line));
+      if (line.contains("X Y")) { // "a spoon of" as well
+        all.add(retold(Weights.Says.SECOND_GIVES_WAY, line.replace("X Y", "X of Y")));
+      }
     }
     for (String file : List.of("retold-new.txt", "retold-counted.txt")) {
       for (String line : Files.readAllLines(DATA.resolve(file))) {
