@@ -140,7 +140,9 @@ class SaidTest {
     "thaw, 0.85",
     "toldafter, 0.94",
     "onlytalk, 0.92",
-    "larch, 0.85"
+    "larch, 0.85",
+    "manymade, 0.92",
+    "alder, 0.83"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judged> texts = texts(set);
