@@ -4,6 +4,7 @@ import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
+import honeststack.core.said.part.Rescaled;
 import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Sought;
 import java.util.HashMap;
@@ -100,11 +101,7 @@ public final class TimesAllBut {
       if (!food.isFood() && food.food.isEmpty()) {
         continue;
       }
-      Optional<Mention> old =
-          read.stream()
-              .flatMap(before -> before.mentions.stream())
-              .filter(m -> m.isMeasured() && m.food != null && m.food.isSameFood(food))
-              .reduce((one, two) -> two);
+      Optional<Mention> old = Rescaled.before(read, food);
       if (old.isEmpty()) {
         return null;
       }

@@ -3,10 +3,10 @@ package honeststack.core.said.ratio;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.part.Rescaled;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sought;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 
@@ -18,27 +18,12 @@ public final class AsMuch {
   private static final Sought HEAD =
       Sought.of(
           "(?:(?:then|and|plus|with|also|i|we|use|used|take|took|add|added|put in|put|there's|it has|about|roughly|exactly|just|,) ?)*"
-              + "(?:(?<times>half|twice|double|three times|a third|a quarter) )?"
+              + ("(?:" + Relative.TIMES_OVER + " )?")
               + "(?:as (?:much|many)|(?:the )?same(?: amount| weight| quantity)?(?: of)?|an equal (?:amount|weight|quantity) of)");
 
   private static final Sought BETWEEN = Sought.of("as(?: of)?(?: the)?(?: there(?:'s| is|was))?");
 
   private static final Sought END = Sought.of("(?:(?:too|as well|again|in it) ?)*[ .!]*");
-
-  private static final Map<String, Double> TIMES =
-      Map.of(
-          "half",
-          0.5,
-          "twice",
-          2.0,
-          "double",
-          2.0,
-          "three times",
-          3.0,
-          "a third",
-          1 / 3.0,
-          "a quarter",
-          0.25);
 
   private AsMuch() {}
 
@@ -58,10 +43,10 @@ public final class AsMuch {
     if (!said) {
       return;
     }
-    double factor = head.group("times") == null ? 1 : TIMES.get(head.group("times"));
+    double factor = Relative.factor(head);
     boolean weight = clause.words(0, food).contains("weight");
     Optional<String> amount =
-        measured(read, clause.get(base)).flatMap(m -> Relative.times(m, factor, weight));
+        Rescaled.before(read, clause.get(base)).flatMap(m -> Relative.times(m, factor, weight));
     Optional<Mention> own =
         clause.mentions.stream().filter(m -> m.food == clause.get(food)).findFirst();
     if (amount.isPresent() && own.isPresent()) {
@@ -73,12 +58,5 @@ public final class AsMuch {
           .forEach(element -> element.part = Part.NOTE);
       clause.loose.clear();
     }
-  }
-
-  private static Optional<Mention> measured(List<Clause> read, Element food) {
-    return read.stream()
-        .flatMap(clause -> clause.mentions.stream())
-        .filter(m -> m.isMeasured() && m.food != null && m.food.isSameFood(food))
-        .reduce((one, two) -> two);
   }
 }

@@ -26,7 +26,7 @@ public final class Relative {
   private static final int FAR = 9;
 
   /** "one and a half times", "double", "a third". */
-  private static final String TIMES_OVER =
+  static final String TIMES_OVER =
       "(?:(?<many>a|one|two|three|four|five|six|one and a half|two and a half|\\d+(?:\\.\\d+)?) )?"
           + "(?<times>twice|double|triple|thrice|half|third|quarter|thirds|quarters|times)";
 
@@ -227,7 +227,8 @@ public final class Relative {
     return free && (said.group(3) != null || said.group(4) != null || ditto || !tail.isEmpty());
   }
 
-  private static double factor(Matcher said) {
+  /** How many times as much {@link #TIMES_OVER} found; once for nothing. */
+  static double factor(Matcher said) {
     String times = said.group("times");
     String many = said.group("many");
     double number = many == null || many.equals("a") ? 1 : NumberText.readDecimal(many);
