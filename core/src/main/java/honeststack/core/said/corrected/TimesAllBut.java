@@ -5,9 +5,9 @@ import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.clause.Shape;
 import honeststack.core.said.part.Rescaled;
-import honeststack.core.said.told.Told;
 import honeststack.core.said.words.Sought;
-import java.util.HashMap;
+import honeststack.core.said.yield.Batched;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,7 +59,7 @@ public final class TimesAllBut {
       return false;
     }
     Map<Mention, Optional<Element>> named = named(read, clause);
-    if (named == null) {
+    if (named.isEmpty()) {
       return false;
     }
     double factor =
@@ -68,13 +68,11 @@ public final class TimesAllBut {
             .mapToDouble(Map.Entry::getValue)
             .findFirst()
             .orElseThrow();
-    for (Clause before : read) {
-      before.mentions.stream()
-          .filter(m -> m.isMeasured() && named.containsKey(m) == some)
-          .forEach(m -> m.times *= factor);
-      if (!some) {
-        before.counts.pieces = before.counts.pieces.map(count -> times(count, factor));
-      }
+    List<Mention> kept = List.copyOf(named.keySet());
+    if (some) {
+      kept.forEach(mention -> mention.times *= factor);
+    } else {
+      read.forEach(before -> Batched.times(before, factor, kept, false));
     }
     named.forEach((mention, amount) -> amount.ifPresent(now -> take(mention, now)));
     clause.passOver();
@@ -84,18 +82,17 @@ public final class TimesAllBut {
     return true;
   }
 
-  private static Told.Count times(Told.Count count, double factor) {
-    return new Told.Count(count.low() * factor, count.high() * factor);
-  }
-
   private static void take(Mention mention, Element now) {
     mention.amountText = now.text();
     mention.restated = true;
   }
 
-  /** What was measured before of the foods it names, and how much it says of it; null for none. */
+  /**
+   * What was measured before of the foods it names, and how much it says of it; empty where one of
+   * them was not.
+   */
   private static Map<Mention, Optional<Element>> named(List<Clause> read, Clause clause) {
-    Map<Mention, Optional<Element>> named = new HashMap<>();
+    Map<Mention, Optional<Element>> named = new LinkedHashMap<>();
     for (int i = 0; i < clause.size(); i++) {
       Element food = clause.get(i);
       if (!food.isFood() && food.food.isEmpty()) {
@@ -103,12 +100,12 @@ public final class TimesAllBut {
       }
       Optional<Mention> old = Rescaled.before(read, food);
       if (old.isEmpty()) {
-        return null;
+        return Map.of();
       }
       int of = clause.isWord(i - 1, "of") ? i - 2 : i - 1;
       boolean measured = of >= 0 && clause.get(of).isAmount() && !clause.get(of).isWeak();
       named.put(old.get(), measured ? Optional.of(clause.get(of)) : Optional.empty());
     }
-    return named.isEmpty() ? null : named;
+    return named;
   }
 }

@@ -2,14 +2,13 @@ package honeststack.core.said.each;
 
 import honeststack.core.food.Role;
 import honeststack.core.line.NumberText;
-import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Per;
 import honeststack.core.said.words.Sought;
-import honeststack.core.said.yield.Rounds;
+import honeststack.core.said.yield.BatterForEach;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -77,13 +76,8 @@ public final class Bowls {
     boolean behind = A_BOWL.isAll(clause.words(last.to, clause.size()));
     boolean list = clause.mentions.stream().anyMatch(m -> m.role() == Role.FLOUR);
     String words = clause.words(0, clause.size());
-    boolean fat = last.role() == Role.FAT && isSpooned(last) && Rounds.isPerBatch(clause);
+    boolean fat = BatterForEach.isSpooned(clause, last);
     return list && !fat && !(pinch && behind) && (behind || ONE.isAll(words));
-  }
-
-  /** "… 1 egg, and a teaspoon of oil per batch, three batches": for the pan. */
-  private static boolean isSpooned(Mention fat) {
-    return fat.amount != null && fat.amount.measure().unit().kind() == Unit.Kind.SPOON;
   }
 
   /** How many bowls there are is no number of anything else. */

@@ -13,7 +13,7 @@ import java.util.regex.Matcher;
  */
 public final class EggsSized {
   private static final String WERE =
-      "(?: ?['’]re| are| were|'re)(?: (?:all|quite|very|rather|really|just|only|on the))*";
+      "(?: ?['’]re| are| were)(?: (?:all|quite|very|rather|really|just|only|on the))*";
 
   private static final Sought SAID =
       Sought.of(

@@ -97,10 +97,12 @@ public final class Batched {
   }
 
   /**
+   * Has what a sentence measures count so often, and what came of it.
+   *
    * @param kept counts as it is
    * @param own it says so itself, and for how many that is: "I double it as we are six"
    */
-  private static void times(Clause clause, double times, List<Mention> kept, boolean own) {
+  public static void times(Clause clause, double times, List<Mention> kept, boolean own) {
     clause.mentions.stream().filter(m -> !kept.contains(m)).forEach(m -> m.times *= times);
     if (own) {
       return;

@@ -156,14 +156,18 @@ public final class BatterForEach {
         && mention.amount.measure().amount() * mention.amount.measure().unit().grams() <= SMALL;
   }
 
+  /** "… 1 egg, and a teaspoon of oil per batch": fat for the pan, of the one bowl. */
+  public static boolean isSpooned(Clause clause, Mention fat) {
+    return fat.role() == Role.FAT
+        && fat.amount != null
+        && fat.amount.measure().unit().kind() == Unit.Kind.SPOON
+        && Rounds.isPerBatch(clause.words(fat.from, fat.to + 2));
+  }
+
   /** "per batch 500 g flour, 6 eggs, 100 g butter": the fat goes in with the others. */
   public static boolean isOfBatch(Clause clause, Mention fat) {
-    boolean spooned = // "… 1 egg, and a teaspoon of oil per batch": for the pan
-        fat.amount != null
-            && fat.amount.measure().unit().kind() == Unit.Kind.SPOON
-            && Rounds.isPerBatch(clause.words(fat.from, fat.to + 2));
     return fat.per == Per.ROUND
-        && !spooned
+        && !isSpooned(clause, fat)
         && clause.mentions.stream()
             .anyMatch(m -> m.from < fat.from && m.isMeasured() && is(m.role()));
   }

@@ -81,7 +81,7 @@ public final class Rounds {
   }
 
   /** Whether something is told of each batch of the one bowl. */
-  public static boolean isPerBatch(Clause clause) {
+  static boolean isPerBatch(Clause clause) {
     return isPerBatch(clause.words(0, clause.size()));
   }
 
