@@ -49,7 +49,7 @@ class ArchitectureTest {
           "scale",
           "http");
 
-  private final JavaClasses classes =
+  private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("honeststack.app");
@@ -62,7 +62,7 @@ class ArchitectureTest {
   @Test
   void everyPackageHasItsPlace() {
     Set<String> found =
-        classes.stream()
+        CLASSES.stream()
             .map(ArchitectureTest::first)
             .filter(name -> !name.isEmpty())
             .collect(Collectors.toCollection(TreeSet::new));
@@ -80,7 +80,7 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage(ROOT + later + "..")
             .allowEmptyShould(true)
-            .check(classes);
+            .check(CLASSES);
       }
     }
   }
@@ -95,7 +95,7 @@ class ArchitectureTest {
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage("honeststack.app.db..", "org.jooq..")
-        .check(classes);
+        .check(CLASSES);
   }
 
   /** Numbers and letters are written alike wherever the computer stands. */
@@ -112,6 +112,6 @@ class ArchitectureTest {
         .callMethod(String.class, "toUpperCase")
         .orShould()
         .callMethod(Locale.class, "getDefault")
-        .check(classes);
+        .check(CLASSES);
   }
 }

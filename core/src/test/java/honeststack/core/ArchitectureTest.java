@@ -55,7 +55,7 @@ class ArchitectureTest {
           "promise",
           "claim");
 
-  private final JavaClasses classes =
+  private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("honeststack.core");
@@ -70,7 +70,7 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAPackage("honeststack.core." + later)
-            .check(classes);
+            .check(CLASSES);
       }
     }
   }
@@ -87,14 +87,14 @@ class ArchitectureTest {
             "java.math..",
             "org.apache.commons.numbers..",
             "org.apache.commons.statistics..")
-        .check(classes);
+        .check(CLASSES);
   }
 
   /** A package that nobody listed has no place on the way. */
   @Test
   void everyPackageIsListed() {
     String[] listed = WAY.stream().map(room -> "honeststack.core." + room).toArray(String[]::new);
-    ArchRuleDefinition.classes().should().resideInAnyPackage(listed).check(classes);
+    ArchRuleDefinition.classes().should().resideInAnyPackage(listed).check(CLASSES);
   }
 
   /** Files that hold one idea together: an estimate and its book, a figure and its figures. */
@@ -116,7 +116,7 @@ class ArchitectureTest {
           .should()
           .beFreeOfCycles()
           .allowEmptyShould(true)
-          .check(classes);
+          .check(CLASSES);
     }
   }
 
@@ -149,6 +149,6 @@ class ArchitectureTest {
         .callMethod(String.class, "toLowerCase")
         .orShould()
         .callMethod(String.class, "toUpperCase")
-        .check(classes);
+        .check(CLASSES);
   }
 }

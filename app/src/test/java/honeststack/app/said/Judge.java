@@ -62,10 +62,43 @@ final class Judge {
     return got;
   }
 
-  List<String> misses(Judged judged) {
-    List<String> misses = new ArrayList<>();
+  /**
+   * What was made of a text.
+   *
+   * @param misses what a person understands otherwise
+   * @param complete nothing in the answer asks, or says that something is missing
+   * @param silent something is missing, and nothing says so
+   * @param opposite what the text excludes is in the numbers all the same
+   */
+  record Verdict(
+      Judged of, List<String> misses, boolean complete, boolean silent, boolean opposite) {
+    boolean right() {
+      return misses.isEmpty();
+    }
+  }
+
+  Verdict of(Judged judged) {
     Told told = kitchen.telling(MeasuringSystem.US).read(judged.text());
-    List<Got> all = got(told).stream().filter(g -> g.line().understood()).toList();
+    List<Got> all = got(told);
+    boolean complete = all.stream().allMatch(Judge::isCounted);
+    boolean silent =
+        complete
+            && judged.items().stream()
+                .anyMatch(item -> all.stream().noneMatch(got -> got.is(item.food())));
+    boolean opposite =
+        all.stream()
+            .filter(Judge::isCounted)
+            .anyMatch(got -> judged.never().stream().anyMatch(n -> matches(n, got.food().get())));
+    return new Verdict(judged, misses(judged, told, all), complete, silent, opposite);
+  }
+
+  private static boolean isCounted(Got got) {
+    return got.line().understood() && got.reading() instanceof Understood;
+  }
+
+  private static List<String> misses(Judged judged, Told told, List<Got> answer) {
+    List<String> misses = new ArrayList<>();
+    List<Got> all = answer.stream().filter(got -> got.line().understood()).toList();
     for (Judged.Item item : judged.items()) {
       double mass = 0;
       boolean shared = isShared(item, judged.items(), all);
@@ -134,31 +167,5 @@ final class Judge {
     if (!is) {
       misses.add(what + " is " + got);
     }
-  }
-
-  /** All that is understood, of what was said, is counted or said to be missing. */
-  boolean isSilent(Judged judged) {
-    Told told = kitchen.telling(MeasuringSystem.US).read(judged.text());
-    List<Got> all = got(told);
-    boolean said =
-        all.stream().anyMatch(g -> !g.line().understood() || !(g.reading() instanceof Understood));
-    return !said && judged.items().stream().anyMatch(item -> isLacking(item, all));
-  }
-
-  private static boolean isLacking(Judged.Item item, List<Got> all) {
-    return all.stream().noneMatch(got -> got.is(item.food()));
-  }
-
-  /** Nothing in the answer asks, or says that something is missing. */
-  boolean isComplete(Judged judged) {
-    return got(kitchen.telling(MeasuringSystem.US).read(judged.text())).stream()
-        .allMatch(got -> got.line().understood() && got.reading() instanceof Understood);
-  }
-
-  /** Excluded by the text, and in the numbers all the same. */
-  boolean isOpposite(Judged judged) {
-    return got(kitchen.telling(MeasuringSystem.US).read(judged.text())).stream()
-        .filter(got -> got.line().understood() && got.reading() instanceof Understood)
-        .anyMatch(got -> judged.never().stream().anyMatch(n -> matches(n, got.food().get())));
   }
 }

@@ -7,11 +7,10 @@ import honeststack.core.recipe.LineReading;
 import honeststack.core.recipe.LineReading.NotMeasured;
 import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.said.told.Told;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -50,7 +49,7 @@ class NamesSaidTest {
   private static final Listener LISTENER = new Listener();
 
   /** What each name is in a line by itself. */
-  private static final Map<String, Map<String, Long>> ALONE = new HashMap<>();
+  private static final Map<String, Map<String, Long>> ALONE = new ConcurrentHashMap<>();
 
   /** Foods with their grams; a food that is not known under its words. */
   private static Map<String, Long> foods(String text) {
@@ -82,14 +81,12 @@ class NamesSaidTest {
         "100 g N (12 g protein, see note 2)"
       })
   void aNameMeansOneFoodInEveryForm(String form) {
-    List<String> names = new ArrayList<>();
-    ShippedCsv.rows("synonyms", row -> row.get("name")).forEach(names::add);
+    List<String> names = ShippedCsv.rows("synonyms", row -> row.get("name"));
     List<String> other =
-        names.stream()
+        names.parallelStream()
             .filter(name -> !ODD.matcher(name).matches())
-            .filter(
-                name -> foods("100 g " + name).keySet().stream().noneMatch(f -> f.contains(" ")))
-            .filter(name -> !foods(form.replace("N", name)).equals(foods("100 g " + name)))
+            .filter(name -> alone(name).keySet().stream().noneMatch(f -> f.contains(" ")))
+            .filter(name -> !foods(form.replace("N", name)).equals(alone(name)))
             .toList();
     assertThat(names).hasSizeGreaterThan(2000);
     assertThat(other).isEmpty();

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -14,7 +16,10 @@ class SaidTest {
   /** Of a set so many may be answered with other numbers, or another place, without a question. */
   private static final double MOST_QUIET = 0.065;
 
-  private final Judge judge = new Judge();
+  private static final Judge JUDGE = new Judge();
+
+  /** Each text is read once, whatever is asked of it. */
+  private static final Map<String, List<Judge.Verdict>> VERDICTS = new HashMap<>();
 
   /**
    * Most texts are right in every part; the report names each that is not. The set "aside" was read
@@ -145,24 +150,24 @@ class SaidTest {
     "alder, 0.83"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
-    List<Judged> texts = texts(set);
+    List<Judge.Verdict> all = verdicts(set);
     List<String> misses = new ArrayList<>();
     List<String> quiet = new ArrayList<>();
-    for (Judged judged : texts) {
-      List<String> wrong = judge.misses(judged);
-      if (!wrong.isEmpty() && judge.isComplete(judged)) {
-        quiet.add(judged.text());
-      }
-      if (!wrong.isEmpty()) {
-        misses.add(judged.text().replace('\n', '⏎') + " → " + String.join("; ", wrong));
+    for (Judge.Verdict one : all) {
+      if (!one.right()) {
+        String text = one.of().text().replace('\n', '⏎');
+        misses.add(text + " → " + String.join("; ", one.misses()));
+        if (one.complete()) {
+          quiet.add(text);
+        }
       }
     }
-    System.out.println(set + ": " + (texts.size() - misses.size()) + " of " + texts.size());
+    System.out.println(set + ": " + (all.size() - misses.size()) + " of " + all.size());
     misses.forEach(miss -> System.out.println("  " + miss));
     assertThat(quiet)
         .as("wrong, and nothing in the answer says so: " + quiet)
-        .hasSizeLessThanOrEqualTo(Math.max(1, (int) (MOST_QUIET * texts.size())));
-    double share = 1 - (double) misses.size() / texts.size();
+        .hasSizeLessThanOrEqualTo(Math.max(1, (int) (MOST_QUIET * all.size())));
+    double share = 1 - (double) misses.size() / all.size();
     assertThat(share).as(String.join("\n", misses)).isGreaterThanOrEqualTo(wanted);
   }
 
@@ -242,13 +247,20 @@ class SaidTest {
         "moor"
       })
   void nothingIsAnsweredWithItsOppositeOrCountedInPart(String set) throws IOException {
-    assertThat(texts(set)).filteredOn(judge::isOpposite).extracting(Judged::text).isEmpty();
-    assertThat(texts(set)).filteredOn(judge::isSilent).extracting(Judged::text).isEmpty();
+    assertThat(verdicts(set)).filteredOn(Judge.Verdict::opposite).isEmpty();
+    assertThat(verdicts(set)).filteredOn(Judge.Verdict::silent).isEmpty();
   }
 
-  private static List<Judged> texts(String set) throws IOException {
-    return set.equals("sample")
-        ? Judged.sample("/said/sample.jsonl")
-        : Judged.own("/said/" + set + ".txt");
+  private static List<Judge.Verdict> verdicts(String set) throws IOException {
+    List<Judge.Verdict> known = VERDICTS.get(set);
+    if (known == null) {
+      List<Judged> texts =
+          set.equals("sample")
+              ? Judged.sample("/said/sample.jsonl")
+              : Judged.own("/said/" + set + ".txt");
+      known = texts.parallelStream().map(JUDGE::of).toList();
+      VERDICTS.put(set, known);
+    }
+    return known;
   }
 }

@@ -8,6 +8,7 @@ import honeststack.core.recipe.LineReading.Understood;
 import honeststack.core.said.told.Told;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -29,6 +30,10 @@ class TemplatesSaidTest {
           List.of("sugar", "milk", "eggs", "butter", "salt"));
 
   private final Listener listener = new Listener();
+
+  /** What each amount is by itself. */
+  private final Map<String, Understood> alone = new HashMap<>();
+
   private final List<String> misses = new ArrayList<>();
   private int said;
 
@@ -37,15 +42,19 @@ class TemplatesSaidTest {
     return text.substring(0, 1).toUpperCase() + text.substring(1);
   }
 
+  private Understood read(String food) {
+    return (Understood) listener.reading(listener.told(food).lines().get(0));
+  }
+
   /** Its grams are the food's own, give or take "a little more", and it goes where it should. */
   private boolean isRight(String text, String food, String place) {
     List<Told.Line> lines = listener.told(text).lines();
     if (lines.size() != 1 || !(listener.reading(lines.get(0)) instanceof Understood read)) {
       return false;
     }
-    Understood alone = (Understood) listener.reading(listener.told(food).lines().get(0));
-    double ratio = read.mass().value() / alone.mass().value();
-    return read.food().id().equals(alone.food().id())
+    Understood itself = alone.computeIfAbsent(food, this::read);
+    double ratio = read.mass().value() / itself.mass().value();
+    return read.food().id().equals(itself.food().id())
         && ratio > 0.7
         && ratio < 1.4
         && lines.get(0).place() == Place.valueOf(place);

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** A text says the same with other capitals, marks, signs and units: it is read the same. */
@@ -28,40 +29,41 @@ class VariantsTest {
               "bullets", text -> text.replaceAll("(?m)^(?=\\d)", "• "),
               "thanks", text -> text + (text.matches("(?s).*[.!?]") ? "" : ".") + " Thanks!"));
 
-  private final Judge judge = new Judge();
+  private static final Judge JUDGE = new Judge();
+
+  /** A text that was changed, how, and what was made of it. */
+  private record Variant(String how, Judge.Verdict verdict) {
+    @Override
+    public String toString() {
+      return how + ": " + verdict.of().text().replace('\n', '⏎') + " → " + verdict.misses();
+    }
+  }
 
   /** Texts that are read as a person reads them; of the others nothing can be told. */
-  private List<Judged> right() throws IOException {
-    List<Judged> right = new ArrayList<>();
+  private static List<Judged> right() throws IOException {
+    List<Judged> all = new ArrayList<>();
     for (String set : SETS) {
-      Judged.own("/said/" + set + ".txt").stream()
-          .filter(text -> judge.misses(text).isEmpty())
-          .forEach(right::add);
+      all.addAll(Judged.own("/said/" + set + ".txt"));
     }
-    return right;
+    return all.parallelStream().filter(text -> JUDGE.of(text).right()).toList();
+  }
+
+  private static Stream<Variant> variants(Judged text) {
+    return VARIANTS.entrySet().stream()
+        .map(one -> Map.entry(one.getKey(), one.getValue().apply(text.text())))
+        .filter(one -> !one.getValue().equals(text.text()))
+        .map(one -> new Variant(one.getKey(), JUDGE.of(text.withText(one.getValue()))));
   }
 
   @Test
   void anotherWayToWriteItMeansTheSame() throws IOException {
-    List<String> misses = new ArrayList<>();
-    int changed = 0;
-    for (Judged text : right()) {
-      for (Map.Entry<String, UnaryOperator<String>> variant : VARIANTS.entrySet()) {
-        Judged other = text.withText(variant.getValue().apply(text.text()));
-        if (!other.text().equals(text.text())) {
-          changed++;
-          List<String> wrong = judge.misses(other);
-          if (!wrong.isEmpty()) {
-            misses.add(variant.getKey() + ": " + other.text() + " → " + wrong);
-          }
-          assertThat(judge.isOpposite(other)).as(other.text()).isFalse();
-        }
-      }
-    }
-    System.out.println("variants: " + (changed - misses.size()) + " of " + changed);
-    misses.forEach(miss -> System.out.println("  " + miss.replace('\n', '⏎')));
-    assertThat(changed).isGreaterThan(1000);
-    assertThat(misses).as(String.join("\n", misses)).hasSizeLessThan(changed / 200);
+    List<Variant> changed = right().parallelStream().flatMap(VariantsTest::variants).toList();
+    List<Variant> misses = changed.stream().filter(one -> !one.verdict().right()).toList();
+    System.out.println("variants: " + (changed.size() - misses.size()) + " of " + changed.size());
+    misses.forEach(miss -> System.out.println("  " + miss));
+    assertThat(changed).filteredOn(one -> one.verdict().opposite()).isEmpty();
+    assertThat(changed).hasSizeGreaterThan(1000);
+    assertThat(misses).hasSizeLessThan(changed.size() / 200);
   }
 
   /** Units alone change with capitals: "T" is a tablespoon. */
@@ -71,7 +73,7 @@ class VariantsTest {
     for (Judged text : right()) {
       String small = text.text().toLowerCase(Locale.ROOT);
       boolean spoons = !small.replaceAll("\\bt\\b", "").equals(small);
-      if (!spoons && !judge.misses(text.withText(small)).isEmpty()) {
+      if (!spoons && !JUDGE.of(text.withText(small)).right()) {
         misses.add(small);
       }
     }

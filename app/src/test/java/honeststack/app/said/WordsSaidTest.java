@@ -288,7 +288,7 @@ class WordsSaidTest {
   private final Listener listener = new Listener();
 
   private static Stream<String> words(String text) {
-    return Arrays.stream(text.strip().split("\\s+"));
+    return Arrays.stream(text.strip().split("\\s+")).parallel();
   }
 
   /** Grams by food, whole; 0 for what is not measured. */
