@@ -1,6 +1,7 @@
 package honeststack.core.said;
 
 import honeststack.core.said.amount.AllTold;
+import honeststack.core.said.amount.MeasuredAfter;
 import honeststack.core.said.amount.WeighedLater;
 import honeststack.core.said.choice.Chosen;
 import honeststack.core.said.clause.Clause;
@@ -56,6 +57,7 @@ final class OfBefore {
     Shape shape = Shape.read(clause).orElseThrow();
     return SharedLater.by(read, clause, shape)
         || PointedBack.by(read, clause, shape)
+        || MeasuredAfter.by(read, clause, shape)
         || SameBut.by(read, clause, shape)
         || ListBut.by(read, clause, shape)
         || LeftSome.by(read, clause, shape)

@@ -64,7 +64,8 @@ public final class WeighedLater {
 
   private static final Sought ALL_EACH = Sought.of("\\b(?:each|every|apiece|a piece|per egg)\\b");
 
-  private static final Sought SHELLED =
+  /** That it was weighed without its shell, or together. */
+  static final Sought SHELLED =
       Sought.of(
           "\\b(?:weigh\\w*|shell\\w*|shells|cracked|came|comes?|scales?|together|total|all)\\b");
 

@@ -119,6 +119,11 @@ public final class Shape {
       return said.group(group) != null;
     }
 
+    /** The first element. */
+    public int start() {
+      return shape.element(said.start());
+    }
+
     /** Behind the last element. */
     public int end() {
       return shape.element(Math.max(said.end() - 2, 0)) + 1;
@@ -133,7 +138,7 @@ public final class Shape {
 
     /** Takes all of it but some elements. */
     public void take(Part part, int... but) {
-      for (int i = shape.element(said.start()); i < end(); i++) {
+      for (int i = start(); i < end(); i++) {
         boolean kept = false;
         for (int one : but) {
           kept |= one == i;

@@ -170,8 +170,34 @@ final class Reweighed {
               + UNIT
               + ")?) (?:if|when) (?:the|it|it's|my|you|they|your|we|i) [^.,;\\n\\d]{3,40}(?=[.,;\\n]|$)");
 
+  /** "Two mugs of flour and one of milk, that's 300 g of flour …": told again, all of it. */
+  private static final Sought CAME_TO =
+      said(
+          "\\b(\\p{L}{3,14})((?: and |, )[^.;\\n]{3,80}?)(?:,|;| -| –) ?(?:and )?(?:that|this|which)(?:'s| is| was| makes| made| comes to| came to) (?="
+              + ABOUT
+              + "\\d+ ?(?:g|grams|ml) (?:of )?(?:\\p{L}{3,12} )?\\1\\b)");
+
+  /** "a drizzle of honey, the drizzle was 22 g". */
+  private static final Sought VESSEL =
+      said(
+          "(?<=\\p{L}),? (?=(?:the|my|that) (?:handful|scoop|splash|slosh|glug|knob|lump|drizzle|dollop|spoonful)s? (?:was|were|is|weighed|weighs|came to|comes to) "
+              + ABOUT
+              + "\\d)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(VESSEL, ". ", "the ", "my ", "that "),
+          Repair.of(
+              CAME_TO,
+              at -> at.group(1) + at.group(2) + ". That's ",
+              ", that",
+              ", this",
+              ", which",
+              "- that",
+              "– that",
+              "; that",
+              ", and that",
+              ", and which"),
           Repair.of(IF_OTHER, at -> ", or " + at.group(1) + " if so", " if ", " when "),
           Repair.of(OF_MASH, at -> ", " + at.group(1), " of "),
           Repair.of(
