@@ -143,8 +143,35 @@ final class CountTurns {
               + " (?:as |to |of them as )?(?:a|one) (portion|serving)"
               + END);
 
+  private static final String TELLS =
+      "(?:(?:that |it |this |they |i |we |which )?(?:makes?|made|gives?|gave|got|get|had|have|yield(?:s|ed)))";
+
+  private static final String RUNT =
+      "(?:the|that|my|one|an?|those)(?: (?:very|really|rather))? (?:tiny|small|little|wee|mini|baby|runt|scrap|scraps|odd|broken|torn|burnt|thin|first|last|misshapen|wonky|ugly|half|one (?:that|for|i))";
+
+  /** "Made seven, well eight counting the tiny one." */
+  private static final Sought WITH_RUNT =
+      said(
+          "\\b(?:"
+              + TELLS
+              + " "
+              + NUMBER
+              + "|"
+              + NUMBER
+              + " (?:came out|of them|in all))(?: "
+              + PIECES
+              + ")?(?:,|;| –| -)* ?(?:(?:well|or|so|actually|no|maybe|and) )*(?:it's |that's |call it )?"
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")? (?:(?:if|when) (?:you|i|we|one) counts? |counting |including |incl\\.? |with )"
+              + RUNT
+              + "[^.,;\\d\\n]{0,40}"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(WITH_RUNT, at -> "made " + at.group(3), "count", "including", "incl", " with "),
           Repair.of(TODAY, at -> "made " + at.group(2), "today", "this ", "now"),
           Repair.of(MORNINGS, at -> serves(at.group(1)), " me"),
           Repair.as(BETWEEN_TWO, "serves 2", "between", "half", "by", "with", "among"),

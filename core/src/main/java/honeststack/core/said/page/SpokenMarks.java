@@ -93,6 +93,8 @@ public final class SpokenMarks {
     all.addAll(ChoiceLists.REPAIRS);
     all.addAll(YieldTurns.REPAIRS);
     all.addAll(CountTurns.REPAIRS);
+    all.addAll(FateTurns.REPAIRS);
+    all.addAll(PastTurns.REPAIRS);
     all.addAll(PartsLeft.REPAIRS);
     all.addAll(Reweighed.REPAIRS);
     all.addAll(WholeTurns.REPAIRS);

@@ -21,6 +21,9 @@ import java.util.Set;
 public final class Further {
   private static final int FAR = 4;
 
+  /** Of no unit: nobody pours fewer, or weighs fewer out (common practice). */
+  private static final double FEWEST = 10;
+
   private static final Set<Unit.Kind> POURED =
       Set.of(Unit.Kind.VOLUME, Unit.Kind.MARKED, Unit.Kind.SPOON);
 
@@ -111,11 +114,17 @@ public final class Further {
   public static void goOn(Mention last, Clause clause) {
     List<Element> amounts =
         clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
-    boolean one = amounts.size() == 1 && !clause.hasFood();
+    boolean one = amounts.size() == 1 && !clause.hasFood() && !isOfPieces(last, amounts.get(0));
     if (one && isFurther(clause, clause.elements.indexOf(amounts.get(0)))) {
       boolean added = add(last, amounts.get(0), false);
       clause.mentions.removeIf(mention -> added && mention.amount == amounts.get(0));
     }
+  }
+
+  /** "The dog got one and we shared the other seven": no millilitres. */
+  private static boolean isOfPieces(Mention last, Element amount) {
+    boolean counted = last.amount != null && last.amount.isCount();
+    return !counted && amount.isCount() && amount.measure().amount() < FEWEST;
   }
 
   /** "250 ml milk, 50 ml of it at the end": a part, and no more. */
