@@ -23,7 +23,8 @@ public final class Following {
   /** How much that was, right before it. */
   private static final Sought MEANING =
       Sought.of(
-          ".*\\b(?:in my case|which was|that was|which is|meaning|which came to|that came to|which means|it was|i needed|it took|must have been|it'll have been|will have been|would have been|that'll be|probably|i used|i put in|this time|today) ?(?:about|around|roughly|maybe|some)?");
+          ".*\\b(?:in my case|which was|that was|which is|meaning|which came to|that came to|which means|it was|i needed|it took|must have been|it'll have been|will have been|would have been|that'll be|probably|i used|i put in|this time|today) ?(?:about|around|roughly|maybe|some)?"
+              + "|(?:till|until|'til|so that|enough to|to make|just so) .*, ?(?:(?:about|around|roughly|maybe|say|probably|some|that's|took|it's) ?)*");
 
   /** "a bit of lard", before it is told how much that was. */
   private static final Sought LITTLE =
@@ -101,7 +102,8 @@ public final class Following {
     for (int i = food + 1; food >= 0 && vague && i < clause.size(); i++) {
       Element element = clause.get(i);
       boolean amount = element.isAmount() && !element.isWeak();
-      if (element.isFood() || amount && (found != null || element.part != Part.UNKNOWN)) {
+      if (element.isFood() && element.isFree()
+          || amount && (found != null || element.part != Part.UNKNOWN)) {
         return;
       }
       found = amount ? element : found;

@@ -65,8 +65,24 @@ final class FatTurns {
               + "(?: of them| or so)?"
               + END);
 
+  /** "With half a teaspoon ghee for each I made six." */
+  private static final Sought WITH_EACH =
+      said(
+          "\\bwith ((?:about )?(?:half |a |an |one |two |\\d+ ?|½ ?|¼ ?)+"
+              + ("(?:" + UNIT + "s?|g|ml)" + FAT)
+              + ") for each(?: one)?,? (?=(?:i|we|it|that) (?:made|got|had|get|make|makes|gives|gave)\\b)");
+
+  /** "10 g butter kept them from sticking." */
+  private static final Sought WAS_ENOUGH =
+      said(
+          "(?<=\\b(?:oil|butter|ghee|lard|margarine|dripping|fat)) (?:saw me through(?: it| them| the lot)?|did (?:the (?:whole )?lot|them all|all of them)"
+              + "|(?:kept|stopped) them (?:from )?(?:sticking|moving)|lasted (?:me )?(?:the (?:whole )?(?:session|lot|morning|batch)|for all of them|throughout))"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(WAS_ENOUGH, " in the pan", "saw ", " did ", "stick", "lasted"),
+          Repair.of(WITH_EACH, at -> "fry in " + at.group(1) + " each. ", " for each"),
           Repair.of(ANOTHER, at -> "two " + more(at, 1), "another", "more", "second"),
           Repair.of(
               MORE,

@@ -143,8 +143,44 @@ final class KitchenTurns {
           "(?<=\\b(?:i|we) )(?:(?:just|only) )?(?:made do|got away|got by|managed|coped|muddled through) with (?:just |only )?"
               + "(?=(?:an?|one|two|three|half|\\d{1,4})\\b)");
 
+  /** "There was a jar of jam going round": nobody says how much of it was eaten. */
+  private static final Sought GOING_ROUND =
+      said(
+          "\\b(?:(?:there(?:'s| is| was)|(?:we|i) (?:have|had|put|set|stood|left)) )?(?:a|the|my|our) (?:(?:big|small|good|whole|little|large) )?(?:jar|bottle|jug|pot|tub|bowl|dish) of "
+              + "(\\p{L}{3,}(?: \\p{L}{3,})??),? (?:that )?(?:(?:was|is|stood|stands|sat|sits|went|goes) )?"
+              + "(?:(?:going |passed )?(?:a)?round(?: the table)?|(?:on|in the middle of) the table|in the middle|on the side|to hand|for (?:everyone|anyone|people|all))"
+              + "(?= ?(?:[.,;)\\n]|$))");
+
+  /** "slosh in milk till it's right": it is poured. */
+  private static final Sought SLOSHED =
+      said(
+          "(?<!\\b(?:a|an|one|two|another|last|little|big|good|more) )\\b(?:slosh|splosh|splash|glug) in (?=(?:the |some |in )?\\p{L}{3,})");
+
+  /** "for every pancake a small piece, say 5 grams". */
+  private static final Sought SOME_SAY =
+      said(
+          "\\ba (?:(?:small|little|tiny|good|big) )?(?:piece|bit|knob|lump|dab|pat),? (?:say|maybe|roughly|perhaps|around|about|like) (\\d+ ?(?:g|grams?))\\b");
+
+  /** "We had no eggs, a mashed banana stood in." */
+  private static final Sought STOOD_IN =
+      said(
+          "\\b(?:(?:we|i) had no|there (?:was|were) no|(?:we were|i was) out of) (\\p{L}{3,12}(?: \\p{L}{3,12})?)(?:,| and|;| –| -) "
+              + "(?=[^.,;\\n]{3,40} (?:stood in|stepped in|filled in|did (?:the job|instead|nicely)|took (?:its|their) place|came to the rescue|had to do)\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(STOOD_IN, at -> "no " + at.group(1) + ", so ", " no ", " out of "),
+          Repair.as(SLOSHED, "pour in ", " in "),
+          Repair.of(SOME_SAY, at -> at.group(1), "piece", "bit", "knob", "lump", "dab", "pat"),
+          Repair.of(
+              GOING_ROUND,
+              at -> "some " + at.group(1) + " on top",
+              "round",
+              "the table",
+              "middle",
+              "on the side",
+              "to hand",
+              "for "),
           Repair.as(MADE_DO, "only used ", "made do", "got ", "managed", "coped", "muddled"),
           Repair.as(
               IDIOM, "", "the top", "half", "envelope", "end of the day", "nature", "these days"),

@@ -124,8 +124,20 @@ final class OtherTurns {
   /** In the north a girdle is what they are baked on. */
   private static final Sought GIRDLE = said("\\bgirdle\\b");
 
+  /** "two ounces of butter half of it melted into the batter and the other half for the pan". */
+  private static final Sought HALF_OF_IT =
+      said(
+          "(?<=\\p{L}),? half of (?:it|that|them) (?:(?:melted|stirred|whisked|folded|goes|going|went|goes|is|was|mixed|put) )*"
+              + "(?=(?:into|in|for|on|onto) [^.;\\n]{3,40}\\b(?:the (?:other half|rest|remainder|other)|half (?:of it )?(?:for|in|on|into)|and half)\\b)");
+
+  private static final Sought OTHER_HALF =
+      said(
+          "(?<=\\bhalf [^.;\\n]{3,40}),? and half of (?:it|that|them) (?=(?:into|in|for|on|onto)\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(HALF_OF_IT, ", half ", "half of "),
+          Repair.as(OTHER_HALF, " and half ", "half of "),
           Repair.of(SCALES, OtherTurns::amountFirst, "scale"),
           Repair.of(CAME, OtherTurns::foodFirst, " to "),
           Repair.of(TOOK, OtherTurns::foodFirst, " i ", " we "),

@@ -12,7 +12,7 @@ final class PanWords {
       "\\d{1,2}(?:[.,]\\d)?[ -]?(?:cm|mm|centimet(?:er|re)s?|inch(?:es)?|in|\"|″|”|'')";
 
   private static final String LIKE =
-      "very|really|lightly|(?:oiled|greased|buttered)(?= \\d)|hot|large|small|little|big|medium(?:[ -](?:sized?|hot|large))?|wide|shallow"
+      "very|really|lightly|bratt?|catering|tilting|(?:oiled|greased|buttered)(?= \\d)|hot|large|small|little|big|medium(?:[ -](?:sized?|hot|large))?|wide|shallow"
           + "|deep|low|heavy(?:[ -](?:bottomed|based?|duty))?|thick(?:[ -]bottomed)?|thin|flat|round|square"
           + "|oblong|cast[ -]iron|iron(?= (?:pan|skillet|griddle|tawa))|carbon[ -]steel|blue[ -]steel|(?:stainless[ -])?steel|stainless|aluminium|aluminum"
           + "|copper|ceramic|enamel(?:led)?|non[ -]?stick|coated|lidded|covered|well[ -]seasoned|seasoned|heated"
@@ -25,7 +25,7 @@ final class PanWords {
 
   private static final Sought DESCRIBED =
       Sought.of(
-          "(?<!, (?:in|for) )\\b(?:an?|the|my|our|your|his|her|their|another|both|two|three) "
+          "(?<!, (?:in|for) )\\b(?:(?:an?|the|my|our|your|his|her|their|another|both|two|three) |(?<=\\bfor ))"
               + ("(?:(?:(?:" + SIZE + "|" + LIKE + ")(?:,? | and ))+" + NOUN + "\\b)"),
           Pattern.CASE_INSENSITIVE);
 
@@ -54,8 +54,15 @@ final class PanWords {
               + "( (?:pancakes|waffles|rounds|cr[eê]pes|of them)))?",
           Pattern.CASE_INSENSITIVE);
 
+  /** What a buckwheat crêpe is baked on. */
+  private static final Sought BILIG =
+      Sought.of(
+          "\\b(?:the |a |my |our )(?:bili[gk]|billig|galettière|galettiere)\\b",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(BILIG, "the pan", "bil", "galett"),
           Repair.of(FIRST_MORE, PanWords::firstAndMore, "the first"),
           Repair.as(DRY, "in the pan.", "just ", "only "),
           Repair.of(

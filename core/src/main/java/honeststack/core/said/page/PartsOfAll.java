@@ -88,8 +88,22 @@ final class PartsOfAll {
               + PART
               + ")?(?= ?(?:[.;\\n]|$))");
 
+  /** "Half of that flour is buckwheat." */
+  private static final Sought SOME_OF_THAT =
+      said(
+          "\\b(half|an? (?:third|quarter)|two thirds|three quarters|\\d{1,4} ?(?:g|ml))( of)? (?:that|this|those|these|our) "
+              + "(?=(?:\\p{L}{3,12} )?\\p{L}{3,12} (?:is|was|are|were)\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              SOME_OF_THAT,
+              at -> at.group(1) + (at.group(2) == null ? "" : " of") + " the ",
+              " that ",
+              " this ",
+              " those ",
+              " these ",
+              " our "),
           Repair.of(AHEAD, PartsOfAll::ahead, "of "),
           Repair.of(
               BEHIND, PartsOfAll::behind, "of ", " is ", " are ", " was ", " being", " namely"));
