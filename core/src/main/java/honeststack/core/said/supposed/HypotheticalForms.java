@@ -17,6 +17,7 @@ public final class HypotheticalForms {
       Sought.of(
           "\\b(?:some|most|other|many|lots of|a lot of) (?:people|cooks|recipes|folks?|versions?|books|families)\\b"
               + "|\\bothers (?:put|use|add|like|swear)\\b"
+              + "|^(?:(?:and|but|or|of course|also|then) ,? ?)*(?:(?:you|one|people|anyone) (?:can|could|might|may)|feel free to)(?: (?:also|always|even|easily|of course|then|just))* (?:add|(?:stir|fold|throw|put|mix|toss|slip|sneak|drop|blend|grate) (?:in|through))\\b"
               + "|\\b(?:i'd|we'd|i would|we would) (?:put|add|use|stir)\\b.* ,? ?but (?:my|the|she|he|they|nobody|i (?:can't|don't|won't|daren't)|we (?:can't|don't|won't))\\b"
               + "|^(?:sometimes|usually|normally|often)\\b.* (?:(?:but )?(?:today|tonight|this time) (?:i|we) (?:didn't|did not|haven't|left (?:it|them) out)|but not (?:today|tonight|this time))\\b"
               + "|\\b(?:she|he|they) (?:always |usually )?(?:puts?|takes?|uses?|likes?|has|have|adds?|wants?)\\b.*\\b(?:in|into) (?:hers|his|theirs)\\b"
