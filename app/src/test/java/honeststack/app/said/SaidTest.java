@@ -147,7 +147,11 @@ class SaidTest {
     "onlytalk, 0.92",
     "larch, 0.85",
     "manymade, 0.92",
-    "alder, 0.83"
+    "alder, 0.83",
+    "measuredafter, 0.85",
+    "lasttime, 0.8",
+    "becameof, 0.8",
+    "elm, 0.6"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judge.Verdict> all = verdicts(set);
