@@ -1,7 +1,8 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
-import java.util.regex.Pattern;
 
 /**
  * What is said of how often a list was made where its amounts are those that were taken: "We double
@@ -24,10 +25,6 @@ final class AlreadyScaled {
               + " (?:this|it|the recipe|everything|the batch|the lot)(?: (?:at|for|in|when) [a-z' ]{3,20}?)?(?=[:,])");
 
   private AlreadyScaled() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** A text without both, as long as before. */
   static String plain(String text) {

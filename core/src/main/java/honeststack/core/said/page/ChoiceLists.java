@@ -1,5 +1,7 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
@@ -109,10 +111,6 @@ final class ChoiceLists {
           Repair.as(CHOCOLATE, "", "chocolate"));
 
   private ChoiceLists() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** "oat/soy/almond", of the groups that are there. */
   private static String joined(MatchResult at, int from, int to) {

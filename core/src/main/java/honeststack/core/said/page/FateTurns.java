@@ -1,9 +1,10 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * How many came out, and for whom, told by what became of them: "One landed on the floor, which
@@ -129,10 +130,6 @@ final class FateTurns {
           Repair.of(WERE, at -> "serves " + n(at, 1), "were ", "are "));
 
   private FateTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static int n(MatchResult at, int group) {
     return YieldTurns.n(at, group);

@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /** What a food is free of, in other words: "flour that's not wheat" is wheat-free flour. */
 final class FreeOf {
@@ -162,10 +163,6 @@ final class FreeOf {
           Repair.of(DOUBTED, at -> at.group(2), "?"));
 
   private FreeOf() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** Only of what it may be made of: "300 ml milk, not sugar" names two foods. */
   private static boolean fits(MatchResult at) {

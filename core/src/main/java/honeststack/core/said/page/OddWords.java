@@ -1,5 +1,7 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.MatchResult;
@@ -146,10 +148,6 @@ final class OddWords {
           Repair.as(BUTTERED, "butter", "uttered"));
 
   private OddWords() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String brine(MatchResult at) {
     String some = at.group(1) == null ? at.group(2) : at.group(1);

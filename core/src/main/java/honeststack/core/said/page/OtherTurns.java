@@ -1,16 +1,17 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * What is said in another turn than a list has it, in the list's: "for rye flour I took 90 g" is
  * "rye flour 90 g"; and numbers that count nothing: "every Saturday at 8", "half past seven".
  */
 final class OtherTurns {
-  private static final String UNIT =
+  static final String UNIT =
       "(?:kg|g|gr|grams?|ml|cl|dl|l|tbsps?|tablespoons?|tsps?|teaspoons?|oz|ounces?|cups?)\\b";
 
   private static final String AMOUNT = "(\\d+(?:[.,/]\\d+)? ?" + UNIT + ")";
@@ -157,10 +158,6 @@ final class OtherTurns {
           Repair.of(ENUMERATED, OtherTurns::apart, "1)"));
 
   private OtherTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String amountFirst(MatchResult at) {
     String one = at.group(1) + " " + at.group(2);

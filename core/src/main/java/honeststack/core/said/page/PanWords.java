@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /** What a pan is like says nothing: "in a 24 cm cast-iron frying pan" is "in the pan". */
 final class PanWords {
@@ -24,41 +25,35 @@ final class PanWords {
           + "(?:(?:irons?|makers?)|(?:griddles?|hot ?plates?|bakestones?)|pans?|skillets?|tawas?|comals?|planchas?))";
 
   private static final Sought DESCRIBED =
-      Sought.of(
+      said(
           "(?<!, (?:in|for) )\\b(?:(?:an?|the|my|our|your|his|her|their|another|both|two|three) |(?<=\\bfor ))"
-              + ("(?:(?:(?:" + SIZE + "|" + LIKE + ")(?:,? | and ))+" + NOUN + "\\b)"),
-          Pattern.CASE_INSENSITIVE);
+              + ("(?:(?:(?:" + SIZE + "|" + LIKE + ")(?:,? | and ))+" + NOUN + "\\b)"));
 
   /** "a skillet", "another tawa". */
   private static final Sought NAMED =
-      Sought.of(
+      said(
           "\\b(?:an?|the|my|our|your|another) ((?:frying|fry|sauté|saute|cr[eê]pe|pancake|omelette|waffle|blini) (?:irons?|makers?|griddles?|pans?|skillets?)"
-              + "|skillets?|comals?|planchas?|(?<=another )(?:pan|tawa|iron|griddle))\\b",
-          Pattern.CASE_INSENSITIVE);
+              + "|skillets?|comals?|planchas?|(?<=another )(?:pan|tawa|iron|griddle))\\b");
 
   /** "no butter, just the non-stick pan two eggs": nothing goes there. */
   private static final Sought DRY =
-      Sought.of(
-          "\\b(?:just|only) (?:the|a|my|our) (?:non[ -]?stick|dry|bare) (?:pan|iron|griddle|skillet)\\b(?: (?:and|with))?",
-          Pattern.CASE_INSENSITIVE);
+      said(
+          "\\b(?:just|only) (?:the|a|my|our) (?:non[ -]?stick|dry|bare) (?:pan|iron|griddle|skillet)\\b(?: (?:and|with))?");
 
   /** "5 g oil for the first, 3 g for each after, 8 pancakes". */
   private static final Sought FIRST_MORE =
-      Sought.of(
+      said(
           "\\b(\\d{1,3})( ?g)((?: of)?(?: \\p{L}{3,10}){0,2}?) (?:for|in|with) the first(?: one| pancake| waffle| round)?,? (?:and |then )*"
               + "(\\d{1,3}) ?g (?:for|in|with) (?:each|every one|every|all)(?: one)?(?: of)?(?: the)?"
               + " (?:after(?:wards)?|others?|following|more|rest|next)(?: "
               + Numerals.STRICT
               + ")?(?:,? (?:and |makes |it's |there were )?"
               + Numerals.STRICT
-              + "( (?:pancakes|waffles|rounds|cr[eê]pes|of them)))?",
-          Pattern.CASE_INSENSITIVE);
+              + "( (?:pancakes|waffles|rounds|cr[eê]pes|of them)))?");
 
   /** What a buckwheat crêpe is baked on. */
   private static final Sought BILIG =
-      Sought.of(
-          "\\b(?:the |a |my |our )(?:bili[gk]|billig|galettière|galettiere)\\b",
-          Pattern.CASE_INSENSITIVE);
+      said("\\b(?:the |a |my |our )(?:bili[gk]|billig|galettière|galettiere)\\b");
 
   static final List<Repair> REPAIRS =
       List.of(

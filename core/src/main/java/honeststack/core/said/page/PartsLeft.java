@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * Of which a part stays out: "4 eggs, throw the yolks away" are four whites, "zest of 1 lemon, the
@@ -230,10 +231,6 @@ final class PartsLeft {
               "of flesh"));
 
   private PartsLeft() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String other(String part) {
     return part.equalsIgnoreCase("yolk") ? "white" : "yolk";

@@ -1,12 +1,13 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * All of it, and then what it is made of: "Of the 200 g flour, 150 is spelt and 50 is rye", "250 g
@@ -109,10 +110,6 @@ final class PartsOfAll {
               BEHIND, PartsOfAll::behind, "of ", " is ", " are ", " was ", " being", " namely"));
 
   private PartsOfAll() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /**
    * A number, its unit and its food.

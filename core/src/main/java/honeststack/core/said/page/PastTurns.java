@@ -1,22 +1,20 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * An amount of another day and today's, which leaves its food to the other: "Last time I used 250
  * ml milk and they were stodgy. This time it's 300 ml." is "today 300 ml milk".
  */
 final class PastTurns {
-  private static final String UNIT =
-      "(?:kg|g|gr|grams?|ml|cl|dl|l|tbsps?|tablespoons?|tsps?|teaspoons?|oz|ounces?|cups?)\\b";
-
   private static final String NUMBER =
       "(?:\\d+(?:[.,/]\\d+)?|[½¼¾⅓⅔]|" + Numerals.STRICT.replaceFirst("\\(", "(?:") + ")";
 
-  private static final String AMOUNT = "(" + NUMBER + "(?: ?" + UNIT + ")?)";
+  private static final String AMOUNT = "(" + NUMBER + "(?: ?" + OtherTurns.UNIT + ")?)";
 
   /** Up to two words that say what it is of. */
   private static final String FOOD =
@@ -36,7 +34,7 @@ final class PastTurns {
       "(?:,|:)?(?: (?:it's|it is|it was|it|i|i'm|we|we're|i've|there's|is|are|was|only|just|about|put|use|used|take|took|taking|using|gets|got|has|have|had|at|to|down to|up to|went with|go with|with|in|settled on|doing))*";
 
   private static final Sought SINCE =
-      Sought.of(
+      said(
           "\\b"
               + THEN
               + " "
@@ -49,8 +47,7 @@ final class PastTurns {
               + " "
               + AMOUNT
               + "(?: (?:of it|of them|does it|does|is enough|will do|instead|only|seems right))?"
-              + "(?= ?(?:[.,;!\\n)]|$))",
-          Pattern.CASE_INSENSITIVE);
+              + "(?= ?(?:[.,;!\\n)]|$))");
 
   static final List<Repair> REPAIRS =
       List.of(

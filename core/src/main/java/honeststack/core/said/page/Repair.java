@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 
 /**
  * Something that is written otherwise from now on. What is written instead is filled up with
@@ -14,6 +15,11 @@ import java.util.regex.MatchResult;
  * @param written what is longer than what was found is not written
  */
 record Repair(List<String> cues, Sought found, Function<MatchResult, String> written) {
+  /** A pattern, with capitals or without. */
+  static Sought said(String pattern) {
+    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
+  }
+
   static Repair of(Sought found, Function<MatchResult, String> written, String... cues) {
     return new Repair(List.of(cues), found, written);
   }

@@ -1,5 +1,7 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
@@ -281,10 +283,6 @@ final class Rephrased {
     boolean tea = at.group(2).toLowerCase(Locale.ROOT).matches("te.*|ts.*");
     boolean half = at.group(4).equalsIgnoreCase("half");
     return at.group(1) + (half ? "½ " : "¼ ") + (tea ? "tsp " : "tbsp ");
-  }
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
   }
 
   /** And a sentence by itself of what goes on the plates. */

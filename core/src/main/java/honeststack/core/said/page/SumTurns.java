@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import honeststack.core.wording.Numbers;
 import java.util.List;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * What is told by a difference, or by what it is taken from, and then as it is: "1 egg less, so 2",
@@ -139,10 +140,6 @@ final class SumTurns {
           Repair.of(ZEST, SumTurns::zest, " juice"));
 
   private SumTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** As it was where nothing says that it is the sum. */
   private static String sum(MatchResult at) {

@@ -1,9 +1,10 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * What was told and then taken back, or decided: "25 g sugar, no sorry, that was for the other
@@ -222,10 +223,6 @@ final class TakenBack {
               "cream\n"));
 
   private TakenBack() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** "10 g of it for the pan". */
   private static String rest(MatchResult at) {

@@ -1,11 +1,12 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * Turns in which the whole is told beside a part of it, or how often a recipe was made: "keep back
@@ -171,10 +172,6 @@ final class WholeTurns {
           Repair.as(WHITES, "", "whites", "yolks"));
 
   private WholeTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String often(MatchResult at) {
     String said = at.group(1) == null ? at.group(2) : at.group(1);

@@ -1,11 +1,12 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.People;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * How many come out, from least to most, or for how many at how many each: "never fewer than 20 and
@@ -225,7 +226,7 @@ final class YieldTurns {
   /** "We had forty-five kids. … Everybody had two and there were ten left over." */
   private static final Sought ALL_AND_LEFT =
       said(
-          "(?=[^.!\\n]{0,60}\\b(?:left|over|spare)\\b)(?<=(?:^|[^-\\w])(?:we were |there were |we had )?"
+          "\\b(?=everybody\\b|everyone\\b|each\\b|they all\\b|we all\\b|all of\\b)(?=[^.!\\n]{0,60}\\b(?:left|over|spare)\\b)(?<=(?:^|[^-\\w])(?:we were |there were |we had )?"
               + N
               + "(?: of us|"
               + HEADS
@@ -312,10 +313,6 @@ final class YieldTurns {
           Repair.as(SCORE, "makes 20", "a score"));
 
   private YieldTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   static int n(MatchResult at, int group) {
     return Numerals.of(at.group(group));
