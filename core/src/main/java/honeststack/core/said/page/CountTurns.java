@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * How many came out and for whom, in turns of a sentence of its own: "A serving is two of the
@@ -169,8 +170,23 @@ final class CountTurns {
               + "[^.,;\\d\\n]{0,40}"
               + END);
 
+  /** "On the plate go three.", "Three go on a plate." */
+  private static final Sought GO_ON =
+      said(
+          START
+              + "(?:on (?:the|each|a|every) plate (?:go|goes|are|went|come) "
+              + NUMBER
+              + "|"
+              + NUMBER
+              + " (?:of them )?(?:go|goes|went|fit|sit|come) on (?:the|each|a|every) plate)"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              GO_ON,
+              at -> (at.group(1) == null ? at.group(2) : at.group(1)) + " to a plate",
+              " plate"),
           Repair.of(WITH_RUNT, at -> "made " + at.group(3), "count", "including", "incl", " with "),
           Repair.of(TODAY, at -> "made " + at.group(2), "today", "this ", "now"),
           Repair.of(MORNINGS, at -> serves(at.group(1)), " me"),
@@ -191,10 +207,6 @@ final class CountTurns {
           Repair.of(LADLES, at -> "made " + at.group(2), "ladle", "scoop", "cup"));
 
   private CountTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String plates(MatchResult at) {
     int eaters = at.group(3) != null ? n(at, 3) : at.group(1) != null ? n(at, 1) : 0;

@@ -1,10 +1,11 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * Fat as it is told while it goes into the pan: "a tablespoon of oil first and another halfway
@@ -79,8 +80,31 @@ final class FatTurns {
               + "|(?:kept|stopped) them (?:from )?(?:sticking|moving)|lasted (?:me )?(?:the (?:whole )?(?:session|lot|morning|batch)|for all of them|throughout))"
               + END);
 
+  private static final String EACH =
+      "(?:(?:each|apiece|every time|in the pan|(?:for|in) (?:each|every)(?: (?:one|pancake|waffle|hole|cup|well))?(?: of (?:the|my) (?:pan|iron))?|per (?:pancake|waffle|piece)))";
+
+  /** "In every hole of the pan a small lump of butter, 50 g in all." */
+  private static final Sought IN_ALL =
+      said(
+          "\\b(?:(?:each (?:one )?got|"
+              + EACH
+              + "),? )?(?:an?|some) (?:(?:small|little|tiny|good) )?(?:lump|dab|bit|knob|drop|dot|piece|drizzle|splash|smear|scrape)"
+              + FAT
+              + "(?: "
+              + EACH
+              + ")*,? (\\d{1,3} ?(?:g|ml)) (?:in all|altogether|in total|all told|over the lot)"
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              IN_ALL,
+              at -> at.group(2) + at.group(1).replaceFirst("^ of", "") + " in the pan",
+              "in all",
+              "altogether",
+              "in total",
+              "all told",
+              "over the lot"),
           Repair.as(WAS_ENOUGH, " in the pan", "saw ", " did ", "stick", "lasted"),
           Repair.of(WITH_EACH, at -> "fry in " + at.group(1) + " each. ", " for each"),
           Repair.of(ANOTHER, at -> "two " + more(at, 1), "another", "more", "second"),
@@ -104,10 +128,6 @@ final class FatTurns {
           Repair.of(EVERY, at -> "per " + Numerals.of(at.group(1)) + " crepes", "for every"));
 
   private FatTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** More than one of a unit, in the pan. */
   private static String more(MatchResult at, int unit) {

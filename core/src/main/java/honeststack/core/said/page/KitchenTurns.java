@@ -1,11 +1,12 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.line.NumberText;
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * Turns of the spoken kitchen, in those of a list: "two of the 125 g pots" is two such pots, "both
@@ -167,8 +168,13 @@ final class KitchenTurns {
           "\\b(?:(?:we|i) had no|there (?:was|were) no|(?:we were|i was) out of) (\\p{L}{3,12}(?: \\p{L}{3,12})?)(?:,| and|;| –| -) "
               + "(?=[^.,;\\n]{3,40} (?:stood in|stepped in|filled in|did (?:the job|instead|nicely)|took (?:its|their) place|came to the rescue|had to do)\\b)");
 
+  /** "he manages 2 with yogurt". */
+  private static final Sought MANAGES =
+      said("\\b(?:can |could )?(?:manages?|managed) (?=" + NUMBER + " with\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(MANAGES, "eats ", "manage"),
           Repair.of(STOOD_IN, at -> "no " + at.group(1) + ", so ", " no ", " out of "),
           Repair.as(SLOSHED, "pour in ", " in "),
           Repair.of(SOME_SAY, at -> at.group(1), "piece", "bit", "knob", "lump", "dab", "pat"),
@@ -205,10 +211,6 @@ final class KitchenTurns {
           Repair.of(ROUNDS, KitchenTurns::made));
 
   private KitchenTurns() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   /** Only where it adds up. */
   private static String made(MatchResult at) {

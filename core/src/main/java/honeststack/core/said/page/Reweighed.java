@@ -1,11 +1,12 @@
 package honeststack.core.said.page;
 
+import static honeststack.core.said.page.Repair.said;
+
 import honeststack.core.said.words.Sought;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /**
  * An amount that came to be another before it got into the bowl: "300 ml milk, spilled 50", "200 g
@@ -94,9 +95,10 @@ final class Reweighed {
   /** "20 g butter for the pan, half was left". */
   private static final Sought HALF_LEFT =
       said(
-          "(?<=\\d[^.,;\\n]{3,40})"
+          "(?<=(?:\\d|spoons?|tbsp)[^.,;\\n]{0,40})"
               + MARK
-              + "(?:about )?half(?: of it)?(?: (?:was|is|got|stayed))? (?:left|over|left over|unused)"
+              + "(?:about )?half(?: of (?:it|that))?(?: (?:was|is|got|stayed))? (?:left|over|left over|unused|remains|remained|stays?(?: behind)?|stayed behind)"
+              + "(?: in the (?:pan|skillet))?"
               + END);
 
   /** "300 ml milk, a tenth more today". */
@@ -249,10 +251,6 @@ final class Reweighed {
           Repair.of(OF_THEM, at -> ", used " + at.group(1), "eggs"));
 
   private Reweighed() {}
-
-  private static Sought said(String pattern) {
-    return Sought.of(pattern, Pattern.CASE_INSENSITIVE);
-  }
 
   private static String was(String lost) {
     return lost.matches("(?i)one|1") ? " was off" : " were off";

@@ -192,6 +192,7 @@ final class PhraseForms {
               | per (plate/stack/portion)
               | (over/on/onto) the (lot/plate/plates/whole stack/top of the stack/stack/pile/piles/last ones/last one/last two/last few)
           PLATE_NEXT | (brush/paint/glaze/baste/dust/sprinkle/sift/spread) (the/each of the/your/all the) (cooked/finished/hot/warm/baked/fried) (pancakes/waffles/crepes/ones/cakes) with
+          PLATE | (on/over) while (hot/warm/still hot/still warm/they're hot/they're warm/they are hot/they are warm/they're still hot/they're still warm)
           PLATE_NEXT | on the tables | on every table
           PAN_NEXT | (cloth/paper/kitchen paper/potato/brush/towel/kitchen towel/rag/onion) dipped in
           PAN | for the (billig/bilig/crêpe maker/crepe maker/crêpière/crepe pan/crêpe pan)
