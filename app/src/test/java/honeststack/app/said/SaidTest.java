@@ -151,7 +151,9 @@ class SaidTest {
     "measuredafter, 0.85",
     "lasttime, 0.8",
     "becameof, 0.8",
-    "elm, 0.6"
+    "elm, 0.6",
+    "inall, 0.85",
+    "birch, 0.6"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judge.Verdict> all = verdicts(set);
