@@ -50,64 +50,18 @@ record Needs(List<Words> words, List<Choice> choices) {
         : words.get(0);
   }
 
-  /** The same, to be looked for. */
-  Needs numbered() {
-    return new Needs(
-        words.stream().map(Words::numbered).toList(),
-        choices.stream().map(Choice::numbered).toList());
-  }
-
-  boolean areIn(String text) {
-    return this == NOTHING || areIn(Clues.in(text));
-  }
-
-  private boolean areIn(Clues.Held held) {
-    for (Words one : words) {
-      if (!one.isIn(held)) {
-        return false;
-      }
-    }
-    for (Choice choice : choices) {
-      if (!choice.isIn(held)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
   /**
    * @param any a word of each case
    */
-  record Choice(Words any, List<Needs> cases) {
-    private Choice numbered() {
-      return new Choice(any.numbered(), cases.stream().map(Needs::numbered).toList());
-    }
+  record Choice(Words any, List<Needs> cases) {}
 
-    private boolean isIn(Clues.Held held) {
-      if (any.isIn(held)) {
-        for (Needs one : cases) {
-          if (one.areIn(held)) {
-            return true;
-          }
-        }
-      }
-      return false;
-    }
-  }
-
-  /**
-   * Words of which one is looked for.
-   *
-   * @param clue their number; {@link #UNKNOWN} as long as they have none
-   */
-  record Words(Set<String> all, int shortest, int clue) {
+  /** Words of which one is looked for. */
+  record Words(Set<String> all, int shortest) {
     static final Words NONE = of(Set.of());
-
-    private static final int UNKNOWN = -1;
 
     /** Of two characters or more. */
     static Words of(Set<String> all) {
-      return new Words(all, all.stream().mapToInt(String::length).min().orElse(0), UNKNOWN);
+      return new Words(all, all.stream().mapToInt(String::length).min().orElse(0));
     }
 
     static Words all(Collection<Words> some) {
@@ -116,12 +70,9 @@ record Needs(List<Words> words, List<Choice> choices) {
       return of(all);
     }
 
-    private Words numbered() {
-      return new Words(all, shortest, Clues.number(all));
-    }
-
-    private boolean isIn(Clues.Held held) {
-      return held.has(clue);
+    /** The number under which they are looked for. */
+    int clue() {
+      return Clues.number(all);
     }
   }
 }

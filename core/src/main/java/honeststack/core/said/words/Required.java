@@ -32,14 +32,14 @@ final class Required {
     this.pattern = pattern;
   }
 
-  static Needs of(Pattern pattern) {
+  static Wanted of(Pattern pattern) {
     if ((pattern.flags() & ~FLAGS) != 0) {
-      return Needs.NOTHING;
+      return Wanted.NOTHING;
     }
     Required required = new Required(pattern.pattern());
     Needs needs = required.cases();
     boolean lost = required.lost || required.at < required.pattern.length();
-    return lost || needs.equals(Needs.NOTHING) ? Needs.NOTHING : needs.numbered();
+    return lost ? Wanted.NOTHING : Wanted.of(needs);
   }
 
   /** What stands up to a closing bracket or the end. */

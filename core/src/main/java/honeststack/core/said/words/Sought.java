@@ -23,7 +23,7 @@ public final class Sought {
   /** Null until they are asked for, as what it needs. */
   private volatile Beginnings beginnings;
 
-  private volatile Needs needs;
+  private volatile Wanted wanted;
 
   private Sought(Pattern pattern) {
     this.pattern = pattern;
@@ -46,7 +46,7 @@ public final class Sought {
   }
 
   private boolean may(String text) {
-    return text.length() < SHORT || needs().areIn(text);
+    return text.length() < SHORT || wanted().isIn(text);
   }
 
   /** It is all of a text. */
@@ -106,11 +106,11 @@ public final class Sought {
     return NOT;
   }
 
-  private Needs needs() {
-    Needs known = needs;
+  private Wanted wanted() {
+    Wanted known = wanted;
     if (known == null) {
       known = Required.of(pattern);
-      needs = known;
+      wanted = known;
     }
     return known;
   }

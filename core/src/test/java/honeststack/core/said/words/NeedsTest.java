@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class NeedsTest {
   private static boolean mayBe(String pattern, String text) {
-    return Required.of(Pattern.compile(pattern)).areIn(text);
+    return Required.of(Pattern.compile(pattern)).isIn(text);
   }
 
   @ParameterizedTest
@@ -51,15 +51,15 @@ class NeedsTest {
 
   @Test
   void capitalsAreAsSmallLetters() {
-    Needs needs = Required.of(Pattern.compile("Eggs é", Pattern.CASE_INSENSITIVE));
-    assertThat(needs.areIn("2 EGGS é")).isTrue();
-    assertThat(needs.areIn("2 EGGS and milk")).isFalse();
+    Wanted wanted = Required.of(Pattern.compile("Eggs é", Pattern.CASE_INSENSITIVE));
+    assertThat(wanted.isIn("2 EGGS é")).isTrue();
+    assertThat(wanted.isIn("2 EGGS and milk")).isFalse();
   }
 
   @Test
   void nothingIsNeededWhereCapitalsOfAllTonguesAreSmallLetters() {
     int flags = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
-    assertThat(Required.of(Pattern.compile("eggs", flags))).isEqualTo(Needs.NOTHING);
+    assertThat(Required.of(Pattern.compile("eggs", flags))).isSameAs(Wanted.NOTHING);
   }
 
   @Test
