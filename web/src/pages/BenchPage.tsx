@@ -60,7 +60,7 @@ function Bench({ recipe, versions }: { recipe: Recipe; versions: VersionEntry[] 
   const { figures, readings, failure, stale } = useFigures(draft, recipe.id);
   const { save, settle, keep: keepSaved } = useAutosave(recipe, current);
   const [keeping, setKeeping] = useState(false);
-  const { now, change } = useChanges(current, history.change);
+  const { now, change } = useChanges(current, history);
   const trailOf = useCallback(() => ({ draft: now(), recipe: recipe.id }), [now, recipe.id]);
   const serve = useCallback(
     (pieces: number) =>
@@ -267,18 +267,22 @@ function named({ name, draft, parentId }: Recipe): NamedDraft {
   return { name, draft, parentId };
 }
 
-type ChangeNamed = (what: string, how: (value: NamedDraft) => NamedDraft) => void;
+type Changes = Pick<ReturnType<typeof useHistory<NamedDraft>>, 'change' | 'settle'>;
 
 /** The draft and how to change it, both the same functions for as long as the bench is open. */
-function useChanges({ draft }: NamedDraft, changeNamed: ChangeNamed) {
+function useChanges({ draft }: NamedDraft, { change: step, settle }: Changes) {
   const latest = useRef(draft);
   useEffect(() => {
     latest.current = draft;
   }, [draft]);
   const now = useCallback(() => latest.current, []);
   const change = useCallback<ChangeDraft>(
-    (what, how) => changeNamed(what, (named) => ({ ...named, draft: how(named.draft) })),
-    [changeNamed],
+    (what, how, undone = 'as a step') => {
+      const inNamed = (named: NamedDraft) => ({ ...named, draft: how(named.draft) });
+      if (undone === 'as a step') step(what, inNamed);
+      else settle(inNamed);
+    },
+    [step, settle],
   );
   return { now, change };
 }

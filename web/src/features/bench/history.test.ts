@@ -35,6 +35,17 @@ describe('history', () => {
     expect(leftBehind('k', 'b', same).past).toEqual([]);
   });
 
+  it('settles what was done, in each step that has it, however late', () => {
+    let history = change(change(start, 'x', 'a', 0), 'y', 'ab', 5000);
+    history = step(step(history, { type: 'undo' }), {
+      type: 'settle',
+      how: (value) => value.replace('a', 'A'),
+    });
+    expect(history.present).toBe('A');
+    expect(step(history, { type: 'redo' }).present).toBe('Ab');
+    expect(step(history, { type: 'undo' }).present).toBe('');
+  });
+
   it('amends without a step of its own', () => {
     const amended = step(change(start, 'x', 'a', 0), {
       type: 'amend',

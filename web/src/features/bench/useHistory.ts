@@ -15,7 +15,8 @@ type Action<T> =
   | { type: 'undo' }
   | { type: 'redo' }
   | { type: 'replace'; to: T }
-  | { type: 'amend'; how: (value: T) => T };
+  | { type: 'amend'; how: (value: T) => T }
+  | { type: 'settle'; how: (value: T) => T };
 
 /** One step of a history; pure. */
 export function step<T>(history: History<T>, action: Action<T>): History<T> {
@@ -50,6 +51,13 @@ export function step<T>(history: History<T>, action: Action<T>): History<T> {
     }
     case 'amend':
       return { ...history, present: action.how(present) };
+    case 'settle':
+      return {
+        ...history,
+        past: past.map(action.how),
+        present: action.how(present),
+        future: future.map(action.how),
+      };
     case 'replace':
       return { past: [], present: action.to, future: [], last: undefined };
   }
@@ -108,6 +116,8 @@ export function useHistory<T>(initial: T, key: string, textOf: (value: T) => str
       [],
     ),
     amend: useCallback((how: (value: T) => T) => dispatch({ type: 'amend', how }), []),
+    /** As though it had been so since the step that brought it; no step of its own. */
+    settle: useCallback((how: (value: T) => T) => dispatch({ type: 'settle', how }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
     replace: useCallback((to: T) => dispatch({ type: 'replace', to }), []),

@@ -62,15 +62,19 @@ describe('pasted lines go where they belong', () => {
     expect(pan.griddle.panFat.text).toBe('10 g butter');
   });
 
-  it('replaces a line by those that it means, unless it is gone', () => {
+  it('replaces a line by those that it means, unless it is gone or written anew', () => {
     const entered = { ...emptyDraft(), bowl: [{ id: 'a', text: 'zest and juice of a lime' }] };
     const parts = [line('zest of a lime', 'NOT_SAID'), line('juice of a lime', 'NOT_SAID')];
     const texts = (draft: Draft) => draft.bowl.map(({ text }) => text);
-    expect(texts(withLinesFor(entered, 'a', parts, 'bowl'))).toEqual([
+    const meant = { id: 'a', text: 'zest and juice of a lime' };
+    expect(texts(withLinesFor(entered, meant, parts, 'bowl'))).toEqual([
       'zest of a lime',
       'juice of a lime',
     ]);
-    expect(withLinesFor(entered, 'b', parts, 'bowl')).toBe(entered);
+    const gone = { ...meant, id: 'b' };
+    expect(texts(withLinesFor(entered, gone, parts, 'bowl'))).toEqual([meant.text]);
+    const anew = { ...meant, text: 'zest and juice of a lemon' };
+    expect(texts(withLinesFor(entered, anew, parts, 'bowl'))).toEqual([meant.text]);
   });
 
   it('means more where it is several, or goes elsewhere than where it was entered', () => {

@@ -135,9 +135,14 @@ export function meansMore(told: Told, entered: Entered): boolean {
   return told.lines.length > 1 || told.lines.some((line) => elsewhere(line.place));
 }
 
-/** The draft with one line replaced by those that it means; as it was if the line is gone. */
-export function withLinesFor(draft: Draft, id: string, lines: Reviewed[], entered: Entered): Draft {
-  const others = (line: DraftLine) => line.id !== id;
+/** The draft with one line replaced by those that it means; as it was if it reads otherwise. */
+export function withLinesFor(
+  draft: Draft,
+  { id, text }: DraftLine,
+  lines: Reviewed[],
+  entered: Entered,
+): Draft {
+  const others = (line: DraftLine) => line.id !== id || line.text !== text;
   const bowl = draft.bowl.filter(others);
   const toppings = draft.plate.toppings.filter(others);
   const gone = bowl.length === draft.bowl.length && toppings.length === draft.plate.toppings.length;

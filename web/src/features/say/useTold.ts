@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '../../api/client';
 import type { Draft, Told } from '../../api/types';
-import type { ChangeDraft } from '../../ui/change';
+import type { ChangeDraft, Undone } from '../../ui/change';
 import { meansMore, withLinesFor, withTaken, type Entered, type Taken } from './told';
 
 /** Beyond this many characters a text is looked over before anything of it is added. */
@@ -14,15 +14,15 @@ export function useTold(entered: Entered, system: Draft['system'], onChange: Cha
   const key = entered === 'bowl' ? 'Bowl:add' : 'Toppings:add';
   const tell = useMutation({
     scope: { id: entered },
-    mutationFn: ({ text }: { text: string; id?: string }) =>
+    mutationFn: ({ text }: { text: string; id?: string; undone?: Undone }) =>
       answer(api.POST('/api/lines', { body: { text, system } })),
-    onSuccess: (told, { text, id }) => {
+    onSuccess: (told, { text, id, undone }) => {
       if (id === undefined) setReview({ text, told });
       else if (meansMore(told, entered))
-        onChange(key, (draft) => withLinesFor(draft, id, told.lines, entered));
+        onChange(key, (draft) => withLinesFor(draft, { id, text }, told.lines, entered), undone);
     },
   });
-  // A short line stands at once; should it mean several, or go elsewhere, that follows.
+  // A short line stands at once; should it mean several, that follows and is undone with it.
   const enter = (text: string) => {
     if (text.includes('\n') || text.length > LONG) {
       tell.mutate({ text });
@@ -37,7 +37,7 @@ export function useTold(entered: Entered, system: Draft['system'], onChange: Cha
             plate: { ...draft.plate, toppings: [...draft.plate.toppings, { id, text }] },
           },
     );
-    tell.mutate({ text, id });
+    tell.mutate({ text, id, undone: 'with its step' });
   };
   return {
     enter,

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import honeststack.app.RunningApplication;
 import java.util.regex.Pattern;
@@ -80,14 +81,26 @@ class SayBrowserTest {
     Page page = start(browser, "Split cakes");
     type(page, "Bowl", "1 tsp nutmeg, ½ tsp cloves and ¼ tsp allspice");
     assertThat(page.getByLabel("Bowl, line 3")).hasValue("¼ tsp allspice");
+    // However long the reading takes, it belongs to the step that it reads.
+    page.route("**/api/lines", SayBrowserTest::late);
     type(page, "Toppings", "1 tbsp honey and 50 g walnuts");
     assertThat(page.getByLabel("Toppings, line 2")).hasValue("50 g walnuts");
+    page.unroute("**/api/lines");
     button(page, "Undo").click();
     assertThat(page.getByLabel("Toppings, line 1")).isHidden();
     // Written into a line that stands, it is refused, and taken apart when asked.
     page.getByLabel("Bowl, line 1").fill("2 eggs and 1 cup milk");
     button(page, "Take it apart").click();
     assertThat(page.getByLabel("Bowl, line 3")).hasValue("2 eggs");
+  }
+
+  private static void late(Route route) {
+    try {
+      Thread.sleep(1600);
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+    }
+    route.resume();
   }
 
   @Test
