@@ -16,6 +16,7 @@ import honeststack.core.said.yield.BatterForEach;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Amounts that are said for each piece or for each eater: "spread each pancake with 10 g honey", "1
@@ -98,6 +99,7 @@ public final class Apiece {
 
   /** "100 g flour and 1 egg per person": what is joined to it and goes into the batter, too. */
   private void joined(int i, Mention last, Per per) {
+    sharing(last).forEach(mention -> take(i, mention, per));
     List<Mention> list = BatterForEach.list(clause, last);
     if (!list.isEmpty()) {
       list.forEach(mention -> give(i, mention, per, true));
@@ -164,6 +166,7 @@ public final class Apiece {
               || clause.get(j).isAmount()
               || clause.is(j, Sort.IDLE, Sort.PAN, Sort.PAN_NEXT, Sort.PLATE, Sort.PLATE_NEXT)
               || clause.isWord(j, "goes", "go", "went")
+              || clause.low(j).equals("of each") // "a teaspoon of each on every one"
               || clause.is(j, Sort.BOWL) && clause.low(i).startsWith("of each")
               || clause.isMark(j, ",", ":", "-", "–");
       if (!over) {
@@ -221,7 +224,8 @@ public final class Apiece {
     return mention.amount != null
         && (SPOONED.contains(mention.amount.measure().unit())
             || mention.amount.low().contains("sprig")
-            || Row.isSpooned(mention.foodText));
+            || Row.isSpooned(mention.foodText)
+            || mention.known().filter(food -> Row.isSpooned(food.name())).isPresent());
   }
 
   /** Nothing else is poured for each. */
@@ -230,8 +234,13 @@ public final class Apiece {
   }
 
   private boolean isShared(Mention mention) {
+    return sharing(mention).findAny().isPresent();
+  }
+
+  /** Others of the same amount: "a teaspoon of each". */
+  private Stream<Mention> sharing(Mention mention) {
     return clause.mentions.stream()
-        .anyMatch(m -> m != mention && m.amount != null && m.amount == mention.amount);
+        .filter(m -> m != mention && m.amount != null && m.amount == mention.amount);
   }
 
   private void forward(int i, Per per) {
@@ -301,6 +310,9 @@ public final class Apiece {
       mention.per = Per.EATER;
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }
+    if (per == Per.PIECE && clause.is(i, Sort.PAN) && isSpooned(mention)) {
+      mention.place = Place.PLATE; // "yogurt, a spoon for each pancake": what is fried in is fat
+    }
     boolean open = mention.place == Place.NOT_SAID && !mention.placed && mention.per != Per.ROUND;
     if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
       mention.place = Place.PLATE;
@@ -308,8 +320,14 @@ public final class Apiece {
         && !mention.placed
         && role == Role.FAT
         && !BatterForEach.isOfBatch(clause, mention)) {
-      mention.place = isServed(i, mention) ? Place.PLATE : Place.PAN;
+      boolean eaten = isServed(i, mention) || isSharedOnTop(mention);
+      mention.place = eaten ? Place.PLATE : Place.PAN;
     }
+  }
+
+  /** "butter and jam, a teaspoon of each per pancake" */
+  private boolean isSharedOnTop(Mention fat) {
+    return sharing(fat).anyMatch(other -> other.place == Place.PLATE);
   }
 
   /** "10 g butter on each of the 8", "each with 10 g butter", "4 guests, 10 g butter for each". */

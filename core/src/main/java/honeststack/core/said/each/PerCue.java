@@ -60,10 +60,14 @@ public final class PerCue {
     "round", "batch", "panful", "go", "time", "turn", "pan", "load"
   };
 
+  private static final String[] HEADS = {
+    "person", "guest", "eater", "child", "kid", "adult", "plate", "portion", "serving"
+  };
+
   /** What comes again and again otherwise. */
   private static final Sought OTHER =
       Sought.of(
-          " ?(?:side|day|week|morning|egg|cup|bowlful|minute|tray|jug|pot|box|ladle|scoop|spoon|kitchen|family|tin"
+          " ?(?:side|day|week|morning|egg|cup|bowlful|minute|tray|jug|pot|box|ladle|scoop|spoon|kitchen|family|tin|lot"
               + "|cent|kilo|kg|g|100|litre|packet|tin|layer|way)\\b.*");
 
   /** What is reckoned for each, and is no amount. */
@@ -125,7 +129,9 @@ public final class PerCue {
     boolean weak =
         element.isAmount()
             && element.isWeak()
-            && (clause.is(i + 1, Sort.PIECES) || clause.isWord(i + 1, ROUND_WORDS))
+            && (clause.is(i + 1, Sort.PIECES)
+                || clause.isWord(i + 1, ROUND_WORDS)
+                || clause.isWord(i + 1, HEADS))
             && i > 0
             && (clause.get(i - 1).isFood() || isSome(i - 1) || clause.is(i - 1, Sort.PAN));
     if (!weak && (element.isFood() || !element.says(CUES))) {

@@ -33,6 +33,38 @@ final class DishWords {
               + "(?<of> of (?:(?:hot|warm) )?(?:pancakes|waffles|cr[eê]pes|two|three|four|five|six|\\d))?(?: once (?:they're |it's )?(?:cooked|done|baked|ready))?\\b",
           Pattern.CASE_INSENSITIVE);
 
+  /** By their own names they are pieces like others. */
+  private static final Sought NAMED =
+      Sought.of(
+          "\\b(?:(dosai|chaffle|pudla|blin(?=[,.; ]))|(dosais|pudlas|hoppers|chaffles|injeras?|racuchy|poffertjes|pannekoeken|pannenkoeken|nale[sś]niki|palatschinken|pala[cč]inke|tiganites|blinchiki|[aæ]e?bleskiver|baghrir|msemen|pannkakor|pandekager|blintzes|hotteok))\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  static final List<Repair> NAMES =
+      List.of(
+          Repair.of(
+              NAMED,
+              at -> at.group(1) != null ? "dosa" : "dosas",
+              "dosai",
+              "blin",
+              "pudla",
+              "hopper",
+              "chaffle",
+              "injera",
+              "racuchy",
+              "poffertjes",
+              "koeken",
+              "nale",
+              "pala",
+              "tiganites",
+              "blinchiki",
+              "bleskiver",
+              "baghrir",
+              "msemen",
+              "pannkakor",
+              "pandekager",
+              "blintzes",
+              "hotteok"));
+
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(

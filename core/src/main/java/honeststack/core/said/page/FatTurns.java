@@ -16,7 +16,7 @@ final class FatTurns {
       "(?:teaspoon|tablespoon|dessertspoon|tsp|tbsp|knob|splash|drizzle|spray)";
 
   private static final String FAT =
-      "((?: of)?(?: (?:the|olive|sunflower|rapeseed|vegetable|coconut|canola|peanut|melted|clarified|salted|unsalted))* (?:oil|butter|ghee|lard|margarine|dripping|fat))";
+      "((?: of)?(?: (?:the|olive|sunflower|rapeseed|vegetable|coconut|canola|peanut|melted|clarified|salted|unsalted|sesame|gingelly|mustard|groundnut|avocado|corn|neutral))* (?:oil|butter|ghee|lard|margarine|dripping|fat))";
 
   private static final String AT_FIRST =
       "(?: (?:in|into|on) (?:the|my) (?:pan|iron|griddle|skillet))?"
@@ -95,11 +95,139 @@ final class FatTurns {
               + ")*,? (\\d{1,3} ?(?:g|ml)) (?:in all|altogether|in total|all told|over the lot)"
               + END);
 
+  private static final String SAY =
+      " *(?:,|;| –| -)? (?:(?:i(?:'d| would)? )?(?:say|reckon|guess|think|make it)|about|roughly|maybe|perhaps|call it)?(?: about)? ?";
+
+  private static final String TOLD =
+      "((?:\\d{1,3}|(?:ten|twenty|thirty|forty|fifty|sixty)) ?(?:g|ml|grams?)\\b)";
+
+  private static final String TO_THE_END =
+      " (?:by the (?:end|finish)|(?:for|over) (?:the|all) (?:"
+          + Numerals.STRICT
+          + "|lot|batch)|in the end|before (?:i|we) (?:was|were) done)";
+
+  /** "a dab of butter in the pan every second round, reckon 20 g by the end". */
+  private static final Sought BY_THE_END =
+      said(
+          "\\b(?:(?:an?|some|the) )?(?:(?:small|little|tiny|good) )?(?:(?:lump|dab|dob|bit|knob|nut|drop|dot|piece|drizzle|splash|smear|scrape|nub|pat|glug)(?= of))?"
+              + "((?: of)?(?: |\\b)(?:oil|butter|ghee|lard|margarine|dripping|fat))"
+              + "(?: (?:in|into|for|on) (?:the|my) (?:pan|iron|griddle|skillet))?,?(?: (?:a|an) (?:nut|knob|dab|drop|bit))?"
+              + " (?:(?:every|each) (?:time|(?:second|other|third|single) (?:one|round|time|pancake|waffle|batch|go)|round|go|batch|\\d (?:pancakes|waffles|rounds|crepes))|as (?:i|we) (?:went|go)(?: along)?|between (?:rounds|batches|pancakes|each(?: one)?))"
+              + SAY
+              + TOLD
+              + TO_THE_END
+              + END);
+
+  /** "For the pan, lard, a nut each time, I would say forty grams for the twelve." */
+  private static final Sought PAN_AHEAD =
+      said(
+          "\\bfor the (?:pan|griddle|iron|skillet),?"
+              + FAT
+              + ",? (?:(?:an?|the) )?(?:(?:nut|knob|dab|drop|bit|little) )?(?:(?:each|every) (?:time|one|go|round))"
+              + SAY
+              + TOLD
+              + TO_THE_END
+              + END);
+
+  private static final String PIECE =
+      "(?:one|pancake|waffle|cr[eê]pe|dosai?|galette|piece|round|chilla)";
+
+  /** "Each dosa I drizzle half a teaspoon of oil around." */
+  private static final Sought AROUND =
+      said(
+          "\\b(?:for |on |with )?(?:each|every) (?:single )?"
+              + PIECE
+              + ",? +i (?:drizzle|put|pour|add|dribble|trickle|use) ((?:(?:about|half|quarter|an?|one|two|\\d|½|¼) )+(?:"
+              + UNIT
+              + "s?|g|ml)"
+              + FAT
+              + ") (?:around|round|along)(?: (?:it|the (?:edges?|sides?|outside)))?"
+              + END);
+
+  /** "I cook them in a bit more of the oil, say a teaspoon in all." */
+  private static final Sought MORE_OF =
+      said(
+          "\\b(?:in|with) (?:a (?:bit|little|drop|touch)|some)(?: more)?(?: of (?:the|that))?(?: same)? (oil|butter|ghee|lard|margarine|fat)"
+              + SAY
+              + "((?:an?|one|two|half an?|\\d{1,3}|½) ?(?:"
+              + UNIT
+              + "s?|g|ml))"
+              + "(?: (?:in all|altogether|in total|all told|for the lot|over the lot))?"
+              + END);
+
+  /** "Iron: spray, 1 g per waffle." */
+  private static final Sought SPRAY =
+      said(
+          "(?<=\\b(?:iron|irons|pan|griddle|grill) ?[:–-] ?)(spray|oil spray|cooking spray),? (\\d{1,2}(?:[.,]\\d)? ?g)(?= (?:per|a|each|for each)\\b)");
+
+  /** "Lard in the pan, a bit the size of a hazelnut for each one, maybe 5 grams a time." */
+  private static final Sought EACH_TIME =
+      said(
+          "(?<=^|[.!;\\n,] ?)(?:(?:an?|some|the) (?:(?:small|little|tiny|good) )?(?:lump|dab|dob|bit|knob|nut|drop|dot|piece|smear|nub|pat|speck)(?= of))?"
+              + "((?: of)?(?: |\\b)(?:oil|butter|ghee|lard|margarine|dripping|fat))"
+              + "(?: (?:in|into|for|on) (?:the|my) (?:pan|iron|griddle|skillet))?,?(?: (?:a bit|a piece|about))?(?: the size of an? \\p{L}{3,9}(?: \\p{L}{3,5})?)?"
+              + " (?:for each(?: (?:one|pancake|waffle|crepe))?|for every (?:one|pancake|waffle)|each time|every time)"
+              + SAY
+              + TOLD
+              + "(?: (?:a time|each|apiece|a go|at a time|every time))?"
+              + END);
+
+  /** "30 g lard frying". */
+  private static final Sought FRYING =
+      said("(?<=\\b(?:oil|butter|ghee|lard|margarine|dripping)) frying(?= ?(?:[.;,\\n]|$))");
+
+  /** "The pan was oiled once, half a teaspoon." */
+  private static final Sought OILED =
+      said(
+          "\\b(?:the |my )?(pan|iron|griddle|skillet|tawa) (?:is|was|gets|got|has been) (oil|butter)ed(?: (?:once|lightly|first|well|twice))?,? (?:with |about )*"
+              + "((?:(?:half|quarter|an?|one|two) )+(?:of a )?(?:teaspoon|tablespoon|tsp|tbsp)s?|\\d{1,2} ?(?:g|ml|tsp|tbsp))"
+              + END);
+
+  /** "Oil: two bottles in the box, one of them gone by the end." */
+  private static final Sought GONE =
+      said(
+          "\\b(?:(?:were|was|had|is) )?(?:gone|used(?: up)?|finished|disappeared|went) by the (?:end|finish)\\b"
+              + "(?<=\\b(?:oil|butter|ghee|lard|fat)\\b[^.;\\n]{0,80})");
+
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(
+              OILED,
+              at -> at.group(1) + ": " + at.group(3) + " " + at.group(2),
+              "oiled",
+              "buttered"),
+          Repair.of(
+              EACH_TIME,
+              at -> at.group(2) + " " + fat(at, 1) + " in the pan each",
+              "each",
+              "every"),
+          Repair.as(FRYING, " to fry", " frying"),
+          Repair.as(GONE, "in the pan", "by the end", "by the finish"),
+          Repair.of(
+              BY_THE_END,
+              at -> at.group(2) + " " + fat(at, 1) + " in the pan" + made(at, 3),
+              "every ",
+              "each ",
+              " as ",
+              "between "),
+          Repair.of(
+              PAN_AHEAD,
+              at -> at.group(2) + at.group(1) + " in the pan" + made(at, 3),
+              "every ",
+              "each "),
+          Repair.of(AROUND, at -> "pan: " + at.group(1) + " each", "each ", "every "),
+          Repair.of(
+              MORE_OF,
+              at -> "in " + at.group(2) + " of " + at.group(1),
+              "bit ",
+              "little ",
+              "drop ",
+              "touch ",
+              "some "),
+          Repair.of(SPRAY, at -> at.group(2) + " oil", "spray"),
+          Repair.of(
               IN_ALL,
-              at -> at.group(2) + at.group(1).replaceFirst("^ of", "") + " in the pan",
+              at -> at.group(2) + " " + fat(at, 1) + " in the pan",
               "in all",
               "altogether",
               "in total",
@@ -128,6 +256,15 @@ final class FatTurns {
           Repair.of(EVERY, at -> "per " + Numerals.of(at.group(1)) + " crepes", "for every"));
 
   private FatTurns() {}
+
+  private static String fat(MatchResult at, int group) {
+    return at.group(group).strip().replaceFirst("^of ", "");
+  }
+
+  /** "for the twelve": so many came out, where that was said. */
+  private static String made(MatchResult at, int number) {
+    return at.group(number) == null ? "" : ". Makes " + Numerals.of(at.group(number));
+  }
 
   /** More than one of a unit, in the pan. */
   private static String more(MatchResult at, int unit) {

@@ -93,8 +93,21 @@ final class OddUnits {
   private static final Sought DRAM =
       Sought.of("\\b(?:wee |small )?dram(?= of\\b)", Pattern.CASE_INSENSITIVE);
 
+  /** "For every litre of milk 600 g flour …": of which so many were taken. */
+  private static final Sought PER_WHOLE =
+      Sought.of(
+          "(?<=^|[.!;:\\n] ?)(?:for|per|to) (?:(?:each|every|a|one) )?(?:(litre|liter)|kilo(?:gram)?) of(?= \\p{L}{3,12}(?: \\p{L}{3,12})?:? (?:\\d|an? |one |two |half ))",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              PER_WHOLE,
+              at -> at.group(1) == null ? "per 1 kg of" : "per 1 l of",
+              "litre of",
+              "liter of",
+              "kilo of",
+              "kilogram of"),
           Repair.as(THIMBLE, "½ tsp", "thimble"),
           Repair.as(CAP, "1 tsp", " cap of "),
           Repair.as(DRAM, "shot", "dram "),

@@ -122,8 +122,54 @@ final class OddWords {
           "(?<=\\b(?:group|team|class|table|side|lab|pair) [a-h])['’]s\\b",
           Pattern.CASE_INSENSITIVE);
 
+  private static final String NOUN =
+      "(?!(?:the|an?|this|that|each|every|another|which|only|just|last|first|good|second|next|any|some|old|new|big|small|large|quick|one|no|step|day|part|method|version|option|recipe|batch|bowl|round|stage|layer|group|number|type|size|test|trial|week|pan|mix|year|page|note|table|team)\\b)[a-z]{3,10}";
+
+  private static final String MANY = "(?:two|three|four|one|half|quarter|\\d)";
+
+  /** "Onion one, finely cut, green chilli one, and cumin half a spoon": no "one" of some sort. */
+  private static final Sought SO_MANY =
+      Sought.of(
+          ("(?<=(?:^|[,.;\\n]) ?(?:and )?" + NOUN + "(?: " + NOUN + ")? )")
+              + "one(?= ?[,.;](?:(?<=,)[^.;\\n]{0,40}[ ,]"
+              + NOUN
+              + " "
+              + MANY
+              + "\\b|(?<=\\b[a-z]{3,10} "
+              + MANY
+              + "(?: [a-z]{3,10})?,[^.;\\n]{0,40})))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** A vehicle, and no vanilla. */
+  private static final Sought VAN =
+      Sought.of(
+          "(?<=\\b(?:on|in|from|off|by|at) (?:the|my|our|a) )van\\b", Pattern.CASE_INSENSITIVE);
+
+  private static final Sought PANS =
+      Sought.of(
+          "(?<=\\b(?:in|into|for|on|to) (?:the|my|both) )pans\\b"
+              + "|\\b(?:pans|griddles|irons)(?= (?:got|get|took|take|had|needed|need|used|use)\\b)",
+          Pattern.CASE_INSENSITIVE);
+
+  /** Whoever it took so much. */
+  private static final Sought TOOK_ME =
+      Sought.of(
+          "(?<=\\bit took) (?:me|us)\\b(?= (?:about )?(?:\\d|[½¼¾]|half|an? |one |two |three ))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "that's about 8 oz to you" */
+  private static final Sought TO_YOU =
+      Sought.of(
+          "(?<=\\b(?:g|oz|ounces|grams|ml|pints?|lb)) (?:to you|in your money|in new money|in old money|in your (?:weights|measures)|as you'd say)(?=[.,;)\\n]|$)",
+          Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(PANS, "pan", "pans", "griddles", "irons"),
+          Repair.as(TOOK_ME, "", "it took"),
+          Repair.as(TO_YOU, "", "to you", " money", "in your", "as you"),
+          Repair.as(VAN, "", " van"),
+          Repair.as(SO_MANY, "1", " one,", " one.", " one;"),
           Repair.as(GROUP_B, "", "'s", "’s"),
           Repair.as(LITTLE_ONE, "child", "little one"),
           Repair.as(PART_SKIM, "part-skim", "part skim"),

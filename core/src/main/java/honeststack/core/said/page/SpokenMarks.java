@@ -84,6 +84,7 @@ public final class SpokenMarks {
 
   private static List<Repair> all() {
     List<Repair> all = new ArrayList<>(MARKS);
+    all.addAll(AlreadyScaled.REPAIRS);
     all.addAll(OtherTurns.REPAIRS);
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);
@@ -92,6 +93,8 @@ public final class SpokenMarks {
     all.addAll(FreeOf.REPAIRS);
     all.addAll(ChoiceLists.REPAIRS);
     all.addAll(YieldTurns.REPAIRS);
+    all.addAll(DishWords.NAMES);
+    all.addAll(ServedTurns.REPAIRS);
     all.addAll(CountTurns.REPAIRS);
     all.addAll(FateTurns.REPAIRS);
     all.addAll(PastTurns.REPAIRS);
@@ -103,6 +106,7 @@ public final class SpokenMarks {
     all.addAll(PartsOfAll.REPAIRS);
     all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
+    all.addAll(LeftBehind.REPAIRS);
     all.addAll(FatTurns.REPAIRS);
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);

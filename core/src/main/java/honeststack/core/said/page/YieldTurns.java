@@ -179,7 +179,7 @@ final class YieldTurns {
   private static final Sought GIANT =
       said(
           START
-              + "(?:(?:makes|gives|that's|it's) )?(?:one|an?|1|a single|just one) (?:giant|huge|big|single|enormous|great big)(?: (?:one|pancake|waffle))?(?: that fills the (?:pan|plate|skillet))?(?:,? (?:cut|torn|sliced|shared) (?:in|into|up into) "
+              + "(?:(?:makes|gives|that's|it's) )?(?:one|an?|1|a single|just one) (?:giant|huge|big|large|single|enormous|great big)(?: large)?(?: (?:one|pancake|waffle))?(?: that fills the (?:pan|plate|skillet))?(?:,? (?:cut|torn|sliced|shared) (?:in|into|up into) "
               + N
               + "(?: for "
               + N
@@ -307,6 +307,7 @@ final class YieldTurns {
               "giant",
               "huge",
               "big",
+              "large",
               "single",
               "enormous"),
           Repair.of(ISH, at -> made(at, n(at, 1), 0), "ish"),

@@ -14,11 +14,11 @@ final class HeadcountForms {
 
   private static final String PIECES =
       "(?:(?:small|big|large|little|tiny|thin|thick|proper|real|good|decent|whole|full|nice|normal|fat) ?)*"
-          + "(?:(?:small ones|big ones|thin ones|thick ones|large ones|little ones|good ones|ones|pancakes|waffles|crepes|crêpes|pieces|of them|of those|cakes|squares|galettes|rounds|rings|moulds|molds|hollows"
+          + "(?:(?:small ones|big ones|thin ones|thick ones|large ones|little ones|good ones|ones|pancakes|waffles|crepes|crêpes|pieces|of them|of those|cakes|squares|galettes|discs|disks|rounds|rings|moulds|molds|hollows"
           + "|flapjacks|hotcakes|blini) )?";
 
   private static final String MORE =
-      "(?:(?:, )?(?:in all|altogether|in total|all told|all in all|in the end|or so|give or take|i think|i reckon"
+      "(?:(?:, )?(?:in all|altogether|in total|all told|all in all|in the end|or so|give or take|i think|i reckon|(?:out of|from) (?:it|this|that)"
           + "|(?:if you don't count|not counting|not including|without|excluding|leaving out|plus|besides|apart from|except)(?: the)? (?:first|dud|leather|bad|burnt|broken|spoiled|spoilt|failed)(?: pancake| waffle)?(?: # | one)? ?(?:that went wrong|that stuck|that broke|i threw away)?"
           + "|for the (?:whole )?(?:lot|batch)|made|baked|fried|cooked|on the (?:rack|tray|wire|board)) ?)*";
 
