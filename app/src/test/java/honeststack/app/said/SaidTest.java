@@ -153,7 +153,13 @@ class SaidTest {
     "becameof, 0.8",
     "elm, 0.6",
     "inall, 0.85",
-    "birch, 0.6"
+    "birch, 0.6",
+    "rowan, 0.65",
+    "aspen, 0.5",
+    "ash, 0.35",
+    "served, 0.88",
+    "stayed, 0.9",
+    "gaveway, 0.8"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judge.Verdict> all = verdicts(set);

@@ -3,7 +3,6 @@ package honeststack.core.said.each;
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
 import honeststack.core.line.Place;
-import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -15,7 +14,6 @@ import honeststack.core.said.words.Sought;
 import honeststack.core.said.yield.BatterForEach;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -28,8 +26,6 @@ public final class Apiece {
 
   /** So many elements say what each is. */
   private static final int WORDS = 6;
-
-  private static final Set<Unit> SPOONED = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
   /** Right behind it what each gets follows. */
   private static final Sought FORWARD =
@@ -215,17 +211,8 @@ public final class Apiece {
             && clause.isWord(i, "each")
             && clause.isMark(i + 1, ",")
             && clause.isWord(i + 2, "pressed", "scattered", "sprinkled", "spread", "dropped");
-    boolean said = placed || with || counted || fat || egg || pressed || isSpooned(mention);
+    boolean said = placed || with || counted || fat || egg || pressed || Row.isSpooned(mention);
     return said && !isShared(mention);
-  }
-
-  /** "cream, a dollop each", "a sprig of dill each": nobody puts that into a batter. */
-  private static boolean isSpooned(Mention mention) {
-    return mention.amount != null
-        && (SPOONED.contains(mention.amount.measure().unit())
-            || mention.amount.low().contains("sprig")
-            || Row.isSpooned(mention.foodText)
-            || mention.known().filter(food -> Row.isSpooned(food.name())).isPresent());
   }
 
   /** Nothing else is poured for each. */
@@ -310,11 +297,11 @@ public final class Apiece {
       mention.per = Per.EATER;
       mention.place = Place.NOT_SAID; // "100 g flour and 1 egg per person"
     }
-    if (per == Per.PIECE && clause.is(i, Sort.PAN) && isSpooned(mention)) {
+    if (per == Per.PIECE && clause.is(i, Sort.PAN) && Row.isSpooned(mention)) {
       mention.place = Place.PLATE; // "yogurt, a spoon for each pancake": what is fried in is fat
     }
     boolean open = mention.place == Place.NOT_SAID && !mention.placed && mention.per != Per.ROUND;
-    if (open && (role == Role.SUGAR || role == Role.ADD_IN || isSpooned(mention))) {
+    if (open && (role == Role.SUGAR || role == Role.ADD_IN || Row.isSpooned(mention))) {
       mention.place = Place.PLATE;
     } else if (mention.place == Place.NOT_SAID
         && !mention.placed

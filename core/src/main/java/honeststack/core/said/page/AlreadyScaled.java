@@ -30,7 +30,7 @@ final class AlreadyScaled {
   /** "I tripled the usual, which is 200 g flour …", "half quantities today: the card says …". */
   private static final Sought OF_A_LIST =
       said(
-          "(?<=^|[.!;\\n] ?)((?:(?:i|we)(?:'ve)? (?:just |always )?)?(?:doubled?|tripled?|halved?|quadrupled)"
+          "(?<=^|[.!;:\\n] ?)((?:(?:i|we)(?:'ve)? (?:just |always )?)?(?:doubled|tripled|halved|quadrupled)"
               + " (?:(?:the|my|our|her|his|their|that) |\\p{L}+['’]s )(?:\\p{L}+ ){0,2}?(?:recipe|usual|usual amounts?|amounts?|quantities|card|batch|version)"
               + "|(?:at )?(?:twice|half|double|triple)(?: the| my)?(?: (?:normal|usual|standard))? (?:amounts?|quantities|quantity|measures)(?: today| this time)?)"
               + "(?:(?:,|;| –|:)? (?:which|that) (?:is|was|says)|, that's|,? (?:the )?(?:normal|usual|normally|usually)(?: (?:being|is|was))?|, it's|,? being|:? (?:the|my|her) (?:card|book|recipe|box) (?:says|is))"
@@ -39,7 +39,13 @@ final class AlreadyScaled {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.of(
-              OF_A_LIST, at -> times(at) + " this:", "doubl", "tripl", "hal", "quadrupl", "twice"));
+              OF_A_LIST,
+              at -> times(at) + " my usual recipe:",
+              "doubl",
+              "tripl",
+              "hal",
+              "quadrupl",
+              "twice"));
 
   private AlreadyScaled() {}
 

@@ -110,8 +110,25 @@ final class FateTurns {
               + "(?: came out| in all)?(?:[,;.]| –| -) ?(?:and |but )?(?:the )?(?:rest|other half|second half|remaining half|remainder)\\b[^.;\\d\\n]{0,60}"
               + END);
 
+  /** "galette batter x40" */
+  private static final Sought TIMES =
+      said("\\b(?:batter|dough|mix) [x×] ?(\\d{1,3})(?= ?(?:[.,;:)\\n]|$))");
+
+  /** "Nine from this, give or take one." */
+  private static final Sought GIVE_OR_TAKE =
+      said(
+          YieldTurns.START
+              + "(?:(?:it |that |i )?(?:makes|made|get|got|gives|gave) )?(?:about )?"
+              + NUMBER
+              + PIECES
+              + "(?: (?:from|out of) (?:this|it|that))?,? give or take "
+              + NUMBER
+              + END);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(TIMES, at -> "makes " + at.group(1), " x", " ×"),
+          Repair.of(GIVE_OR_TAKE, FateTurns::around, "give or take"),
           Repair.of(
               HALF_BATTER,
               at -> WHEN.matcher(at.group(1)).replaceAll("") + ", made " + 2 * n(at, 2),
@@ -130,6 +147,12 @@ final class FateTurns {
           Repair.of(WERE, at -> "serves " + n(at, 1), "were ", "are "));
 
   private FateTurns() {}
+
+  private static String around(MatchResult at) {
+    int about = YieldTurns.n(at, 1);
+    int by = YieldTurns.n(at, 2);
+    return by < about ? "makes " + (about - by) + " to " + (about + by) : at.group();
+  }
 
   private static int n(MatchResult at, int group) {
     return YieldTurns.n(at, group);

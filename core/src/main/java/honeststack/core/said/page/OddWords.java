@@ -163,11 +163,30 @@ final class OddWords {
           "(?<=\\b(?:g|oz|ounces|grams|ml|pints?|lb)) (?:to you|in your money|in new money|in old money|in your (?:weights|measures)|as you'd say)(?=[.,;)\\n]|$)",
           Pattern.CASE_INSENSITIVE);
 
+  /** "a cup of sugar, that's about 230 g" */
+  private static final Sought THATS_ABOUT =
+      Sought.of(
+          "(?<=, that(?:'s|’s| is| was)) (?:about|roughly|around|nearly|more or less)(?= \\d{1,4} ?(?:g|oz|ml|grams|ounces) *(?:[.,;)\\n]|$))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "90 g of jam to share" is eaten with them. */
+  private static final Sought FOR_ALL =
+      Sought.of(
+          "(?<=\\b(?:g|ml|tbsp|tablespoons?|cups?|tub|jar|pot)(?: of)? \\p{L}{3,12}(?: \\p{L}{3,12})?) to share(?= ?(?:[.;,\\n]|$))",
+          Pattern.CASE_INSENSITIVE);
+
+  /** "soya milk soured with lemon juice" is soya milk. */
+  private static final Sought SOURED =
+      Sought.of("(?<=\\b(?:milk|drink),? )soured (?=(?:with|by) )", Pattern.CASE_INSENSITIVE);
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(FOR_ALL, " on top", "to share"),
+          Repair.as(SOURED, "", "soured "),
           Repair.as(PANS, "pan", "pans", "griddles", "irons"),
           Repair.as(TOOK_ME, "", "it took"),
           Repair.as(TO_YOU, "", "to you", " money", "in your", "as you"),
+          Repair.as(THATS_ABOUT, "", ", that"),
           Repair.as(VAN, "", " van"),
           Repair.as(SO_MANY, "1", " one,", " one.", " one;"),
           Repair.as(GROUP_B, "", "'s", "’s"),

@@ -159,10 +159,20 @@ final class PartsLeft {
           "\\b"
               + WEIGHT
               + " (?:with (?:(?:its|the|their) )?(?:stalks?|skins?|peel|shells?|stones?|bones?|core|rind|pods?|stems?|leaves)(?: on)?|whole|unpeeled|gross|untrimmed"
-              + "|in (?:(?:its|the|their) )?(?:skins?|shells?|pods?|peel|husks?)|before (?:the )?(?:\\p{L}{3,12} (?:came|come|are|is|was) off|(?:peel|trimm|clean|shell|cor|pod|ston|hull|skinn)ing))"
+              + "|in (?:(?:its|the|their) )?(?:skins?|shells?|pods?|peel|husks?)|before (?:the )?(?:\\p{L}{3,12} (?:came|come|are|is|was) off|(?:peel|trimm|clean|shell|cor|pod|ston|hull|skinn|squeez|drain|press|wring)ing(?: out)?))"
               + "(?:,|;| –| -)?(?: and| so| but| which is| that's| or)? "
+              + WEIGHT.replace(" ?(?:g|kg|oz|lb))", "(?: ?(?:g|kg|oz|lb))?)")
+              + " (?:without(?: (?:it|them|the [a-z]+))?|peeled(?: and [a-z]+)?|(?:once |when )?(?:squeezed|drained|pressed|wrung)(?: out)?|after(?:wards)?(?: that)?|off the bone|net|shelled|trimmed|cored|stoned|podded|of flesh)"
+              + "(?= ?(?:[.,;)\\n]|$| and ))");
+
+  /** "200 g, 130 g once squeezed". */
+  private static final Sought ONCE =
+      said(
+          "\\b"
               + WEIGHT
-              + " (?:without(?: (?:it|them|the [a-z]+))?|peeled(?: and [a-z]+)?|after(?:wards)?(?: that)?|off the bone|net|shelled|trimmed|cored|stoned|podded|of flesh)"
+              + "(?:,|;| –| -)?(?: and| so| but| which is| that's)? "
+              + WEIGHT
+              + " (?:once|when|after being) (?:squeezed|drained|pressed|peeled|trimmed|cored|stoned|wrung|pitted|shelled)(?: out| dry)?"
               + "(?= ?(?:[.,;)\\n]|$| and ))");
 
   /** "two eggs plus an extra white". */
@@ -215,9 +225,10 @@ final class PartsLeft {
           Repair.of(MORE, at -> at.group(1) + " egg " + other(at.group(2)) + "s", "yolk", "white"),
           Repair.as(GONE, "", "yolk", "white"),
           Repair.as(KEPT, "", "juice", "zest", "peel", "rind"),
+          Repair.of(ONCE, at -> at.group(2), "once", "when", "after being"),
           Repair.of(
               WITHOUT,
-              at -> at.group(2),
+              PartsLeft::net,
               " with",
               "peeled",
               " after",
@@ -231,6 +242,13 @@ final class PartsLeft {
               "of flesh"));
 
   private PartsLeft() {}
+
+  /** In the unit of the whole where no other is said: "200 g before squeezing and 130 after". */
+  private static String net(MatchResult at) {
+    String net = at.group(2);
+    boolean bare = Character.isDigit(net.charAt(net.length() - 1));
+    return bare ? net + at.group(1).replaceFirst("^[\\d.,]+", "") : net;
+  }
 
   private static String other(String part) {
     return part.equalsIgnoreCase("yolk") ? "white" : "yolk";

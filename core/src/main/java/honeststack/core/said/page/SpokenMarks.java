@@ -85,6 +85,7 @@ public final class SpokenMarks {
   private static List<Repair> all() {
     List<Repair> all = new ArrayList<>(MARKS);
     all.addAll(AlreadyScaled.REPAIRS);
+    all.addAll(SwapTurns.REPAIRS);
     all.addAll(OtherTurns.REPAIRS);
     all.addAll(TableMarks.REPAIRS);
     all.addAll(SpokenNumbers.REPAIRS);

@@ -2,12 +2,14 @@ package honeststack.core.said.place;
 
 import honeststack.core.food.Food;
 import honeststack.core.food.Role;
+import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Foods of a sentence in a row: which of them go where the last one goes. */
@@ -16,6 +18,8 @@ public final class Row {
   private static final Sought SPOONED =
       Sought.of(
           "yogurt|yoghurt|skyr|quark|cream|crème|creme|syrup|sauce", Pattern.CASE_INSENSITIVE);
+
+  private static final Set<Unit> ON_TOP = Set.of(Unit.DOLLOP, Unit.DRIZZLE, Unit.DUSTING);
 
   private final Clause clause;
 
@@ -121,6 +125,15 @@ public final class Row {
 
   public static boolean isSpooned(String food) {
     return SPOONED.isIn(food);
+  }
+
+  /** "cream, a dollop each", "a sprig of dill each": nobody puts that into a batter. */
+  public static boolean isSpooned(Mention mention) {
+    return mention.amount != null
+        && (ON_TOP.contains(mention.amount.measure().unit())
+            || mention.amount.low().contains("sprig")
+            || SPOONED.isIn(mention.foodText)
+            || mention.known().filter(food -> SPOONED.isIn(food.name())).isPresent());
   }
 
   private static boolean isPoured(Food food) {

@@ -153,8 +153,9 @@ public final class OtherRecipes {
 
   /** Itself where a name of another dish stands there by itself; -1 where none does. */
   private static int dish(Clause clause, int i) {
+    boolean verb = clause.isWord(i, "stew", "roast") && clause.isAmount(i + 1);
     boolean named =
-        clause.says(i, DISH) && clause.mentions.stream().noneMatch(m -> is(clause, m, i));
+        !verb && clause.says(i, DISH) && clause.mentions.stream().noneMatch(m -> is(clause, m, i));
     boolean led = i == 0 || LEADS.contains(clause.low(i - 1));
     int behind = clause.get(i).end();
     boolean bracket = clause.asides.stream().anyMatch(aside -> aside.after() == behind);

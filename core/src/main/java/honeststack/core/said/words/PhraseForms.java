@@ -109,6 +109,7 @@ final class PhraseForms {
           PAN_NEXT | (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hot plate/pans/irons) (took/takes/needed/needs/wanted/wants/drank/swallowed/was given/is given/were given/got/had)
           PAN_NEXT | (brush/brushed/brushing/grease/greased/greasing/oil/oiled/oiling/wipe/wiped/rub/rubbed/coated/sprayed/swirled) (the/my/our) (pan/iron/waffle iron/griddle/skillet/tawa/frying pan/hotplate/hot plate/flat top/plates/pans/irons) (/lightly /first /well )(with/in)
           PAN_NEXT | in a (/hot /small /large /big /cast iron /non-stick /nonstick /frying )pan with
+          PLATE_NEXT | the (top one/topmost/topmost one/top pancake/uppermost/last one of the stack) (gets/wears/has/carries/got) | on the (topmost/topmost one/top one/uppermost) (goes/go/sits/went)
           PLATE_NEXT | (we/they) (/all )(shared/share/emptied/demolished)
           PAN_NEXT | (pan-fried/pan - fried/fried) with | (cook/cooked/cooking) using | lubricate with | (pan-fry/pan-fried/pan - fry/pan - fried/sauté/sautéed/saute/sauteed/crisp them/crisp/crisped/sizzle/sizzled) in | (coat/coating) the (pan/iron/griddle/skillet) (in/with) | (cooking/frying) (took/takes/needs/used)
           PAN | till formen | till stekning | into (the/a) (hot/heated) (pan/skillet/griddle/iron) | frying them | to fry the lot | in the hot pan
