@@ -119,7 +119,7 @@ final class ServedTurns {
 
   private static final Sought PLATES =
       said(
-          "(?<!\\bon )\\b(?:each|a|per) (plate|portion|serving),? (?:so |for )?"
+          "(?<!\\b(?:on|to|for) )\\b(?:each|a|per) (plate|portion|serving),? (?:so |for )?"
               + NUMBER
               + " (?:plates|portions|servings)"
               + END);

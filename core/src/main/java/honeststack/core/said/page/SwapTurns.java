@@ -82,7 +82,15 @@ final class SwapTurns {
       List.of(
           Repair.of(SWAP, at -> swap(at, 3, 1), "swap", "replace", "exchange"),
           Repair.of(
-              BEHIND, at -> swap(at, 1, 2), "instead", "in place", "in lieu", "rather", "for"),
+              BEHIND,
+              at -> swap(at, 1, 2),
+              "instead",
+              "place of",
+              "in lieu",
+              "rather",
+              "went in for",
+              "stand",
+              "stood"),
           Repair.of(AHEAD, at -> swap(at, 3, 1), "instead", "in place", "in lieu", "rather"));
 
   private SwapTurns() {}
