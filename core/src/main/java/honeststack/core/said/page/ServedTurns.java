@@ -107,7 +107,7 @@ final class ServedTurns {
   private static final Sought DUD =
       said(
           START
-              + "(?=[^.!;\\n]*\\bfirst\\b)(?=[^.!;\\n]*\\b(?:threw|thrown|binned|bin|chucked|tossed|dud|dog|rubbish|mess|awful|wasted?|failed|stuck|ruined|broke|minus|lost|burnt|burned|count|test|cook's)\\b)"
+              + "(?! )(?=[^.!;\\n]*\\bfirst\\b)(?=[^.!;\\n]*\\b(?:threw|thrown|binned|bin|chucked|tossed|dud|dog|rubbish|mess|awful|wasted?|failed|stuck|ruined|broke|minus|lost|burnt|burned|count|test|cook's)\\b)"
               + "(?:[^.!;\\d\\n]{0,30}? )??"
               + FIRST
               + "[^.!;\\d\\n]{3,70}? "
