@@ -196,6 +196,11 @@ final class ServedTurns {
   private static final String SPOILED =
       "(?:(?:was|were|got|went|fell) )?(?:binned|burnt|burned|wrong|broken?|ruined|torn|dropped|stuck|apart|in the bin|thrown away|a dud|duds|rejects?|on the floor|failed)";
 
+  private static final String[] GONE = {
+    "binned", "burn", "wrong", "broke", "ruined", "torn", "dropped", "stuck", "apart", " bin",
+    "away", "dud", "reject", "floor", "failed"
+  };
+
   private static final String EATEN =
       "(?:(?:was|were|got|went) )?(?:served|eaten|sold|plated|left|out|good|perfect|fine)";
 
@@ -258,36 +263,26 @@ final class ServedTurns {
               "portion"),
           Repair.of(ONE_OTHER, at -> "topped: " + at.group(1) + ", ", "the other"),
           Repair.of(IT_IS, at -> "makes " + n(at, 1), "it", "this", "that"),
-          Repair.of(
-              BINNED,
-              at -> "makes " + n(at, 2),
-              "serv",
-              "eaten",
-              "sold",
-              "plated",
-              "left",
-              "good",
-              "fine",
-              "out",
-              "perfect"),
-          Repair.of(
-              KEPT,
-              at -> "makes " + n(at, 1),
-              "serv",
-              "eaten",
-              "sold",
-              "plated",
-              "good",
-              "fine",
-              "out",
-              "perfect"),
+          Repair.of(BINNED, at -> "makes " + n(at, 2), GONE),
+          Repair.of(KEPT, at -> "makes " + n(at, 1), GONE),
           Repair.of(ON_SOME, ServedTurns::onSome, " on ", " onto ", " over "),
           Repair.of(DUD, ServedTurns::withoutFirst, "first"),
           Repair.of(PLATES, at -> "each, serves " + n(at, 2), "plates", "portions", "servings"),
           Repair.of(OF_THE_WITH, at -> "makes " + n(at, 2) + ". " + portion(n(at, 1)), " of "),
           Repair.of(EACH_WITH, at -> portion(n(at, 1)), " with "),
           Repair.of(OF_THE, at -> "makes " + n(at, 2), " of "),
-          Repair.of(RUNT, at -> "makes " + n(at, 1) + " to " + (n(at, 1) + 1), " a ", " one "),
+          Repair.of(
+              RUNT,
+              at -> "makes " + n(at, 1) + " to " + (n(at, 1) + 1),
+              "runt",
+              "tiddler",
+              " baby",
+              " scrap",
+              "half",
+              " mini",
+              " one",
+              " stub",
+              " bit"),
           Repair.of(DOUGH, at -> "makes " + n(at, 1) + ".", " for "));
 
   private ServedTurns() {}
