@@ -95,6 +95,10 @@ final class FatTurns {
               + ")*,? (\\d{1,3} ?(?:g|ml)) (?:in all|altogether|in total|all told|over the lot)"
               + END);
 
+  /** Without a kind, also where a sentence begins with it. */
+  private static final String PLAIN_FAT =
+      "((?: of)?(?: |\\b)(?:oil|butter|ghee|lard|margarine|dripping|fat))";
+
   private static final String SAY =
       " *(?:,|;| –| -)? (?:(?:i(?:'d| would)? )?(?:say|reckon|guess|think|make it)|about|roughly|maybe|perhaps|call it)?(?: about)? ?";
 
@@ -110,7 +114,7 @@ final class FatTurns {
   private static final Sought BY_THE_END =
       said(
           "\\b(?:(?:an?|some|the) )?(?:(?:small|little|tiny|good) )?(?:(?:lump|dab|dob|bit|knob|nut|drop|dot|piece|drizzle|splash|smear|scrape|nub|pat|glug)(?= of))?"
-              + "((?: of)?(?: |\\b)(?:oil|butter|ghee|lard|margarine|dripping|fat))"
+              + PLAIN_FAT
               + "(?: (?:in|into|for|on) (?:the|my) (?:pan|iron|griddle|skillet))?,?(?: (?:a|an) (?:nut|knob|dab|drop|bit))?"
               + " (?:(?:every|each) (?:time|(?:second|other|third|single) (?:one|round|time|pancake|waffle|batch|go)|round|go|batch|\\d (?:pancakes|waffles|rounds|crepes))|as (?:i|we) (?:went|go)(?: along)?|between (?:rounds|batches|pancakes|each(?: one)?))"
               + SAY
@@ -164,7 +168,7 @@ final class FatTurns {
   private static final Sought EACH_TIME =
       said(
           "(?<=^|[.!;\\n,] ?)(?:(?:an?|some|the) (?:(?:small|little|tiny|good) )?(?:lump|dab|dob|bit|knob|nut|drop|dot|piece|smear|nub|pat|speck)(?= of))?"
-              + "((?: of)?(?: |\\b)(?:oil|butter|ghee|lard|margarine|dripping|fat))"
+              + PLAIN_FAT
               + "(?: (?:in|into|for|on) (?:the|my) (?:pan|iron|griddle|skillet))?,?(?: (?:a bit|a piece|about))?(?: the size of an? \\p{L}{3,9}(?: \\p{L}{3,5})?)?"
               + " (?:for each(?: (?:one|pancake|waffle|crepe))?|for every (?:one|pancake|waffle)|each time|every time)"
               + SAY

@@ -109,13 +109,15 @@ final class LeftBehind {
               + FOOD
               + "(?: in(?: it)?)?(?:,|:| is| was| weighs| weighed| at)* "
               + GRAMS
-              + "(?:,|;|:| and| but| the| my| it)* (?:"
+              + "(?:,|;|:| and| but| the| my| it)* (?:(?:"
               + VESSEL
-              + " )?(?:(?:is|was|weighs|weighed|alone) )*(?:empty:? )?(?:(?:is|was|weighs|weighed) )?"
+              + " )?(?:(?:is|was|weighs|weighed) )*(?:empty|alone):? (?:(?:is|was|weighs|weighed) )?"
               + GRAMS
-              + "(?: (?:empty|alone|without(?: it)?|by itself|on its own|after(?:wards)?|without the "
-              + "[a-z]{3,12}"
-              + "))?"
+              + "|(?:"
+              + VESSEL
+              + " )?(?:(?:is|was|weighs|weighed) )*"
+              + GRAMS
+              + " (?:empty|alone|without(?: it| the [a-z]{3,12})?|by itself|on its own|after(?:wards)?))"
               + "(?= ?(?:[.,;)\\n]|$))");
 
   /** "The jug weighed 390 empty and 812 with the milk." */
@@ -178,7 +180,7 @@ final class LeftBehind {
               "lost"),
           Repair.of(
               FULL_FIRST,
-              at -> less(at, 2, 3, " g " + at.group(1)),
+              at -> less(at, 2, at.group(3) != null ? 3 : 4, " g " + at.group(1)),
               "empty",
               "alone",
               "without",

@@ -62,8 +62,10 @@ final class ServedTurns {
               + PIECES
               + END);
 
-  private static final String WITH =
-      "(?:,? with|,|,? plus) (?=\\d|[½¼¾]|an? |half |one |two |some )";
+  /** An amount follows. */
+  private static final String SOME = "(?=\\d|[½¼¾]|an? |half |one |two |some )";
+
+  private static final String WITH = "(?:,? with|,|,? plus) " + SOME;
 
   /** "A short stack is three with 15 g of butter.", "Plate-up: 1 waffle, 40 g jam." */
   private static final Sought STACK =
@@ -135,7 +137,8 @@ final class ServedTurns {
               + "(?: (?:all|each|both))? (?:had|ate|got|eat|have|get|took|had|has|gets|finished) "
               + NUMBER
               + PIECES
-              + "(?: (?:each|apiece))?,? with (?=\\d|[½¼¾]|an? |half |one |two |some )");
+              + "(?: (?:each|apiece))?,? with "
+              + SOME);
 
   private static final String ONE =
       "(?:he|she|i|we|they|(?:my|the|our|her|his) \\p{L}{3,12}|each|everyone)";
@@ -143,33 +146,20 @@ final class ServedTurns {
   private static final String ATE =
       "(?:(?:only|just|usually|always) )?(?:manage[sd]?|eats?|ate|had|has|have|took|takes?|finish(?:es|ed)?|gets?|got)";
 
+  private static final String ATE_OF =
+      " " + ATE + " " + NUMBER + " (?:out )?of (?:the|my|our|those) " + NUMBER + PIECES;
+
   /** "He ate three of the six at breakfast and the rest at lunch." */
   private static final Sought OF_THE =
-      said(
-          START
-              + ONE
-              + " "
-              + ATE
-              + " "
-              + NUMBER
-              + " (?:out )?of (?:the|my|our|those) "
-              + NUMBER
-              + PIECES
-              + "(?: (?!with\\b)[^.;\\d\\n]{1,70}?)?"
-              + END);
+      said(START + ONE + ATE_OF + "(?: (?!with\\b)[^.;\\d\\n]{1,70}?)?" + END);
 
   private static final Sought OF_THE_WITH =
       said(
           START
               + THEY
-              + " "
-              + ATE
-              + " "
-              + NUMBER
-              + " (?:out )?of (?:the|my|our|those) "
-              + NUMBER
-              + PIECES
-              + "(?: (?:at|for) (?:once|breakfast|lunch|tea|supper))?,? with (?=\\d|[½¼¾]|an? |half |one |two )");
+              + ATE_OF
+              + "(?: (?:at|for) (?:once|breakfast|lunch|tea|supper))?,? with "
+              + SOME);
 
   /** "Eleven and a runt." */
   private static final Sought RUNT =
