@@ -15,6 +15,9 @@ import honeststack.core.said.yield.BareCounts;
 
 /** Numbers that count no food, and what is some of a food named elsewhere. */
 final class UncountedNumbers {
+  private static final Sought PART =
+      Sought.of("(?:the other |one |a |the )?(?:half|third|quarter)|½|⅓|¼");
+
   private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
 
   private static final int FAR = 4;
@@ -130,15 +133,12 @@ final class UncountedNumbers {
     String behind = clause.words(i + 1, i + 1 + FAR);
     boolean pieces = // "for the last three I add …"
         clause.isWord(i + 1, "i", "we", "you", "that", ",")
-            && clause
-                .words(i - 3, i)
-                .matches("(?:.*\\b)?(?:for|in|into|to) the (?:last|first|next)");
+            && clause.isWord(i - 1, "last", "first", "next")
+            && clause.isWord(i - 2, "the")
+            && clause.isWord(i - 3, "for", "in", "into", "to");
     return clause.get(i).isCount() && pieces
         || clause.get(i).isCount()
-            && clause
-                .get(i)
-                .low()
-                .matches("(?:the other |one |a |the )?(?:half|third|quarter)|one half|a half|½|⅓|¼")
+            && PART.isAll(clause.low(i))
             && (OF_BATTER.begins(behind)
                 || clause.is(i + 1, Sort.EACH) && !clause.hasFood()
                 || clause.isWord(i + 1, "with") && clause.get(i).low().startsWith("one "));

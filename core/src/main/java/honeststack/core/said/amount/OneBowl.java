@@ -13,9 +13,9 @@ import honeststack.core.said.words.Sought;
 import honeststack.core.wording.Numbers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What a scale shows of all that is in the bowl so far: "250 g milk, then flour till it says 450",
@@ -56,13 +56,15 @@ public final class OneBowl {
   private static final Sought SCALES =
       Sought.of(
           "\\bscales?\\b|\\btar(?:e|ed|ing)\\b|\\bdisplay\\b|\\bone bowl\\b|\\bempty (?:bowl|jug|pan)\\b|^(?:the |my )?bowl \\d"
-              + "|\\bit (?:says|said|reads|shows|showed)\\b");
+              + "|\\bit (?:says|said|reads|shows|showed)\\b",
+          Pattern.CASE_INSENSITIVE);
 
   /** All numbers are what the scale shows. */
   private static final Sought RUNNING =
       Sought.of(
           "\\b(?:without|no|don't|do not|not|never|didn't) (?:\\w+ )?(?:re)?tar(?:e|ing)\\b|\\bscale readings?\\b"
-              + "|\\brunning total|\\bcumulative");
+              + "|\\brunning total|\\bcumulative",
+          Pattern.CASE_INSENSITIVE);
 
   /** The vessel by itself. */
   private static final Sought EMPTY =
@@ -74,8 +76,7 @@ public final class OneBowl {
 
   /** Whether a text tells of scales. */
   public static boolean isOnScales(String text) {
-    String low = text.toLowerCase(Locale.ROOT);
-    return SCALES.isIn(low) || RUNNING.isIn(low);
+    return SCALES.isIn(text) || RUNNING.isIn(text);
   }
 
   /**
@@ -140,7 +141,7 @@ public final class OneBowl {
 
   /** "without taring: flour 200, milk 500, sugar 530": each more than the one before. */
   private static boolean isRunning(String text, List<Clause> read) {
-    if (!RUNNING.isIn(text.toLowerCase(Locale.ROOT))) {
+    if (!RUNNING.isIn(text)) {
       return false;
     }
     List<Double> weighed =

@@ -16,6 +16,12 @@ import java.util.Optional;
  * are its choices.
  */
 public final class Alternatives {
+  private static final Sought BOTH = Sought.of("(?:.* )?(?:too|as well|plus|together|both)");
+
+  private static final Sought ABOUT = Sought.of("or (?:so|two|more|less|thereabouts|whatever)\\b");
+
+  private static final Sought JOINT = Sought.of("and|,|, and|or|/|;");
+
   private static final int FAR = 7;
 
   private static final Sought BEFORE =
@@ -162,7 +168,7 @@ public final class Alternatives {
       return false;
     }
     String between = clause.words(from, other.from).strip();
-    boolean both = between.matches("(?:.* )?(?:too|as well|plus|together|both)");
+    boolean both = BOTH.isAll(between);
     boolean option =
         other.from > from
             && other.from <= clause.size()
@@ -171,9 +177,9 @@ public final class Alternatives {
             && clause.elements.subList(from, other.from).stream().noneMatch(Element::isFood)
             && OPTION.isAll(between)
             && !SORTS.isAll(between)
-            && !(both || between.matches("or (?:so|two|more|less|thereabouts|whatever)\\b.*"));
+            && !(both || ABOUT.begins(between));
     boolean chosen =
-        between.matches("and|,|, and|or|/|;")
+        JOINT.isAll(between)
             && food.from >= 0
             && CHOOSE.isAll(clause.words(food.from - 5, food.from));
     return option

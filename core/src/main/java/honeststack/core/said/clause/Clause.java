@@ -275,7 +275,7 @@ public final class Clause {
 
   /** The words of some elements in small letters, with spaces between; as far as there are any. */
   public String words(int from, int to) {
-    return from <= 0 && to >= size() ? seen.words(elements) : Seen.words(elements, from, to);
+    return seen.words(elements, from, to);
   }
 
   /** Leaves out all foods and amounts from one element to before another. */

@@ -8,20 +8,81 @@ final class Seen {
   private static final int FREE = 1;
   private static final int FIRM = 2;
 
-  private Kept<String> words;
+  /** Of so few elements the words are put together sooner than it is known that they are kept. */
+  private static final int FEW = 3;
+
+  private Kept<Words> words;
+  private Kept<Worded> foods;
+  private Kept<Worded> noFoods;
   private Kept<Signs> free;
   private Kept<Signs> all;
 
-  String words(List<Element> elements) {
-    words = now(words, elements, () -> words(elements, 0, elements.size()));
-    return words.what;
+  /**
+   * In small letters, with spaces between.
+   *
+   * @param starts where each element begins
+   */
+  private record Words(String all, int[] starts) {
+    static Words of(List<Element> elements) {
+      int[] starts = new int[elements.size()];
+      StringBuilder words = new StringBuilder();
+      for (int i = 0; i < starts.length; i++) {
+        words.append(words.isEmpty() ? "" : " ");
+        starts[i] = words.length();
+        words.append(elements.get(i).low());
+      }
+      return new Words(words.toString(), starts);
+    }
+
+    String words(int from, int to) {
+      if (from == 0 && to == starts.length) {
+        return all;
+      }
+      return all.substring(starts[from], to == starts.length ? all.length() : starts[to] - 1);
+    }
+  }
+
+  /** Of some elements, as far as there are any. */
+  String words(List<Element> elements, int first, int behind) {
+    int from = Math.max(0, first);
+    int to = Math.min(behind, elements.size());
+    if (to - from <= FEW) {
+      return few(elements, from, to);
+    }
+    words = now(words, elements, false, () -> Words.of(elements));
+    return words.what.words(from, to);
+  }
+
+  private static String few(List<Element> elements, int from, int to) {
+    if (to - from == 1) {
+      return elements.get(from).low();
+    }
+    StringBuilder words = new StringBuilder();
+    for (int i = from; i < to; i++) {
+      words.append(words.isEmpty() ? "" : " ").append(elements.get(i).low());
+    }
+    return words.toString();
+  }
+
+  /**
+   * @param written its foods are written out
+   */
+  Worded worded(Clause clause, boolean written) {
+    Kept<Worded> known = written ? foods : noFoods;
+    Kept<Worded> worded = now(known, clause.elements, !written, () -> new Worded(clause, written));
+    if (written) {
+      foods = worded;
+    } else {
+      noFoods = worded;
+    }
+    return worded.what;
   }
 
   /**
    * @param read also of what something was made of already
    */
   Signs signs(List<Element> elements, boolean read) {
-    Kept<Signs> signs = now(read ? all : free, elements, () -> Signs.of(elements, read));
+    Kept<Signs> signs = now(read ? all : free, elements, true, () -> Signs.of(elements, read));
     if (read) {
       all = signs;
     } else {
@@ -30,17 +91,14 @@ final class Seen {
     return signs.what;
   }
 
-  /** In small letters, with spaces between, as far as there are any. */
-  static String words(List<Element> elements, int from, int to) {
-    StringBuilder words = new StringBuilder();
-    for (int i = Math.max(0, from); i < Math.min(to, elements.size()); i++) {
-      words.append(words.isEmpty() ? "" : " ").append(elements.get(i).low());
-    }
-    return words.toString();
-  }
-
-  private static <T> Kept<T> now(Kept<T> known, List<Element> elements, Supplier<T> made) {
-    return known != null && known.holds(elements) ? known : new Kept<>(made.get(), elements);
+  /**
+   * @param states it matters what was made of the elements, not only what they say
+   */
+  private static <T> Kept<T> now(
+      Kept<T> known, List<Element> elements, boolean states, Supplier<T> made) {
+    return known != null && known.holds(elements, states)
+        ? known
+        : new Kept<>(made.get(), elements);
   }
 
   private static final class Kept<T> {
@@ -60,14 +118,14 @@ final class Seen {
       }
     }
 
-    private boolean holds(List<Element> now) {
+    private boolean holds(List<Element> now, boolean states) {
       if (now.size() != elements.length) {
         return false;
       }
       for (int i = 0; i < elements.length; i++) {
         Element element = elements[i];
         boolean same = now.get(i) == element && element.instead == instead[i];
-        if (!same || state(element) != state[i]) {
+        if (!same || states && state(element) != state[i]) {
           return false;
         }
       }

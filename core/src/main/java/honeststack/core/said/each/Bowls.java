@@ -48,7 +48,9 @@ public final class Bowls {
     }
     Optional<Double> bowls =
         read.stream()
-            .map(clause -> MANY.matcher(clause.words(0, clause.size())))
+            .map(clause -> clause.words(0, clause.size()))
+            .filter(MANY::isIn)
+            .map(MANY::matcher)
             .filter(Matcher::find)
             .map(many -> NumberText.read(many.group("number")))
             .findFirst();

@@ -73,9 +73,12 @@ public final class Overlaid {
     }
     boolean over = false;
     for (Clause told : read.subList(Math.max(0, read.size() - FAR), read.size())) {
+      if (told.mentions.isEmpty()) {
+        continue;
+      }
       String words = said(told);
       boolean maybe = MAYBE.isAll(words);
-      if (told.mentions.isEmpty() || !maybe && !BASE.isAll(words)) {
+      if (!maybe && !BASE.isAll(words)) {
         continue;
       }
       boolean alike = clause.mentions.stream().anyMatch(m -> same(told, m).isPresent());

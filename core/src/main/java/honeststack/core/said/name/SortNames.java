@@ -103,7 +103,7 @@ public final class SortNames {
   }
 
   private static boolean isShare(Clause clause, int i) {
-    boolean of = clause.words(i - 1, i + 1).matches("of (?:it|them|that)");
+    boolean of = clause.isWord(i - 1, "of") && clause.isWord(i, "it", "them", "that");
     return isWeight(clause, of ? i - 2 : i) || clause.has(i) && SHARE.isAll(clause.low(i));
   }
 

@@ -3,7 +3,6 @@ package honeststack.core.said.page;
 import honeststack.core.said.words.Sought;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
@@ -42,7 +41,8 @@ public final class SpokenMarks {
           Pattern.CASE_INSENSITIVE);
 
   /** So a dictated text ends. */
-  private static final Sought ENDED = Sought.of("\\b(?:full stop|period)[ .]*$");
+  private static final Sought ENDED =
+      Sought.of("\\b(?:full stop|period)[ .]*$", Pattern.CASE_INSENSITIVE);
 
   /** At the end of all, or before what is measured next: no period of time. */
   private static final Sought END =
@@ -121,7 +121,7 @@ public final class SpokenMarks {
         ScaleReadings.plain(
             ListInBrackets.plain(
                 Enumerated.plain(Repair.all(ALL, AlreadyScaled.plain(Pasted.plain(all))))));
-    if (ENDED.isIn(text.toLowerCase(Locale.ROOT))) {
+    if (ENDED.isIn(text)) {
       text = Repair.all(List.of(Repair.as(END, ".")), text);
     }
     boolean spoken = COMMA.isIn(text) || NEW_LINE.isIn(text);

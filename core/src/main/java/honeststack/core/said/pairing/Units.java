@@ -10,6 +10,7 @@ import honeststack.core.said.clause.Scaled;
 import honeststack.core.said.place.Row;
 import honeststack.core.said.words.Remembered;
 import honeststack.core.said.words.Sort;
+import honeststack.core.said.words.Sought;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +19,8 @@ import java.util.Set;
 
 /** Units that a speaker leaves out: "flour 250 milk 500", "a teaspoon of salt, two of sugar". */
 public final class Units {
+  private static final Sought PART = Sought.of(".*(?:zest|juice|rind)");
+
   /** A bare number from here on is a weight, or millilitres of what is poured (common practice). */
   private static final double LEAST = 10;
 
@@ -147,7 +150,7 @@ public final class Units {
 
   /** "egg 2": pieces, though all else is in grams. */
   private static boolean isFew(Mention mention) {
-    boolean part = mention.foodText.toLowerCase(Locale.ROOT).matches(".*(zest|juice|rind)");
+    boolean part = PART.isAll(mention.foodText.toLowerCase(Locale.ROOT));
     double amount = mention.amount.measure().amount();
     return !part
         && amount < LEAST

@@ -19,6 +19,8 @@ import java.util.regex.Pattern;
  * those are counted.
  */
 public final class Compounds {
+  private static final Sought TOLD = Sought.of("that's|that is|which is|meaning|i mean");
+
   private static final Sought SEED_EGG =
       Sought.of("\\b(?:flax|chia|linseed)\\w* eggs?\\b", Pattern.CASE_INSENSITIVE);
 
@@ -136,9 +138,7 @@ public final class Compounds {
 
   /** "1 taza de harina, that's 1 cup masa". */
   private boolean isTold(int comma) {
-    return clause.isMark(comma, ",")
-        && clause.has(comma + 1)
-        && clause.low(comma + 1).matches("that's|that is|which is|meaning|i mean");
+    return clause.isMark(comma, ",") && clause.has(comma + 1) && TOLD.isAll(clause.low(comma + 1));
   }
 
   /** "egg: 1 tbsp chia + 3 tbsp water". */

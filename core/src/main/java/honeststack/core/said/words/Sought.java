@@ -51,12 +51,12 @@ public final class Sought {
 
   /** It is all of a text. */
   public boolean isAll(String text) {
-    return may(text) && beginnings().may(text) && pattern.matcher(text).matches();
+    return beginnings().may(text) && may(text) && pattern.matcher(text).matches();
   }
 
   /** A text begins with it. */
   public boolean begins(String text) {
-    return may(text) && beginnings().may(text) && pattern.matcher(text).lookingAt();
+    return beginnings().may(text) && may(text) && pattern.matcher(text).lookingAt();
   }
 
   /** It is somewhere in a text. */
