@@ -12,8 +12,6 @@ final class Seen {
   private static final int FEW = 3;
 
   private Kept<Words> words;
-  private Kept<Worded> foods;
-  private Kept<Worded> noFoods;
   private Kept<Signs> free;
   private Kept<Signs> all;
 
@@ -62,20 +60,6 @@ final class Seen {
       words.append(words.isEmpty() ? "" : " ").append(elements.get(i).low());
     }
     return words.toString();
-  }
-
-  /**
-   * @param written its foods are written out
-   */
-  Worded worded(Clause clause, boolean written) {
-    Kept<Worded> known = written ? foods : noFoods;
-    Kept<Worded> worded = now(known, clause.elements, !written, () -> new Worded(clause, written));
-    if (written) {
-      foods = worded;
-    } else {
-      noFoods = worded;
-    }
-    return worded.what;
   }
 
   /**

@@ -13,7 +13,7 @@ public final class Worded {
   private final Clause clause;
   private final int[] starts;
 
-  Worded(Clause clause, boolean foods) {
+  private Worded(Clause clause, boolean foods) {
     this.clause = clause;
     this.starts = new int[clause.size()];
     StringBuilder all = new StringBuilder();
@@ -26,12 +26,12 @@ public final class Worded {
 
   /** With its foods written out. */
   public static Worded of(Clause clause) {
-    return clause.seen.worded(clause, true);
+    return new Worded(clause, true);
   }
 
   /** With a sign for each food. */
   public static Worded withoutFoods(Clause clause) {
-    return clause.seen.worded(clause, false);
+    return new Worded(clause, false);
   }
 
   /** An element of it begins there or behind. */
