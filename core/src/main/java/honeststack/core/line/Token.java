@@ -174,7 +174,7 @@ public record Token(Kind kind, String text, String low, int start, int end) {
 
   private boolean isIn(String... texts) {
     for (String other : texts) {
-      if (low.hashCode() == other.hashCode() && low.equals(other)) {
+      if (low.equals(other)) {
         return true;
       }
     }

@@ -25,7 +25,7 @@ final class Seen {
       int[] starts = new int[elements.size()];
       StringBuilder words = new StringBuilder();
       for (int i = 0; i < starts.length; i++) {
-        words.append(words.isEmpty() ? "" : " ");
+        words.append(i == 0 ? "" : " ");
         starts[i] = words.length();
         words.append(elements.get(i).low());
       }
@@ -57,7 +57,7 @@ final class Seen {
     }
     StringBuilder words = new StringBuilder();
     for (int i = from; i < to; i++) {
-      words.append(words.isEmpty() ? "" : " ").append(elements.get(i).low());
+      words.append(i == from ? "" : " ").append(elements.get(i).low());
     }
     return words.toString();
   }
