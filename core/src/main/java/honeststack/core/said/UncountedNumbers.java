@@ -18,6 +18,9 @@ final class UncountedNumbers {
   private static final Sought PART =
       Sought.of("(?:the other |one |a |the )?(?:half|third|quarter)|½|⅓|¼");
 
+  private static final Sought OF_PIECES =
+      Sought.of("(?:.*\\b)?(?:for|in|into|to) the (?:last|first|next)");
+
   private static final String[] CURRENCY = {"£", "$", "€", "¥", "₹"};
 
   private static final int FAR = 4;
@@ -133,9 +136,7 @@ final class UncountedNumbers {
     String behind = clause.words(i + 1, i + 1 + FAR);
     boolean pieces = // "for the last three I add …"
         clause.isWord(i + 1, "i", "we", "you", "that", ",")
-            && clause.isWord(i - 1, "last", "first", "next")
-            && clause.isWord(i - 2, "the")
-            && clause.isWord(i - 3, "for", "in", "into", "to");
+            && OF_PIECES.isAll(clause.words(i - 3, i));
     return clause.get(i).isCount() && pieces
         || clause.get(i).isCount()
             && PART.isAll(clause.low(i))

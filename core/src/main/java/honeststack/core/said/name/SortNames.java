@@ -19,6 +19,8 @@ public final class SortNames {
   /** A bare number from here on weighs something (common practice). */
   private static final double WEIGHT = 10;
 
+  private static final Sought OF_IT = Sought.of("of (?:it|them|that)");
+
   private static final Sought SHARE =
       Sought.of(
           "(?:the )?(?:rest|remainder|other half)|%|percent|half|one half|a third|two thirds");
@@ -103,7 +105,7 @@ public final class SortNames {
   }
 
   private static boolean isShare(Clause clause, int i) {
-    boolean of = clause.isWord(i - 1, "of") && clause.isWord(i, "it", "them", "that");
+    boolean of = OF_IT.isAll(clause.words(i - 1, i + 1));
     return isWeight(clause, of ? i - 2 : i) || clause.has(i) && SHARE.isAll(clause.low(i));
   }
 

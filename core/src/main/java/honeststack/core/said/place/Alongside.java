@@ -40,8 +40,7 @@ final class Alongside {
   static void in(Clause clause) {
     led(clause);
     for (int i = 0; i < clause.size(); i++) {
-      boolean with = i > 0 && clause.isWord(i, "with", "beside", "alongside", "next", "to");
-      boolean them = with && WITH_THEM.isAll(clause.words(i, clause.size()));
+      boolean them = i > 0 && WITH_THEM.isAll(clause.words(i, clause.size()));
       if (clause.isWord(i, "dazu") || them && !isStep(clause, i)) {
         serve(clause, i);
       }
