@@ -2,11 +2,8 @@ package honeststack.core.said.page;
 
 import static honeststack.core.said.page.Repair.said;
 
-import honeststack.core.line.NumberText;
 import honeststack.core.said.words.Sought;
-import honeststack.core.wording.Numbers;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.MatchResult;
 
 /**
@@ -137,14 +134,6 @@ final class LeftBehind {
               + FOOD
               + "(?: in(?: it)?)?)(?= ?(?:[.;)\\n]|$))");
 
-  /** "a tablespoon of lard each crêpe, and a third of it stays in the pan" */
-  private static final Sought SHARE =
-      said(
-          "\\b(\\d{1,4}|an?|one|two|three|four) ?(g|ml|tbsp|tsp|tablespoons?|teaspoons?)\\b([^.;:\\d\\n]{0,50}?),?(?: (?:though|but|and))*"
-              + " (?:about )?(a third|one third|a quarter|half|two thirds|three quarters) (?:of (?:which|it|that) )"
-              + STAYED
-              + END);
-
   /** "fried with 6 g oil, cooked they're 460 g": no more oil. */
   private static final Sought COOKED =
       said(
@@ -163,7 +152,6 @@ final class LeftBehind {
 
   static final List<Repair> REPAIRS =
       List.of(
-          Repair.of(SHARE, LeftBehind::share, "stay", "remain", "stick", "stuck", "left"),
           Repair.of(COOKED, at -> ". They weigh " + at.group(1) + " cooked", "cooked"),
           Repair.of(STOOD, LeftBehind::used, " now", " to ", "after", "the end"),
           Repair.of(POURED, at -> fried(at, 1, 3), "back", "left", "over", "stayed", "again"),
@@ -195,12 +183,6 @@ final class LeftBehind {
     int back = at.group(4) != null ? 4 : 5;
     String unit = at.group(amount + 1);
     return less(at, amount, back, " " + unit + at.group(oil) + " in the pan");
-  }
-
-  private static String share(MatchResult at) {
-    double stays = NumberText.readDecimal(at.group(4).toLowerCase(Locale.ROOT));
-    double goes = Math.rint(10 * Numerals.of(at.group(1)) * (1 - stays)) / 10;
-    return Numbers.plain(goes) + " " + at.group(2) + at.group(3);
   }
 
   private static String used(MatchResult at) {
