@@ -58,6 +58,7 @@ public final class ForHowMany {
             && mention.isMeasured()
             && !batch
             && !HENCE.isIn(clause.words(mention.from, clause.size()))
+            && !clause.words(mention.from, clause.size()).contains("a batch") // or of all of it
             && all.rounds.isEmpty()
             && all.atOnce.isEmpty();
     return unknown

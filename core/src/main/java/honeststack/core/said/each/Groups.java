@@ -151,6 +151,14 @@ public final class Groups {
     if (clause.sentence.per() == Per.GROUP) {
       said = true;
     }
+    if (said && counts.groups.isPresent() && clause.has(1)) {
+      boolean pair = clause.low(0).equals("a pair") || clause.isWord(0, "each");
+      boolean one = clause.isWord(0, "each", "a", "every") && ONE.contains(clause.low(1));
+      if (pair || one || clause.isWord(0, "each") && clause.isWord(1, "one")) {
+        clause.get(0).part = clause.get(0).isAmount() ? Part.NOTE : clause.get(0).part;
+        made(clause, pair && !clause.isWord(1, "one") ? 0 : 1); // "A pair gets four"
+      }
+    }
     for (int i = 1; i < clause.size(); i++) {
       if (isEach(clause, i)) {
         int noun = i;
@@ -163,7 +171,8 @@ public final class Groups {
 
   /** "about five each pair": how many come out. */
   private void made(Clause clause, int noun) {
-    boolean gets = clause.mentions.isEmpty() && clause.isWord(noun + 1, "gets", "has", "gives");
+    boolean gets =
+        clause.mentions.isEmpty() && clause.isWord(noun + 1, "gets", "got", "has", "gives");
     if ((gets || clause.is(noun + 1, Sort.YIELD)) && clause.counts.pieces.isPresent()) {
       counts.pieces = clause.counts.pieces; // "each table makes 5 pancakes"
       clause.counts.pieces = Optional.empty();

@@ -112,6 +112,10 @@ public final class PerCue {
     return clause.get(amount).isAmount() && !clause.get(amount).isWeak();
   }
 
+  private boolean isBehindSome() {
+    return clause.get(i - 1).isFood() || isSome(i - 1) || clause.is(i - 1, Sort.PAN);
+  }
+
   private Optional<Per> per() {
     Element element = clause.get(i);
     boolean pieces = // "6 kids, two each: 200 g flour"
@@ -133,7 +137,11 @@ public final class PerCue {
                 || clause.isWord(i + 1, ROUND_WORDS)
                 || clause.isWord(i + 1, HEADS))
             && i > 0
-            && (clause.get(i - 1).isFood() || isSome(i - 1) || clause.is(i - 1, Sort.PAN));
+            && isBehindSome();
+    boolean batch = element.low().equals("a batch") && i > 0 && isBehindSome(); // "a spoon a batch"
+    if (batch) {
+      return Optional.of(Per.ROUND);
+    }
     if (!weak && (element.isFood() || !element.says(CUES))) {
       return Optional.empty();
     }

@@ -1,5 +1,6 @@
 package honeststack.core.said.instead;
 
+import honeststack.core.line.NumberText;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
@@ -9,6 +10,7 @@ import honeststack.core.said.supposed.Hypothetical;
 import honeststack.core.said.told.Part;
 import honeststack.core.said.words.Sought;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 
@@ -65,6 +67,19 @@ public final class ToldAsOther {
                   + "(?:is|was|are|were|'s)(?: (?:actually|really|in fact|only|about))* (?<part>half|a third|a"
                   + " quarter|two thirds|a half|a fifth|three quarters|one third) #"));
 
+  private static final String ALL =
+      "(?:the |that |those |my )?(?<all>\\d[\\d.,]*)(?: ?(?:g|grams?|ml|mls))?";
+
+  private static final String PART_OF = "(?:about )?(?<part>" + PartlyOther.PART + ")";
+
+  private static final String IS = " (?:is|was|are|were) (?:(?:a|the|some) )?#";
+
+  /** Of what is told by its amount alone: "of the 200 g, 50 is buckwheat". */
+  private static final List<Sought> OF_AMOUNT =
+      List.of(
+          Sought.of("^(?:and |but )?" + PART_OF + " of " + ALL + IS),
+          Sought.of("^(?:and |but )?of " + ALL + " ?,? ?" + PART_OF + IS));
+
   private ToldAsOther() {}
 
   /**
@@ -73,26 +88,58 @@ public final class ToldAsOther {
    */
   public static boolean in(List<Clause> read, Clause clause) {
     List<Element> foods = clause.elements.stream().filter(Element::isFood).toList();
+    if (foods.size() == 1 && ofAmount(read, clause, foods.get(0))) {
+      return true;
+    }
     if (foods.size() != 2 || foods.get(0).isSameFood(foods.get(1))) {
       return false;
     }
-    String words =
-        clause.elements.stream()
-            .map(element -> element.isFood() ? Worded.FOOD : element.low())
-            .collect(Collectors.joining(" "));
+    String words = words(clause);
     for (Sought told : TOLD) {
       Matcher said = told.matcher(words);
-      if (said.lookingAt() && told(read, clause, foods, said.group("part"))) {
+      boolean is = said.lookingAt();
+      if (is && told(read, clause, foods.get(1), said.group("part"), isNamed(foods.get(0)))) {
         return true;
       }
     }
     return false;
   }
 
+  private static boolean ofAmount(List<Clause> read, Clause clause, Element other) {
+    String words = words(clause);
+    for (Sought told : OF_AMOUNT) {
+      Matcher said = told.matcher(words);
+      if (said.lookingAt()) {
+        double all = NumberText.read(said.group("all"));
+        Predicate<Mention> whole =
+            mention ->
+                !mention.amount.isCount()
+                    && mention.amount.measure().amount() == all
+                    && !mention.food.isSameFood(other);
+        if (told(read, clause, other, said.group("part"), whole)) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private static Predicate<Mention> isNamed(Element food) {
+    return mention -> mention.food.isSameFood(food);
+  }
+
+  private static String words(Clause clause) {
+    return clause.elements.stream()
+        .map(element -> element.isFood() ? Worded.FOOD : element.low())
+        .collect(Collectors.joining(" "));
+  }
+
   /** "swap 50 g of the sugar for 30 g honey": the other has an amount of its own. */
   private static void own(Clause clause, Mention other) {
     List<Element> amounts =
-        clause.elements.stream().filter(e -> e.isAmount() && !e.isWeak()).toList();
+        clause.elements.stream()
+            .filter(e -> e.isAmount() && !e.isWeak() && !PartlyOther.isShare(e.low()))
+            .toList();
     int first = 0;
     while (!clause.get(first).isFood()) {
       first++;
@@ -103,7 +150,11 @@ public final class ToldAsOther {
     }
   }
 
-  private static boolean told(List<Clause> read, Clause clause, List<Element> foods, String said) {
+  /**
+   * @param is of which measured food it is some
+   */
+  private static boolean told(
+      List<Clause> read, Clause clause, Element other, String said, Predicate<Mention> is) {
     for (Clause outer : read.subList(Math.max(0, read.size() - Hypothetical.FAR), read.size())) {
       for (Mention whole : outer.mentions) {
         boolean meant =
@@ -111,13 +162,13 @@ public final class ToldAsOther {
                 && whole.amount != null
                 && whole.food != null
                 && PartlyOther.isPlain(whole.amount)
-                && whole.food.isSameFood(foods.get(0));
+                && is.test(whole);
         double part = meant ? PartlyOther.part(said, whole.amount, clause.elements) : 0;
         if (part > 0 && part < whole.amount.measure().amount()) {
           clause.mentions.clear();
           clause.loose.clear();
           clause.elements.forEach(element -> element.part = Part.NOTE);
-          PartlyOther.share(outer, whole, foods.get(1), part);
+          PartlyOther.share(outer, whole, other, part);
           own(clause, outer.mentions.get(outer.mentions.indexOf(whole) + 1));
           return true;
         }

@@ -76,7 +76,7 @@ final class FatTurns {
   /** "10 g butter kept them from sticking." */
   private static final Sought WAS_ENOUGH =
       said(
-          "(?<=\\b(?:oil|butter|ghee|lard|margarine|dripping|fat)) (?:saw me through(?: it| them| the lot)?|did (?:the (?:whole )?lot|them all|all of them)"
+          "(?<=\\b(?:oil|butter|ghee|lard|margarine|dripping|fat)) (?:saw me through(?: it| them| the lot)?|saw to (?:the (?:whole )?lot|them all|all of them|it)|did (?:the (?:whole )?lot|them all|all of them)"
               + "|(?:kept|stopped) them (?:from )?(?:sticking|moving)|lasted (?:me )?(?:the (?:whole )?(?:session|lot|morning|batch)|for all of them|throughout))"
               + END);
 

@@ -179,8 +179,37 @@ final class OddWords {
   private static final Sought SOURED =
       Sought.of("(?<=\\b(?:milk|drink),? )soured (?=(?:with|by) )", Pattern.CASE_INSENSITIVE);
 
+  /** "He has maple syrup on his, about 40 g, and I have none": his is not less. */
+  private static final Sought NONE =
+      said(
+          "(?<=\\bon (?:his|hers|theirs|mine|them)\\b[^.;\\n]{0,40}),? (?:and|but|while) (?:i|she|he|we|they|hers|his|theirs|mine|the (?:kids|others|rest)|my \\w{3,8})"
+              + " (?:have|has|had|take|takes|took|want|wants|get|gets|got) none(?= ?(?:[.;\\n]|$))");
+
+  /** "100 ml of the milk was actually water": nothing is taken back. */
+  private static final Sought IN_FACT =
+      said(
+          "(?<=\\bof (?:the|that|my|our) \\p{L}{3,14} (?:was|is|were|are)) (?:actually|in fact|in truth)(?= \\p{L})");
+
+  private static final String COMPLETE =
+      "(?:complete|just[- ]add[- ]water|add[- ]water|water[- ]only|all[- ]in)";
+
+  private static final String KIND = "(?:kind|sort|type|stuff)";
+
+  /** "Mix is 2 cups of the complete kind", "mix: 300 g of the kind that only wants water". */
+  private static final Sought COMPLETE_MIX =
+      said(
+          "\\b(?:the )?(?:(?:pancake|waffle|batter|dry) )?mix(?: is|:|,| -| –)* ([^.,;:\\n]{1,25}?) (?:of )?the (?:"
+              + (COMPLETE + " " + KIND)
+              + "|"
+              + KIND
+              + " (?:that|which|where you|you|to which you) (?:(?:only|just) (?:wants?|needs?|takes?|adds?|has to have)(?: the)? water(?: to)?|(?:wants?|needs?|takes?|adds?) (?:only|just|nothing but)(?: the)? water)"
+              + ")\\b");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.as(NONE, "", " none"),
+          Repair.as(IN_FACT, "", "actually", "in fact", "in truth"),
+          Repair.of(COMPLETE_MIX, at -> at.group(1) + " complete mix", "mix"),
           Repair.as(FOR_ALL, " on top", "to share"),
           Repair.as(SOURED, "", "soured "),
           Repair.as(PANS, "pan", "pans", "griddles", "irons"),

@@ -96,6 +96,7 @@ public final class SpokenMarks {
     all.addAll(YieldTurns.REPAIRS);
     all.addAll(DishWords.NAMES);
     all.addAll(ServedTurns.REPAIRS);
+    all.addAll(PieceTurns.REPAIRS);
     all.addAll(CountTurns.REPAIRS);
     all.addAll(FateTurns.REPAIRS);
     all.addAll(PastTurns.REPAIRS);
@@ -107,7 +108,9 @@ public final class SpokenMarks {
     all.addAll(PartsOfAll.REPAIRS);
     all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
+    all.addAll(CameBack.REPAIRS);
     all.addAll(LeftBehind.REPAIRS);
+    all.addAll(FryingTurns.REPAIRS);
     all.addAll(FatTurns.REPAIRS);
     all.addAll(PanWords.REPAIRS);
     all.addAll(DishWords.REPAIRS);

@@ -53,12 +53,15 @@ final class PhraseForms {
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           PAN | (on/for) the (griddles/irons/bakestones/hot plates) | (went/goes/was spent/was used) on (/the) frying (/them) | sees (me/us) through (/the lot/the batch/the whole batch/the lot of them)
+          PLATE_NEXT | (helped/help/helps) (themselves/ourselves/yourself/yourselves/himself/herself) to (/the/some)
+          PLATE_NEXT | (/he/she/they/who/i/the kids/dad/mum/grandad/granny) (drowns/drown/drowned/smothers/smother/smothered/floods/drenches/drench/drenched/slathers/slathered/douses/doused) (his/hers/theirs/mine/it/them/each) (in/with)
           PLATE_NEXT | (he/she/they/who/the kids/dad/mum) (tops/top/topped/tops off) (it/them/his/hers/theirs/each/that) with
           YIELD | (it/this/that/which/it all) (comes/came/works/worked) out (at/to/as) (/about/around/roughly) | there (should/will/ought to/might/could/may) be | there'll be | see you to | see us to | see me to | exit : | target (/is/of/:) | output (/is/of/:) | (aiming/hoping/shooting/aim) for | (i/we) (/usually/normally/generally/always/can) (manage/managed) | could make | does me | does us | (portion/portions/portioned) into | rende | rinde | ergibt | (das/es/die menge) (gibt/macht/ergibt) | gibt | salen | vengono | venian | pour environ | rendement : | (turned out/turning out/churns out/churned out/got us/ended up being/which makes/which gives/giving/and gives/and makes/came out as/i ended up with)
               | came to | it came to | that came to | produces | (one/a/the/each) batch is | quantity :
               | (makes/make/made/gives/gave/get/got/yields/does) (like/what/oh/easily/a good/a generous/a decent/, what ,/a bare/a full)
               | (ought to/will/should/would/might/it'll/that'll/this'll/that will) (make/give/do/yield/get) (/you/us/me) | (ends up as/end up as/ended up as/ends up at/you'll have/we'll have/you'll get/you will have/to make/to yield)
               | (that's/that is/it's/this is) (about/around/roughly/approximately) | (bakes/it baked/fries up into/cooks up into/fried up into/cooked up into/fries up/cooks up)
+              | (with/from/out of) (this/that/these/it/the lot) (i/we/you) (have/had/get/got/make/made) (/about) | (the/this/that) (bowl/batter/lot/amount) (is/was) good for
               | (the/this/my/our/one/a) (batter/mix/batch/lot/bowl) (does/was/makes/made/gives/gave/yields) | it gave | that gave | this gave | gave us | gave me | number : | count : | (no ./number of/no) (/of) (pancakes/waffles/pieces/crepes) :
           H_BOWL | (/for the /the )(dry/wet/liquid) (mix/mixture/ingredients/bits/things/stuff/part/parts)
           H_BOWL | (teig/der teig/für den teig/pâte/la pâte/pour la pâte/para la masa/impasto/per l'impasto/beslag/massa/ciasto/smet)

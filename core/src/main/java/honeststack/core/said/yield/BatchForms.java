@@ -115,6 +115,16 @@ final class BatchForms {
                   + WHEN),
           Sought.of("(?:all |and |all of it )?(?<times>" + NUMBER + ") times over" + WHEN),
           Sought.of(
+              WHO
+                  + DO
+                  + "(?:it|this|that|everything|all of it) (?:all )?(?:times|x|×) (?<times>"
+                  + NUMBER
+                  + ")"
+                  + WHEN),
+          Sought.of(
+              "(?:(?:this (?:morning|time)|today|but|and|so|,) )*(?:it was|that was|it's been) (?:the |a )?(?<word>double|triple|half) (?:the )?(?:amounts?|quantity|quantities|recipe)"
+                  + WHEN),
+          Sought.of(
               MAYBE_DO
                   + "(?:(?<times>one|a|an|two|three|four) )?(?:batch|recipe)(?:e?s)? and a (?<and>half|third|quarter)"
                   + WHEN),

@@ -21,7 +21,7 @@ public final class ByWeight {
   private static final String BATTER = "(?:batter|mix|mixture|dough)";
 
   private static final String PIECE =
-      "(?:each|apiece|a piece|(?:per|a|for each|for every|for one) (?:pancake|waffle|piece|portion|crepe|crêpe|one|ladle|scoop|go))";
+      "(?:each|apiece|a piece|for each|at a time|(?:per|a|for each|for every|for one) (?:pancake|waffle|piece|portion|crepe|crêpe|one|ladle|scoop|go))";
 
   private static final String OUT =
       "(?: [,;–-])? (?:so|that's|that is|that makes|makes|which makes|which is|and that's|and that makes|gives|for|=)"
@@ -43,7 +43,7 @@ public final class ByWeight {
   private static final Sought PORTIONED =
       Sought.of(
           ".*\\b(?:ladles?|ladled|portion|portions|scoop|scoops|scooped|weigh out|at|in|into|of"
-              + "|(?:each|every|per|one|a)(?: (?:pancake|waffle|piece|one|portion|crepe))?(?: (?:gets?|takes?|is|weighs?|was|has))?)"
+              + "|(?:each|every|per|one|a)(?: (?:pancake|waffle|piece|one|portion|crepe))?(?: (?:gets?|got|takes?|took|needs?|needed|is|weighs?|weighed|was|has))?)"
               + "(?: about| around| out)? $");
 
   private static final Remembered HINT = Remembered.whole("(?:.* )?" + BATTER + "(?: .*)?");

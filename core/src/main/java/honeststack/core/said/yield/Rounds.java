@@ -28,7 +28,8 @@ public final class Rounds {
 
   private static final Sought TIMES =
       Sought.of(
-          "\\b(?:fry|fried|fill|filled|load|loaded|grease|greased) (?:(?:it|them|the) )?(?:(?:pan|iron|griddle) )?"
+          "\\b(?:(?:fry|fried|fill|filled|load|loaded|grease|greased) (?:(?:it|them|the) )?(?:(?:pan|iron|griddle) )?"
+              + "|at a time ,? ?(?:so )?)"
               + NUMBER
               + " times(?! (?:a|per|each|every) (?:day|week))(?: |$)");
 

@@ -1,0 +1,147 @@
+package honeststack.core.said.page;
+
+import static honeststack.core.said.page.Repair.said;
+
+import honeststack.core.said.words.Sought;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+
+/**
+ * Pieces told by how often something was filled, ladled or cut: "they come off in fours and I
+ * filled the griddle three times", "a ladle each; seven ladles", "one tray, cut four by three".
+ */
+final class PieceTurns {
+  private static final String NUMBER = Numerals.STRICT;
+
+  private static final String START = "(?<=^|[.!;\\n] ?)";
+
+  private static final String END = "(?= ?(?:[.;)\\n]|$))";
+
+  private static final String AND = "(?: ?[,;:–-])?(?: (?:and|so|then|but))* ?";
+
+  private static final String PIECES =
+      "(?:pancakes?|waffles?|cr[eê]pes?|galettes?|pieces?|squares?|wedges?|ones?|of them)";
+
+  /** "They come off in fours and I filled the griddle three times." */
+  private static final Sought IN_FOURS =
+      said(
+          START
+              + "(?:they|these|mine|the (?:pancakes|waffles)) (?:come|came|go|went|cook|are made|were made|bake)(?: (?:off|out|in|on))? in (pairs|twos|threes|fours|fives|sixes|eights)"
+              + AND
+              + "(?:i |we )?(?:(?:filled|used|loaded|opened|did) (?:the |it|that |my )?(?:griddle|iron|pan|plate)? ?|there (?:were|was) )"
+              + NUMBER
+              + " (?:times|rounds|fillings|goes|loads|lots)"
+              + END);
+
+  /** "Two irons, two waffles each, four fillings." */
+  private static final Sought IRONS =
+      said(
+          START
+              + NUMBER
+              + " (?:irons|pans|griddles|plates|skillets), "
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")? (?:each|apiece|at a time|in each),(?: and)? "
+              + NUMBER
+              + " (?:fillings|rounds|times|goes|loads|turns)"
+              + END);
+
+  /** "A ladle each; seven ladles." */
+  private static final Sought LADLES =
+      said(
+          START
+              + "(?:an?|one) (?:ladle|scoop|cup|jug|spoon)(?:ful)? (?:each|apiece|per "
+              + PIECES
+              + "|an? "
+              + PIECES
+              + "|for each)"
+              + AND
+              + "(?:(?:it|that|there|i|we) (?:was|were|is|made|got|had|came to|took) )?"
+              + NUMBER
+              + " (?:ladles|scoops|cups|jugs|spoons)(?:fuls?)?(?: (?:in all|altogether|in total|in it|of it))?"
+              + END);
+
+  private static final String RUNTS =
+      "(?:tiny|small|little|broken|torn|burnt|thin|misshapen|wonky|ugly|half[- ]size|mini|for the dog|smaller|scraps)";
+
+  /** "Fourteen, of which two were tiny", "fourteen, counting the two tiny ones". */
+  private static final Sought OF_WHICH =
+      said(
+          START
+              + "(?:(?:that )?(?:made|makes|gave) |(?:i|we) (?:got|had|made) )?"
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")?(?: in all)?,? (?:of which "
+              + NUMBER
+              + " (?:were|was|are|is)(?: (?:very|rather|really|a bit))? "
+              + RUNTS
+              + "|"
+              + NUMBER
+              + " of them(?: (?:were|was|are|is))?(?: (?:very|rather|really|a bit))? "
+              + RUNTS
+              + "|(?:counting|including) the (?:"
+              + NUMBER
+              + " )?"
+              + RUNTS
+              + " ones?)"
+              + END);
+
+  private static final String SHEET = "(?:sheets?|trays?|tins?|slabs?|sheet pans?|traybakes?)";
+
+  /** "Three sheets, each cut in eight." */
+  private static final Sought SHEETS =
+      said(
+          START
+              + "(?:it (?:makes|made|fills|filled) |makes |made )?"
+              + NUMBER
+              + " "
+              + SHEET
+              + "(?:,| and| –|;)* (?:(?:each|all|every one|and|i|we|they)(?: (?:is|was|are|were))? )*(?:cut|divided|sliced)(?: (?:each|them|it))? (?:in(?:to)?|up into) "
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")?"
+              + END);
+
+  /** "One tray, cut four by three." */
+  private static final Sought GRID =
+      said(
+          "(?:(?<=^|[.!;,\\n] ?)(?:(?:one|an?) "
+              + SHEET
+              + ",? )?(?:and )?(?:i |we )?)(?:is |was )?cut (?:it )?"
+              + NUMBER
+              + " (?:by|x|×) "
+              + NUMBER
+              + END);
+
+  static final List<Repair> REPAIRS =
+      List.of(
+          Repair.of(IN_FOURS, at -> made(in(at.group(1)) * n(at, 2)), " in "),
+          Repair.of(IRONS, at -> made(n(at, 1) * n(at, 2) * n(at, 3)), "each", "apiece", "time"),
+          Repair.of(LADLES, at -> made(n(at, 1)), "ladle", "scoop", "cup", "jug", "spoon"),
+          Repair.of(OF_WHICH, at -> made(n(at, 1)), "which", "of them", "counting", "the "),
+          Repair.of(SHEETS, at -> made(n(at, 1) * n(at, 2)), "cut", "divided", "sliced"),
+          Repair.of(GRID, at -> made(n(at, 1) * n(at, 2)), "cut "));
+
+  private PieceTurns() {}
+
+  private static int n(MatchResult at, int group) {
+    return Numerals.of(at.group(group));
+  }
+
+  private static String made(int pieces) {
+    return "Makes " + pieces;
+  }
+
+  private static int in(String groups) {
+    String low = groups.toLowerCase(Locale.ROOT);
+    return switch (low) {
+      case "pairs", "twos" -> 2;
+      case "sixes" -> 6;
+      default -> Numerals.of(low.substring(0, low.length() - 1));
+    };
+  }
+}
