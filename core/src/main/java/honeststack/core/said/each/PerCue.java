@@ -40,7 +40,7 @@ public final class PerCue {
   private static final Sought ROUND =
       Sought.of(
           ASIDE
-              + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying)\\b"
+              + " ?(?:batch(?:es)?|rounds?|panfuls?|pans?|go|goes|time|turn|load|ironful|fry|frying|fill|filling)\\b"
               + "(?! (?:of day|you eat|we eat)).*");
 
   private static final Sought EACH = Sought.of("(?:.* )?(?:each|apiece|a piece|every)(?: .*)?");

@@ -85,6 +85,18 @@ final class CameBack {
               + (SHARE + "(?:" + OF_IT + ")? (?:back|off|out|away|up)" + TAIL)
               + ")");
 
+  /** "The cream was 500 ml, and about a third went back": "back" is no batter. */
+  private static final Sought WENT_BACK =
+      said(
+          AMOUNT
+              + BEHIND
+              + JOINED
+              + SHARE
+              + "(?:"
+              + OF_IT
+              + ")? (?:was |were |is |i |we )?(?:went|came|goes|comes|put|brought|carried|poured|took) back"
+              + TAIL);
+
   /** "…, they ate half of it", "…, half of it went". */
   private static final Sought EATEN =
       said(
@@ -119,6 +131,7 @@ final class CameBack {
           Repair.of(WHICH_WENT, at -> share(at, true), "which"),
           Repair.of(
               CAME_BACK, at -> share(at, false), "half", "third", "quarter", "fifth", "thirds"),
+          Repair.of(WENT_BACK, at -> share(at, false), " back"),
           Repair.of(EATEN, at -> share(at, true), "half", "third", "quarter", "fifth", "thirds"),
           Repair.of(GOT, CameBack::less, " back"));
 

@@ -108,6 +108,18 @@ final class CountTurns {
               + NUMBER
               + END);
 
+  /** "It did nineteen today; usually I get twenty." */
+  private static final Sought USUALLY =
+      said(
+          START
+              + "(?:(?:it|this|that|we|i|they) )?(?:(?:did|made|gave|got|came to|was|were|had)(?: me| us)? )?"
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")?,? (?:today|this time|this morning)[,;]?(?: but| and|\\.)? (?:usually|normally|generally|mostly|as a rule)(?: (?:it|i|we))?(?:'s| is| (?:get|gets|make|makes|give|gives|have))*(?: me)? "
+              + NUMBER
+              + END);
+
   /** "That does me for two mornings." */
   private static final Sought MORNINGS =
       said(
@@ -188,6 +200,7 @@ final class CountTurns {
               at -> (at.group(1) == null ? at.group(2) : at.group(1)) + " to a plate",
               " plate"),
           Repair.of(WITH_RUNT, at -> "made " + at.group(3), "count", "including", "incl", " with "),
+          Repair.of(USUALLY, at -> "made " + at.group(1), "today", "this "),
           Repair.of(TODAY, at -> "made " + at.group(2), "today", "this ", "now"),
           Repair.of(MORNINGS, at -> serves(at.group(1)), " me"),
           Repair.as(BETWEEN_TWO, "serves 2", "between", "half", "by", "with", "among"),

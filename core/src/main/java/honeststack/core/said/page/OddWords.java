@@ -190,6 +190,22 @@ final class OddWords {
       said(
           "(?<=\\bof (?:the|that|my|our) \\p{L}{3,14} (?:was|is|were|are)) (?:actually|in fact|in truth)(?= \\p{L})");
 
+  /** "half cup milk, 1 egg, i used almond milk cause thats what we had" */
+  private static final Sought WHAT_WE_HAD =
+      said(
+          "(?:,|\\.)? ?\\b(i|we) used (\\p{L}{3,9} \\p{L}{3,9})(?:,? (?:as|cause|because|since|coz|cos) (?:that['’]?s|it['’]?s|that is|that was|it was) (?:what|all)(?: that)?(?: (?:we|i|there))? (?:had|was|got|have)(?: (?:in|left|got))?)"
+              + "(?= ?(?:[.,;\\n]|$))");
+
+  /** "I'd normally have syrup but today it was honey, 20 g": the other was not there. */
+  private static final Sought BUT_TODAY =
+      said(
+          "(?:i|we|they|he|she)(?:'d| would)? (?:normally|usually|mostly) (?:have|use|take|put|eat|get) [^.,;\\d\\n]{2,25},? but (?:today|this time|this morning) (?:it was|it's|i had|i used|there was|we had|we used) (?=\\p{L}{3,12}(?: \\p{L}{3,12})?,? (?:about )?\\d)");
+
+  /** "Raisins, 40 g, soaked in hot water and drained": none of it stays. */
+  private static final Sought DRAINED =
+      said(
+          "(?<=\\bsoaked) in (?:(?:some|a little|hot|warm|cold|boiling|tepid) )+water(?=,? (?:and|then|and then) (?:drained|squeezed|patted dry|strained))");
+
   private static final String COMPLETE =
       "(?:complete|just[- ]add[- ]water|add[- ]water|water[- ]only|all[- ]in)";
 
@@ -208,6 +224,9 @@ final class OddWords {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.as(NONE, "", " none"),
+          Repair.as(BUT_TODAY, "", "but today", "but this"),
+          Repair.as(DRAINED, "", "soaked"),
+          Repair.of(WHAT_WE_HAD, at -> ". " + at.group(1) + " used " + at.group(2), " used "),
           Repair.as(IN_FACT, "", "actually", "in fact", "in truth"),
           Repair.of(COMPLETE_MIX, at -> at.group(1) + " complete mix", "mix"),
           Repair.as(FOR_ALL, " on top", "to share"),

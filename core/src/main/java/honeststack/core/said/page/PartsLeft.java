@@ -153,6 +153,15 @@ final class PartsLeft {
 
   private static final String WEIGHT = "(\\d+(?:[.,]\\d+)? ?(?:g|kg|oz|lb))";
 
+  /** "the zest of a lemon and half its juice" */
+  private static final Sought HALF_JUICE =
+      said(
+          "\\b(?:the )?zest of (?:an?|one|1) (lemon|orange|lime),? and half (?:its|the|of its|of the) juice\\b");
+
+  /** "half the lemon's juice" */
+  private static final Sought HALF_OF =
+      said("\\bhalf (?:the|of the) (lemon|orange|lime)['’]s juice\\b");
+
   /** "banana, 160 g in its skin, 105 g without". */
   private static final Sought WITHOUT =
       said(
@@ -211,6 +220,12 @@ final class PartsLeft {
 
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              HALF_JUICE,
+              at -> "zest of 1 " + at.group(1) + ", juice of ½ " + at.group(1),
+              "its juice",
+              "the juice"),
+          Repair.of(HALF_OF, at -> "juice of ½ " + at.group(1), "s juice"),
           Repair.of(EXTRA, at -> "1 egg " + at.group(1), "extra "),
           Repair.of(SOME_WHOLE, PartsLeft::someWhole, "whole"),
           Repair.of(OF_SOME, PartsLeft::ofSome, "just", "only"),

@@ -63,6 +63,51 @@ final class PieceTurns {
               + " (?:ladles|scoops|cups|jugs|spoons)(?:fuls?)?(?: (?:in all|altogether|in total|in it|of it))?"
               + END);
 
+  /** "My pan has nineteen hollows and I fill it five times." */
+  private static final Sought HOLLOWS =
+      said(
+          START
+              + "(?:the|my|our) (?:pan|iron|griddle|skillet|one) (?:has|holds|takes|does) "
+              + NUMBER
+              + " (?:hollows|holes|wells|cups|dimples|moulds|at a time|at once|pieces)"
+              + AND
+              + "(?:i |we |it )?(?:fill|filled|was filled|do|did|use|used)(?: (?:it|them|that|the pan|all|all of them))? "
+              + NUMBER
+              + " times"
+              + END);
+
+  /** "We served fifty-two, one each." */
+  private static final Sought SERVED =
+      said(
+          START
+              + "(?:we|i) (?:served|fed) "
+              + NUMBER
+              + "(?: (?:people|of them|kids|children))?,? (?:one|1) (?:each|apiece|a head)"
+              + END);
+
+  private static final String BATCH = "(?:batches|lots|bowls)";
+
+  /** "We made three batches and each gave ten." */
+  private static final Sought EACH_BATCH =
+      said(
+          "\\b(?:made|did|make|do) "
+              + NUMBER
+              + " "
+              + BATCH
+              + "([^.;,\\d\\n]{0,25})(?:[.,;]| and|[.,;] and) (?:each(?: (?:batch|one|of them|lot|bowl))? (?:gives?|gave|makes?|made|yields?|does|did)(?: (?:about|around|me|us))? "
+              + NUMBER
+              + "|(?:about |around )?"
+              + NUMBER
+              + " (?:from|out of|to) each(?: (?:batch|one|lot|bowl))?)"
+              + END);
+
+  /** "A batch: 225 g flour, … We did five batches": of the bowl, not of the pan. */
+  private static final Sought DID_BATCHES =
+      said(
+          "\\b(?:i|we) (?:did|do) "
+              + NUMBER
+              + " batches\\b(?<=\\b(?:a|one|each|per) batch ?(?:is|:|,|=|takes|has)[^\\n]{0,300})");
+
   private static final String RUNTS =
       "(?:tiny|small|little|broken|torn|burnt|thin|misshapen|wonky|ugly|half[- ]size|mini|for the dog|smaller|scraps)";
 
@@ -119,9 +164,13 @@ final class PieceTurns {
 
   static final List<Repair> REPAIRS =
       List.of(
-          Repair.of(IN_FOURS, at -> made(in(at.group(1)) * n(at, 2)), " in "),
-          Repair.of(IRONS, at -> made(n(at, 1) * n(at, 2) * n(at, 3)), "each", "apiece", "time"),
+          Repair.of(IN_FOURS, at -> filled(in(at.group(1)), n(at, 2)), " in "),
+          Repair.of(IRONS, at -> filled(n(at, 1) * n(at, 2), n(at, 3)), "each", "apiece", "time"),
           Repair.of(LADLES, at -> made(n(at, 1)), "ladle", "scoop", "cup", "jug", "spoon"),
+          Repair.of(HOLLOWS, at -> filled(n(at, 1), n(at, 2)), " times"),
+          Repair.of(SERVED, at -> "Makes " + n(at, 1) + ", 1 each", "served", "fed"),
+          Repair.of(EACH_BATCH, PieceTurns::batches, "each"),
+          Repair.of(DID_BATCHES, at -> "Made " + n(at, 1) + " batches", " batches"),
           Repair.of(OF_WHICH, at -> made(n(at, 1)), "which", "of them", "counting", "the "),
           Repair.of(SHEETS, at -> made(n(at, 1) * n(at, 2)), "cut", "divided", "sliced"),
           Repair.of(GRID, at -> made(n(at, 1) * n(at, 2)), "cut "));
@@ -130,6 +179,15 @@ final class PieceTurns {
 
   private static int n(MatchResult at, int group) {
     return Numerals.of(at.group(group));
+  }
+
+  private static String batches(MatchResult at) {
+    int each = n(at, at.group(3) == null ? 4 : 3);
+    return "made " + n(at, 1) + " batches. Makes " + n(at, 1) * each;
+  }
+
+  private static String filled(int atOnce, int times) {
+    return atOnce + " at a time, " + times + " times";
   }
 
   private static String made(int pieces) {

@@ -186,8 +186,16 @@ final class Reweighed {
               + ABOUT
               + "\\d)");
 
+  /** "A dusting of icing sugar, 5 g over the plate": so much of it. */
+  private static final Sought VAGUE =
+      said(
+          "\\b(?:an?|some|one)(?: (?:light|little|good|small|big|generous|thin))? (?:dusting|sprinkling|sprinkle|drizzle|dollop|smear|scrape|scraping|splash|glug|blob|handful|knob|dab|lump|squirt|slug|lick) of"
+              + " (\\p{L}{3,14}(?: (?!on\\b|over\\b|in\\b|for\\b|to\\b|with\\b|from\\b|the\\b)\\p{L}{3,14})?)(?: the size of an? \\p{L}{3,9})?((?: (?:on|over|in|into|for|to) (?:the |my |each |top)?[^.,;:\\d\\n]{0,20})?), "
+              + "(?:(?:about|maybe|say|roughly|i'd say|so|that's|i make it|perhaps|around) )*(\\d{1,3} ?(?:g|ml|grams?)\\b)(?! (?:each|per|a|apiece|every|for each|more|in all|in total|altogether|all told|together|between)\\b)");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(VAGUE, at -> at.group(3) + " " + at.group(1) + at.group(2), " of "),
           Repair.as(VESSEL, ". ", "the ", "my ", "that "),
           Repair.of(
               CAME_TO,

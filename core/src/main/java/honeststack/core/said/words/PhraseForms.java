@@ -53,6 +53,7 @@ final class PhraseForms {
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
           PAN | (on/for) the (griddles/irons/bakestones/hot plates) | (went/goes/was spent/was used) on (/the) frying (/them) | sees (me/us) through (/the lot/the batch/the whole batch/the lot of them)
+          PAN_NEXT | (i/we) (do/did/make/made/cook/cooked) (them/mine/these/ours) in
           PLATE_NEXT | (helped/help/helps) (themselves/ourselves/yourself/yourselves/himself/herself) to (/the/some)
           PLATE_NEXT | (/he/she/they/who/i/the kids/dad/mum/grandad/granny) (drowns/drown/drowned/smothers/smother/smothered/floods/drenches/drench/drenched/slathers/slathered/douses/doused) (his/hers/theirs/mine/it/them/each) (in/with)
           PLATE_NEXT | (he/she/they/who/the kids/dad/mum) (tops/top/topped/tops off) (it/them/his/hers/theirs/each/that) with
