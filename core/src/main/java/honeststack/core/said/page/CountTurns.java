@@ -156,6 +156,57 @@ final class CountTurns {
               + " (?:as |to |of them as )?(?:a|one) (portion|serving)"
               + END);
 
+  private static final String ONE =
+      "(?:me|him|her|you|(?:my|the|our) (?:wife|husband|son|daughter|mum|dad|boy|girl|kid|child|partner|friend|brother|sister|little one))";
+
+  /** "Three for me, two for her." */
+  private static final Sought FOR_ME =
+      said(START + NUMBER + " for " + ONE + "(?:,| and|;|, and) " + NUMBER + " for " + ONE + END);
+
+  /** "At least ten", "never more than eight", "just short of twenty". */
+  private static final Sought BOUND =
+      said(
+          START
+              + "(at least|no fewer than|not fewer than|never more than|not more than|no more than|at most|just short of|just under|a bit under|nearly|almost|not quite|just over|a bit over) "
+              + NUMBER
+              + "(?: of them| "
+              + PIECES
+              + ")?"
+              + END);
+
+  /** "The twelve of them fed six." */
+  private static final Sought FED =
+      said(
+          START
+              + "(?:the |these |those )?"
+              + NUMBER
+              + "(?: of them| "
+              + PIECES
+              + ")? fed "
+              + NUMBER
+              + "(?: of us| people| kids)?"
+              + END);
+
+  private static final String HAD = "(?:with|at|had|have|has|got|gets|get|eat|eats|ate)";
+
+  /** "Two adults with three each and a child with one." */
+  private static final Sought ADULTS =
+      said(
+          START
+              + Numerals.ANY
+              + " (?:adults?|people|grown[- ]ups?|women|men|teenagers?) "
+              + HAD
+              + " "
+              + NUMBER
+              + "(?: each)?(?:,| and|;|, and) "
+              + Numerals.ANY
+              + " (?:child|children|kids?|toddlers?|little ones?|teenagers?) "
+              + HAD
+              + " "
+              + NUMBER
+              + "(?: each)?"
+              + END);
+
   private static final String TELLS =
       "(?:(?:that |it |this |they |i |we |which )?(?:makes?|made|gives?|gave|got|get|had|have|yield(?:s|ed)))";
 
@@ -200,6 +251,35 @@ final class CountTurns {
               at -> (at.group(1) == null ? at.group(2) : at.group(1)) + " to a plate",
               " plate"),
           Repair.of(WITH_RUNT, at -> "made " + at.group(3), "count", "including", "incl", " with "),
+          Repair.of(
+              FOR_ME,
+              at -> YieldTurns.made(at, n(at, 1) + n(at, 2), 2),
+              " for me",
+              " for h",
+              " for "),
+          Repair.of(
+              BOUND,
+              CountTurns::bound,
+              "at least",
+              "fewer",
+              "more than",
+              "at most",
+              "just ",
+              "a bit ",
+              "nearly",
+              "almost",
+              "not quite"),
+          Repair.of(FED, at -> YieldTurns.made(at, n(at, 1), n(at, 2)), " fed "),
+          Repair.of(
+              ADULTS,
+              at ->
+                  YieldTurns.made(
+                      at, n(at, 1) * n(at, 2) + n(at, 3) * n(at, 4), n(at, 1) + n(at, 3)),
+              "child",
+              "kid",
+              "toddler",
+              "little one",
+              "teenager"),
           Repair.of(USUALLY, at -> "made " + at.group(1), "today", "this "),
           Repair.of(TODAY, at -> "made " + at.group(2), "today", "this ", "now"),
           Repair.of(MORNINGS, at -> serves(at.group(1)), " me"),
@@ -229,6 +309,15 @@ final class CountTurns {
   private static String portions(MatchResult at) {
     int each = n(at, at.group(1) != null ? 1 : at.group(2) != null ? 2 : 3);
     return YieldTurns.made(at, each * n(at, 4), n(at, 4));
+  }
+
+  private static String bound(MatchResult at) {
+    String low = at.group(1).toLowerCase(Locale.ROOT);
+    int number = n(at, 2);
+    boolean over = low.endsWith("over");
+    boolean near = over || low.matches(".*(?:under|short of|nearly|almost|quite)");
+    return "makes "
+        + (!near ? number : over ? number + "-" + (number + 1) : number - 1 + "-" + number);
   }
 
   private static int n(MatchResult at, int group) {

@@ -85,6 +85,28 @@ final class PieceTurns {
               + "(?: (?:people|of them|kids|children))?,? (?:one|1) (?:each|apiece|a head)"
               + END);
 
+  private static final String ABOUT = "(?:(?:approx\\.?|about|ca\\.?|circa|roughly|around|~) ?)?";
+
+  /** "Portion 75 g, approx 10 pcs", "75 g each, about 10 pieces". */
+  private static final Sought PORTIONED =
+      said(
+          "(?<=^|[.;\\n] ?)(?:(?:portions?|pieces?|scale|weigh|scoops?|balls?)(?: at| of|:)? ?(\\d{2,3} ?g)(?: each)?(?:,|:| –| =)+ ?"
+              + ABOUT
+              + NUMBER
+              + "(?: ?(?:pcs?|pieces|pancakes|waffles|portions|stk))?|(\\d{2,3} ?g)(?: each| apiece),? "
+              + ABOUT
+              + NUMBER
+              + " ?(?:pcs?|pieces|pancakes|waffles|portions|stk))"
+              + END);
+
+  /** "… a spoon of oil and thats six" */
+  private static final Sought THATS =
+      said(
+          "(?<=\\p{L}{3}),? and (?:thats|that['’]s|its|it makes|that makes) "
+              + ABOUT
+              + "(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty)"
+              + "(?= ?(?:[.;\\n]|$|, (?:top|on top|then|i|we)\\b))");
+
   private static final String BATCH = "(?:batches|lots|bowls)";
 
   /** "We made three batches and each gave ten." */
@@ -169,6 +191,19 @@ final class PieceTurns {
           Repair.of(LADLES, at -> made(n(at, 1)), "ladle", "scoop", "cup", "jug", "spoon"),
           Repair.of(HOLLOWS, at -> filled(n(at, 1), n(at, 2)), " times"),
           Repair.of(SERVED, at -> "Makes " + n(at, 1) + ", 1 each", "served", "fed"),
+          Repair.of(
+              PORTIONED,
+              PieceTurns::portioned,
+              "portion",
+              "piece",
+              "scale",
+              "weigh",
+              "scoop",
+              "ball",
+              "each",
+              "apiece"),
+          Repair.of(
+              THATS, at -> ". " + made(n(at, 1)), "thats", "that's", "that’s", "its", "makes"),
           Repair.of(EACH_BATCH, PieceTurns::batches, "each"),
           Repair.of(DID_BATCHES, at -> "Made " + n(at, 1) + " batches", " batches"),
           Repair.of(OF_WHICH, at -> made(n(at, 1)), "which", "of them", "counting", "the "),
@@ -188,6 +223,10 @@ final class PieceTurns {
 
   private static String filled(int atOnce, int times) {
     return atOnce + " at a time, " + times + " times";
+  }
+
+  private static String portioned(MatchResult at) {
+    return made(n(at, at.group(1) == null ? 4 : 2));
   }
 
   private static String made(int pieces) {

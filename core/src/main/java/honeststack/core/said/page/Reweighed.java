@@ -193,8 +193,34 @@ final class Reweighed {
               + " (\\p{L}{3,14}(?: (?!on\\b|over\\b|in\\b|for\\b|to\\b|with\\b|from\\b|the\\b)\\p{L}{3,14})?)(?: the size of an? \\p{L}{3,9})?((?: (?:on|over|in|into|for|to) (?:the |my |each |top)?[^.,;:\\d\\n]{0,20})?), "
               + "(?:(?:about|maybe|say|roughly|i'd say|so|that's|i make it|perhaps|around) )*(\\d{1,3} ?(?:g|ml|grams?)\\b)(?! (?:each|per|a|apiece|every|for each|more|in all|in total|altogether|all told|together|between)\\b)");
 
+  /** "splash milk 50 ml": nothing is measured behind it. */
+  private static final Sought SPLASH =
+      said(
+          "\\b(?:an? )?(?:good |small |little )?(?:splash|dash|drizzle|glug|knob|dab|squirt|slug) (?:of )?((?!was|were|came|weigh|about|then|and)\\p{L}{3,12}),? (\\d{1,3} ?(?:g|ml))(?= ?(?:[.,;)\\n]|$))");
+
+  /** "milk till it's like cream, roughly 350" */
+  private static final Sought TILL =
+      said(
+          "\\b(milk|water|buttermilk|kefir) (?:until|till|til|'til) (?:it|it's|its|the batter)\\b[^.;\\d\\n]{2,40}?,? (?:(?:roughly|about|maybe|it took|took|say|that was|that's|around|i used|which was|came to) )+(?:me )?(\\d{2,4})( ?(?:ml|g))?(?= ?(?:[.,;)\\n]|$))");
+
   static final List<Repair> REPAIRS =
       List.of(
+          Repair.of(
+              SPLASH,
+              at -> at.group(2) + " " + at.group(1),
+              "splash",
+              "dash",
+              "drizzle",
+              "glug",
+              "knob",
+              "dab",
+              "squirt",
+              "slug"),
+          Repair.of(
+              TILL,
+              at -> at.group(2) + (at.group(3) == null ? " ml" : at.group(3)) + " " + at.group(1),
+              " until ",
+              " til"),
           Repair.of(VAGUE, at -> at.group(3) + " " + at.group(1) + at.group(2), " of "),
           Repair.as(VESSEL, ". ", "the ", "my ", "that "),
           Repair.of(

@@ -108,6 +108,7 @@ public final class SpokenMarks {
     all.addAll(PartsOfAll.REPAIRS);
     all.addAll(EachAhead.REPAIRS);
     all.addAll(OddWords.REPAIRS);
+    all.addAll(ToldAnew.REPAIRS);
     all.addAll(StoreTurns.REPAIRS);
     all.addAll(CameBack.REPAIRS);
     all.addAll(LeftBehind.REPAIRS);
