@@ -159,7 +159,9 @@ class SaidTest {
     "ash, 0.35",
     "served, 0.88",
     "stayed, 0.9",
-    "gaveway, 0.8"
+    "gaveway, 0.8",
+    "elder, 0.75",
+    "anew, 0.88"
   })
   void whatIsSaidIsUnderstood(String set, double wanted) throws IOException {
     List<Judge.Verdict> all = verdicts(set);

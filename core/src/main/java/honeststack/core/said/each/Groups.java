@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
+import java.util.stream.IntStream;
 
 /**
  * Amounts for each of several groups that cook by themselves: "one egg per pair, ten pairs", "6
@@ -29,14 +30,18 @@ public final class Groups {
 
   private static final Set<String> MANY = WordSet.of("pairs groups teams tables benches stations");
 
+  /** Something is mixed or baked in each of them, where that is said. */
+  private static final Set<String> VESSELS = WordSet.of("trays bowls tins jugs dishes bottles");
+
   private static final Remembered NOUN =
-      Remembered.whole("(?:pair|group|team|table|station)s?|bench(?:es)?");
+      Remembered.whole(
+          "(?:pair|group|team|table|station)s?|bench(?:es)?|(?:.* )?(?:trays|bowls|tins|jugs|dishes|bottles)");
 
   private static final Sought PER =
       Sought.of("(?:.* )?(?:per|each|every|for (?:a|each|every|one)|to (?:a|each|every|one)|one)");
 
   private static final Remembered EACH =
-      Remembered.whole("each|(?:each|every) (?:one|of them)|each (?:with|gets|has|of which)");
+      Remembered.whole("each|(?:each|every) (?:one|of them)|each (?:with|gets|has|of|of which)");
 
   /** "a class of 24", "28 pupils": who is shared out into them. */
   private static final Sought CLASS =
@@ -82,6 +87,7 @@ public final class Groups {
     for (int i = 0; i < clause.size(); i++) {
       boolean pair = clause.low(i).startsWith("pair");
       boolean many = MANY.contains(clause.low(i));
+      vessels(clause, i);
       boolean sized =
           (many || ONE.contains(clause.low(i)))
               && clause.isWord(i + 1, "of")
@@ -129,6 +135,24 @@ public final class Groups {
         && clause.get(i).isCount()
         && clause.get(i).part != Part.AMOUNT
         && clause.get(i).part != Part.EXCLUDED;
+  }
+
+  /** "Two trays, each with 300 g flour": the number may be of one piece with the noun. */
+  private void vessels(Clause clause, int i) {
+    String low = clause.low(i);
+    int number = clause.get(i).isAmount() ? i : i - 1;
+    boolean vessels =
+        VESSELS.contains(low.substring(low.lastIndexOf(' ') + 1))
+            && number >= 0
+            && clause.isAmount(number)
+            && clause.get(number).part != Part.AMOUNT
+            && IntStream.rangeClosed(i + 1, i + FAR)
+                .anyMatch(j -> clause.has(j) && clause.says(j, EACH));
+    if (vessels) {
+      counts.groups = Optional.of(BareCounts.range(clause.get(number)));
+      clause.get(number).part = Part.NOTE;
+      behind(clause, i);
+    }
   }
 
   /** "6 groups, each with 100 g flour". */

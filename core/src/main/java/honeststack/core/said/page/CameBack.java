@@ -64,12 +64,17 @@ final class CameBack {
 
   private static final String OF_IT = " of (?:it|that|the (?:oil|fat|lot))";
 
-  /** "…, of which a third was left", "…, a third of which was left over". */
-  private static final Sought WHICH_CAME =
-      said(AMOUNT + BEHIND + JOINED + "(?:of which,? " + SHARE + "|" + SHARE + " of which)" + CAME);
+  private static final String OF_WHICH =
+      AMOUNT
+          + "(?=[^\\n]{0,80} which\\b)"
+          + BEHIND
+          + JOINED
+          + ("(?:of which,? " + SHARE + "|" + SHARE + " of which)");
 
-  private static final Sought WHICH_WENT =
-      said(AMOUNT + BEHIND + JOINED + "(?:of which,? " + SHARE + "|" + SHARE + " of which)" + WENT);
+  /** "…, of which a third was left", "…, a third of which was left over". */
+  private static final Sought WHICH_CAME = said(OF_WHICH + CAME);
+
+  private static final Sought WHICH_WENT = said(OF_WHICH + WENT);
 
   /**
    * "100 ml of oil for frying, about half of it was left at the end", "… and a third came back".
@@ -77,6 +82,7 @@ final class CameBack {
   private static final Sought CAME_BACK =
       said(
           AMOUNT
+              + "(?=[^\\n]{0,100}(?:half|third|quarter|fifth))"
               + PLACED
               + JOINED
               + "(?:"
@@ -89,6 +95,7 @@ final class CameBack {
   private static final Sought WENT_BACK =
       said(
           AMOUNT
+              + "(?=[^\\n]{0,120} back\\b)"
               + BEHIND
               + JOINED
               + SHARE
@@ -101,6 +108,7 @@ final class CameBack {
   private static final Sought EATEN =
       said(
           AMOUNT
+              + "(?=[^\\n]{0,100}(?:half|third|quarter|fifth))"
               + PLACED
               + JOINED
               + "(?:"

@@ -22,7 +22,7 @@ final class LeftBehind {
       "(?:pan|pot|jug|bowl|jar|bottle|tin|can|saucepan|cup|dish|carton|skillet|fryer|wok|beaker|basin|tub)";
 
   private static final String STAYED =
-      "(?:stayed|stays|remained|remains|stuck|sticks|clung|clings|was left|is left|were left|was lost|got lost)"
+      "(?:came back|comes back|went back|goes back|stayed|stays|remained|remains|stuck|sticks|clung|clings|was left|is left|were left|was lost|got lost)"
           + "(?: behind)?(?: (?:in|on|to|at)(?: the)?(?: (?:bottom|sides) of the)?(?: (?:the|my))? "
           + VESSEL
           + ")?";
@@ -160,6 +160,7 @@ final class LeftBehind {
               OF_WHICH,
               at -> less(at, 1, at.group(4) != null ? 4 : 5, " " + at.group(2) + at.group(3)),
               "stay",
+              " back",
               "remain",
               "stuck",
               "stick",

@@ -18,7 +18,7 @@ final class OddWords {
   /** "2 large or 3 small eggs": so many of the large ones. */
   private static final Sought BY_SIZE =
       said(
-          "(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b");
+          "(?=(?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo) or )(?:(?<=\\beggs?[:,]? )|(?=[\\w ]+ (?:eggs?|ones)\\b))\\b((?:\\d|one|two|three|four|five|six) (?:large|big|medium|jumbo)) or (?:\\d|one|two|three|four|five|six|eight) (?:small|little|tiny|medium)\\b");
 
   /** "one egg, then the other": two, one behind the other. */
   private static final Sought THE_OTHER =
@@ -206,6 +206,11 @@ final class OddWords {
       said(
           "(?<=\\bsoaked) in (?:(?:some|a little|hot|warm|cold|boiling|tepid) )+water(?=,? (?:and|then|and then) (?:drained|squeezed|patted dry|strained))");
 
+  /** "ten kilos of buckwheat flour, that's with 20 litres of water": one more. */
+  private static final Sought THATS_WITH =
+      said(
+          ", (?:and )?(?:that['’]s|that is|it['’]s|this is) with (?=(?:\\d|an?|one|two|three|four|half)\\b)");
+
   private static final String COMPLETE =
       "(?:complete|just[- ]add[- ]water|add[- ]water|water[- ]only|all[- ]in)";
 
@@ -224,6 +229,7 @@ final class OddWords {
   static final List<Repair> REPAIRS =
       List.of(
           Repair.as(NONE, "", " none"),
+          Repair.as(THATS_WITH, ", ", " with "),
           Repair.as(BUT_TODAY, "", "but today", "but this"),
           Repair.as(DRAINED, "", "soaked"),
           Repair.of(WHAT_WE_HAD, at -> ". " + at.group(1) + " used " + at.group(2), " used "),

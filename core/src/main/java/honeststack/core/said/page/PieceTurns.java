@@ -107,6 +107,56 @@ final class PieceTurns {
               + "(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty)"
               + "(?= ?(?:[.;\\n]|$|, (?:top|on top|then|i|we)\\b))");
 
+  /** "I spoon them out at 15 g, and it does seventy." */
+  private static final Sought SPOONED =
+      said(
+          START
+              + "(?:(?:i|we) )?(?:spoon|ladle|scoop|portion|pipe|weigh|drop|deposit)(?:e?d)?(?: (?:them|it))?(?: out)? (?:at|out at|by the) \\d{1,3} ?g(?:rams)?(?: each)?"
+              + AND
+              + "(?:(?:it|that|this|they|i|we|which|there)(?: (?:does|did|makes|made|gives|gave|was|is|were|are|get|got|had|comes to|came to)|['’]s)|(?:that|it)['’]s) "
+              + ABOUT
+              + NUMBER
+              + END);
+
+  private static final String BIN =
+      "(?:(?:was|were|is|went|got|came out|goes|fell) )?(?:(?:for|in|into|to|on|down) (?:the|my) (?:bin|dog|cat|birds|hens|floor|compost|sink)|burnt|burned|ruined|dropped|i dropped)";
+
+  /** "I had nine this morning, of which one was for the bin." */
+  private static final Sought BINNED =
+      said(
+          START
+              + "(?:i|we|it|there|that)(?:['’]ve)? (?:had|got|made|did|came|were|was|gave|came to) "
+              + NUMBER
+              + "(?: "
+              + PIECES
+              + ")?(?: (?:this morning|today|in all|altogether))?,? (?:(?:of which|but|and) "
+              + NUMBER
+              + "(?: of (?:them|which|those))?|"
+              + NUMBER
+              + " of (?:them|which|those)) "
+              + BIN
+              + END);
+
+  /** "Cut in twelve, so twenty-four." */
+  private static final Sought CUT_SO =
+      said(
+          START
+              + "(?:(?:i|we) )?(?:cut|sliced|divided)(?: (?:it|them|each|each one))? (?:in|into) "
+              + NUMBER
+              + "(?: each)?,? so (?:that's |that makes |it's |it makes )?"
+              + ABOUT
+              + NUMBER
+              + "(?: (?:from|out of|of) [^.;,\\d\\n]{3,20})?"
+              + END);
+
+  /** "One big one, folded." */
+  private static final Sought BIG_ONE =
+      said(
+          START
+              + "(?:it's |that's |makes )?(?:(?:just )?(?:one|a single|1)(?: (?:big|large|thick|giant|huge|enormous|thin|plate[- ]sized))+ (?:one|pancake|waffle|cr[eê]pe)|just the one)"
+              + "(?:, (?:folded|rolled|flipped once|cut in half|plate[- ]sized|thick))?"
+              + "(?= ?(?:[.;\\n]|$))");
+
   private static final String BATCH = "(?:batches|lots|bowls)";
 
   /** "We made three batches and each gave ten." */
@@ -204,6 +254,10 @@ final class PieceTurns {
               "apiece"),
           Repair.of(
               THATS, at -> ". " + made(n(at, 1)), "thats", "that's", "that’s", "its", "makes"),
+          Repair.of(SPOONED, at -> made(n(at, 1)), " at ", "by the"),
+          Repair.of(BINNED, at -> made(n(at, 1)), "which", "of them", "of those", " but ", " and "),
+          Repair.of(CUT_SO, at -> made(n(at, 2)), "cut", "slice", "divide"),
+          Repair.as(BIG_ONE, "Makes 1", " one", "pancake", "waffle", "cr"),
           Repair.of(EACH_BATCH, PieceTurns::batches, "each"),
           Repair.of(DID_BATCHES, at -> "Made " + n(at, 1) + " batches", " batches"),
           Repair.of(OF_WHICH, at -> made(n(at, 1)), "which", "of them", "counting", "the "),

@@ -132,14 +132,14 @@ final class Rephrased {
   /** "makes two big boys". */
   private static final Sought BIG_BOYS =
       said(
-          "(?<=\\b(?:makes?|made|gave|gives?|got|get|into|that's) (?:me |us |about )?"
-              + NUMBER
+          "(?=(?:big|fat|thick|giant|huge|little|wee|lovely|boys|lads|guys|fell|beaut|whopp|monst|rasc))(?<=\\b(?:makes?|made|gave|gives?|got|get|into|that's) (?:me |us |about )?"
+              + NUMBER.replace("+", "{1,3}")
               + " )(?:big |fat |thick |giant |huge |little |wee |lovely )?(?:boys|lads|guys|fellas|fellows|beauties|whoppers|monsters|rascals)\\b");
 
   /** "250 g berries... well, strawberries really": no more than those. */
   private static final Sought REALLY =
       said(
-          "(?<=\\d ?"
+          "(?=\\p{L}{3,12}(?: ?\\.{2,3}|…|,| –| -) ?(?:or|well|no|that is|actually|i mean)\\b)(?<=\\d ?"
               + UNIT
               + " (?:of )?)\\p{L}{3,12}(?: ?\\.{2,3}|…|,| –| -) ?(?:or|well|no|that is|actually|i mean),? (\\p{L}{3,14}(?: \\p{L}{3,14})?) (?:really|actually|in fact|to be (?:exact|precise)|in truth)(?=[,.;\\n]|$)");
 

@@ -29,7 +29,7 @@ final class StoreTurns {
   private static final Sought LEFT =
       said(
           START
-              + "there (?:was|were|is)(?: (?:some|still|only|a bit of|a little))* "
+              + "there (?:was|were|is)(?: (?:some|still|a bit of|a little))* (?!(?:an?|one|two|three|half|no|not|only|enough|just|about|some|still|nothing)\\b)"
               + FOOD
               + " (?:left(?: over)?|over|going spare|to use up)(?:,| and| so| –)+ (?=(?:so |maybe |about |an? |half |\\d|two |three |say |roughly ))(?:so )?");
 
@@ -66,6 +66,13 @@ final class StoreTurns {
               + PACK
               + "),? (?:of |at )?(\\d{2,4} ?(?:g|ml)) (?:each|apiece|a (?:piece|punnet|tub|tin|box|pack))"
               + END);
+
+  /** "Two jars of jam went, 400 g each." */
+  private static final Sought PACKS_WENT =
+      said(
+          "(?<=\\b"
+              + PACK
+              + " of \\p{L}{3,14}) (?:went|(?:were|was|got|are) (?:used|eaten|gone|finished|emptied)|disappeared|vanished)(?=, (?:of )?\\d{2,4} ?(?:g|ml) (?:each|apiece))");
 
   private static final String BAD =
       "(?:(?:was|were|is|had|got|went|came) )?(?:off|bad|broken|rotten|broke|cracked|gone|smashed|stale|dropped|on the floor)[^.;,\\d\\n]{0,25}";
@@ -134,6 +141,7 @@ final class StoreTurns {
               "apiece",
               "0 g a ",
               "0g a "),
+          Repair.as(PACKS_WENT, "", "each", "apiece"),
           Repair.of(EGGS, at -> n(at, 3) + at.group(2) + " eggs", "eggs"),
           Repair.of(OPENED, StoreTurns::opened, "there", "it's", "it has", "it holds"),
           Repair.of(

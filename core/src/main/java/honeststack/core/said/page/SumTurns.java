@@ -24,7 +24,7 @@ final class SumTurns {
 
   private static final Sought SUM =
       said(
-          "\\b(?=[^.,;\\n]{0,30}\\b"
+          "\\b(?=(?:\\d|an?\\b|one\\b|two\\b|three\\b|half\\b|extra|additional|further))(?=[^.,;\\n]{0,30}\\b"
               + DIFFERENT
               + "\\b)(?:an? )?(?:(?:extra|additional|further) )?(?:"
               + NUMBER
@@ -86,8 +86,8 @@ final class SumTurns {
   /** "200 ml milk. … another 30 ml milk on top of the 200": the first was told. */
   private static final Sought TOLD_ALREADY =
       said(
-          "(?<=\\b("
-              + NUMBER
+          "(?= on top of )(?<=\\b("
+              + NUMBER.replace("+", "{1,4}")
               + ") ?(?:"
               + UNIT
               + ") [^\\n]{3,120}) on top of (?:the|my|those|that) \\1(?: ?(?:"

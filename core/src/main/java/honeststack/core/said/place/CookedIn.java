@@ -7,6 +7,7 @@ import honeststack.core.measure.Unit;
 import honeststack.core.said.clause.Clause;
 import honeststack.core.said.clause.Element;
 import honeststack.core.said.clause.Mention;
+import honeststack.core.said.words.Sort;
 import honeststack.core.said.words.Sought;
 
 /** Fat that needs no word for the pan: what is sprayed, and what the cakes are cooked in. */
@@ -58,6 +59,9 @@ public final class CookedIn {
 
   private static final Sought BETWEEN =
       Sought.of("(?:in )?between (?:the )?(?:pancakes|waffles|crepes|each|each one)\\b");
+
+  private static final Sought SIZZLING =
+      Sought.of("\\b(?:hot|sizzling|foaming|bubbling|smoking|shimmering|spitting) ");
 
   private static final Sought USING = Sought.of("(?:then )?(?:using|with|use)(?: about| the)?");
 
@@ -117,7 +121,8 @@ public final class CookedIn {
     boolean fat = mention.role() == Role.FAT && mention.amount != null && !mention.placed;
     boolean on = clause.isWord(in, "on", "onto") && isPouredOn(in);
     boolean with = clause.isWord(in, "with") && clause.isWord(0, VERBS) && isFirst(mention);
-    if (fat && (on || with || isHot(mention) || isUsed(mention))) {
+    boolean into = clause.isWord(in, "in", "into") && isSizzling(mention, name);
+    if (fat && (on || with || into || isHot(mention) || isUsed(mention))) {
       pan(mention);
     }
     if (!fat || !clause.isWord(in, "in", "on")) {
@@ -127,11 +132,26 @@ public final class CookedIn {
       if (clause.get(i).isFood()) {
         return;
       }
-      if (clause.isWord(i, VERBS)) {
+      boolean pieces = // "ten thin ones in 20 g of butter"
+          i == in - 1 && clause.isWord(in, "in") && isSomePieces(i);
+      if (pieces || clause.isWord(i, VERBS)) {
         pan(mention);
         return;
       }
     }
+  }
+
+  /** So many pieces, at the beginning of what is told. */
+  private boolean isSomePieces(int noun) {
+    boolean pieces = clause.is(noun, Sort.PIECES) || clause.isWord(noun, "ones");
+    return pieces
+        && clause.elements.subList(0, noun).stream()
+            .anyMatch(e -> e.isAmount() && e.isCount() && !e.isWeak());
+  }
+
+  /** "in 30 g of hot butter". */
+  private boolean isSizzling(Mention fat, int name) {
+    return name > fat.from && SIZZLING.isIn(clause.words(fat.from, name) + " ");
   }
 
   private boolean isBrushed(Mention fat) {

@@ -52,7 +52,8 @@ final class PhraseForms {
               | does (/very well/fine/nicely) instead of (/the)
               | (replaces/replace/replaced/replacing) all (/of) the | to replace (/the/all the) | which replaces (/the)
               | where (it/the recipe/the book/the original/the card) (says/said/calls for/asks for/wants/had/has) (/the)
-          PAN | (on/for) the (griddles/irons/bakestones/hot plates) | (went/goes/was spent/was used) on (/the) frying (/them) | sees (me/us) through (/the lot/the batch/the whole batch/the lot of them)
+          PAN | (on/for) the (griddles/irons/bakestones/hot plates/stone/bilig/plancha/hotplate/crêpière) | (went/goes/was spent/was used) on (/the) frying (/them) | sees (me/us) through (/the lot/the batch/the whole batch/the lot of them)
+          PAN_NEXT | (brush/brushed/oil/oiled/grease/greased/wipe/wiped) (each/both/the/the two) (/waffle) (plate/plates) (/of the iron/of the waffle iron) (with/using)
           PAN_NEXT | (i/we) (do/did/make/made/cook/cooked) (them/mine/these/ours) in
           PLATE_NEXT | (helped/help/helps) (themselves/ourselves/yourself/yourselves/himself/herself) to (/the/some)
           PLATE_NEXT | (/he/she/they/who/i/the kids/dad/mum/grandad/granny) (drowns/drown/drowned/smothers/smother/smothered/floods/drenches/drench/drenched/slathers/slathered/douses/doused) (his/hers/theirs/mine/it/them/each) (in/with)
