@@ -76,15 +76,15 @@ final class CameBack {
 
   private static final Sought WHICH_WENT = said(OF_WHICH + WENT);
 
+  private static final String SERVED =
+      AMOUNT + "(?=[^\\n]{0,100}(?:half|third|quarter|fifth))" + PLACED + JOINED;
+
   /**
    * "100 ml of oil for frying, about half of it was left at the end", "… and a third came back".
    */
   private static final Sought CAME_BACK =
       said(
-          AMOUNT
-              + "(?=[^\\n]{0,100}(?:half|third|quarter|fifth))"
-              + PLACED
-              + JOINED
+          SERVED
               + "(?:"
               + ("(?:of (?:it|that),? )?" + SHARE + "(?:" + OF_IT + ")?" + CAME)
               + "|(?:poured|tipped|wiped|threw|scraped|spooned) "
@@ -107,10 +107,7 @@ final class CameBack {
   /** "…, they ate half of it", "…, half of it went". */
   private static final Sought EATEN =
       said(
-          AMOUNT
-              + "(?=[^\\n]{0,100}(?:half|third|quarter|fifth))"
-              + PLACED
-              + JOINED
+          SERVED
               + "(?:"
               + (SHARE + OF_IT + WENT)
               + "|(?:ate|used|finished|got through|went through) "
