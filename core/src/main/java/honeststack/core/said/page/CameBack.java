@@ -37,7 +37,7 @@ final class CameBack {
           + "[^.;:\\d\\n]{0,50}?)";
 
   private static final String JOINED =
-      " ?[,.;(–-]?(?: ?(?:though|but|and|then|they|we|i|the kids))* ?";
+      "(?: ?[,;(–-]| ?\\.(?=[^.\\n]{0,60} of (?:which|it|that|the (?:oil|fat|lot))\\b))?(?: ?(?:though|but|and|then|they|we|i|the kids))* ?";
 
   private static final String SHARE =
       "((?:(?:about|some|roughly|maybe|nearly|almost|around|perhaps|just over|just under|over|under|a|one|good|bare|generous|short|full) )*)"

@@ -167,12 +167,13 @@ final class CountTurns {
   private static final Sought BOUND =
       said(
           START
+              + "(?<!\\b(?:hours?|minutes?|rest|rests|stand|stands|wait|soak|soaks|overnight|degrees)\\b[^\\n]{0,40})"
               + "(at least|no fewer than|not fewer than|never more than|not more than|no more than|at most|just short of|just under|a bit under|nearly|almost|not quite|just over|a bit over) "
               + NUMBER
               + "(?: of them| "
               + PIECES
               + ")?"
-              + END);
+              + "(?= ?(?:[.;\\n]|$))");
 
   /** "The twelve of them fed six." */
   private static final Sought FED =

@@ -29,7 +29,7 @@ final class EachAhead {
               + "(?: (?:one|single one|of (?:them|these|those)))?"
               + "(?: (?:i|we|there))?"
               + "(?: (?:goes|went|go|put|lay|laid|spread|sprinkled?|placed?|drop(?:ped)?|press(?:ed)?|is|was|are|comes|came|sits|'s)|(?<=there)'s)?"
-              + " (?=(?:an?|one|two|three|half|about|\\d{1,3})\\b(?! (?:time|occasion|side|round)))");
+              + " (?=(?:an?|one|two|three|half|about|\\d{1,3})\\b(?! (?:time|occasion|side|round))(?!\\d? ?(?:g|ml|grams?|kg)\\b (?:there|of batter|batter|is|are|of the batter)))");
 
   private static final String PIECE = "(?:pancake|waffle|cr[eê]pe|galette|piece|pikelet|blini)";
 

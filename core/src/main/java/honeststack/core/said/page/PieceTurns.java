@@ -102,7 +102,7 @@ final class PieceTurns {
   /** "… a spoon of oil and thats six" */
   private static final Sought THATS =
       said(
-          "(?<=\\p{L}{3}),? and (?:thats|that['’]s|its|it makes|that makes) "
+          "(?<=\\p{L}{3})(?<!\\b(?:eggs?|yolks?|whites?|me|us|him|her|you|kids|children|guests|friends|wife|husband|mum|dad)),? and (?:thats|that['’]s|its|it makes|that makes) "
               + ABOUT
               + "(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty)"
               + "(?= ?(?:[.;\\n]|$|, (?:top|on top|then|i|we)\\b))");
@@ -153,7 +153,7 @@ final class PieceTurns {
   private static final Sought BIG_ONE =
       said(
           START
-              + "(?:it's |that's |makes )?(?:(?:just )?(?:one|a single|1)(?: (?:big|large|thick|giant|huge|enormous|thin|plate[- ]sized))+ (?:one|pancake|waffle|cr[eê]pe)|just the one)"
+              + "(?:it's |that's |makes )?(?:(?:just )?(?:one|a single|1)(?: (?:big|large|thick|giant|huge|enormous|thin|plate[- ]sized))+ (?:one|pancake|waffle|cr[eê]pe)|just the one(?=, (?:plate|thick)))"
               + "(?:, (?:folded|rolled|flipped once|cut in half|plate[- ]sized|thick))?"
               + "(?= ?(?:[.;\\n]|$))");
 

@@ -31,7 +31,7 @@ final class StoreTurns {
           START
               + "there (?:was|were|is)(?: (?:some|still|a bit of|a little))* (?!(?:an?|one|two|three|half|no|not|only|enough|just|about|some|still|nothing)\\b)"
               + FOOD
-              + " (?:left(?: over)?|over|going spare|to use up)(?:,| and| so| –)+ (?=(?:so |maybe |about |an? |half |\\d|two |three |say |roughly ))(?:so )?");
+              + " (?:left(?: over)?|over|going spare|to use up)(?:,| and| so| –)+ (?=so |[^.\\n]{0,40}\\b(?:on top|on each|over (?:them|it|the)|on (?:mine|his|hers|theirs))\\b|(?<= so ))(?=(?:so |maybe |about |an? |half |\\d|two |three |say |roughly ))(?:so )?");
 
   private static final String AWAY =
       "(?:got rid of|lost|squeezed out|drained off|wrung out|pressed out|poured off|threw away|tipped away)";
